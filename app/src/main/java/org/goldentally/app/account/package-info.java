@@ -1,0 +1,4 @@
+@NullMarked
+package org.goldentally.app.account;
+
+import org.jspecify.annotations.NullMarked;

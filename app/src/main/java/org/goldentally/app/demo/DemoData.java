@@ -1,0 +1,65 @@
+package org.goldentally.app.demo;
+
+import java.util.List;
+import java.util.UUID;
+import org.goldentally.app.quilts.QuiltDesign;
+import org.goldentally.app.quilts.Quilts;
+import org.goldentally.app.shelf.Shelf;
+import org.goldentally.core.measure.MeasureSystem;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.annotation.Profile;
+import org.springframework.stereotype.Component;
+
+/** A made-up shelf and quilt to look around with; loaded once, into an empty database, by {@code golden-tally demo}. */
+@Component
+@Profile("demo")
+class DemoData implements ApplicationRunner {
+
+    private final Quilts quilts;
+    private final Shelf shelf;
+
+    DemoData(Quilts quilts, Shelf shelf) {
+        this.quilts = quilts;
+        this.shelf = shelf;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        if (!quilts.list().isEmpty() || !shelf.list().isEmpty()) {
+            return;
+        }
+        List.of(
+                        "42 squares 10 in marigold prints",
+                        "2 yd oat 42 wide",
+                        "3 fat quarters teal",
+                        "1 1/2 yd ink 42 wide",
+                        "scrap 9 x 13 brick")
+                .forEach(line -> shelf.add(line, MeasureSystem.INCH));
+        UUID marigold = cloth("marigold prints");
+        UUID oat = cloth("oat");
+        QuiltDesign first = QuiltDesign.first(MeasureSystem.INCH);
+        quilts.create(
+                "Lantern Street",
+                new QuiltDesign(
+                        first.format(),
+                        first.system(),
+                        first.seam(),
+                        first.grid(),
+                        first.allowance(),
+                        6,
+                        8,
+                        first.blockSize(),
+                        first.unitTurns(),
+                        new QuiltDesign.Cloths(marigold, oat),
+                        first.method()));
+    }
+
+    private UUID cloth(String name) {
+        return shelf.list().stream()
+                .filter(cloth -> cloth.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package org.goldentally.app.demo;
+
+import org.jspecify.annotations.NullMarked;

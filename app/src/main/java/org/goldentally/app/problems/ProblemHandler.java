@@ -1,0 +1,148 @@
+package org.goldentally.app.problems;
+
+import jakarta.validation.ConstraintViolationException;
+import java.util.List;
+import java.util.UUID;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.core.annotation.Order;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/** Turns everything that can go wrong into a {@link ProblemReport}; never a stack trace. */
+@RestControllerAdvice
+@Order(0)
+class ProblemHandler {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
+
+    @ExceptionHandler
+    ResponseEntity<ProblemReport> refused(RefusedException refused) {
+        return report(HttpStatus.UNPROCESSABLE_CONTENT, "This cannot be worked out as typed", refused.problems());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemReport> notFound(NotFoundException missing) {
+        return report(HttpStatus.NOT_FOUND, "This is not here", List.of(missing.problem()));
+    }
+
+    @ExceptionHandler({StaleVersionException.class, OptimisticLockingFailureException.class})
+    ResponseEntity<ProblemReport> stale(Exception stale) {
+        return report(
+                HttpStatus.CONFLICT,
+                "Somebody changed this while you worked on it",
+                List.of(new Problem(
+                        "Saving",
+                        "it was changed in another window or by another person since you opened it",
+                        "your change is still on your screen: keep yours, or take theirs")));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemReport> unreadable(HttpMessageNotReadableException unreadable) {
+        Throwable cause = unreadable.getCause();
+        if (cause instanceof UnrecognizedPropertyException unknown) {
+            return report(
+                    HttpStatus.BAD_REQUEST,
+                    "The request has a field we do not know",
+                    List.of(new Problem(
+                            path(unknown),
+                            "there is no field “" + unknown.getPropertyName() + "” here",
+                            "leave it out; the fields are in the API description at /api/openapi")));
+        }
+        String where = cause instanceof JacksonException json ? path(json) : "Request";
+        return report(
+                HttpStatus.BAD_REQUEST,
+                "The request cannot be read",
+                List.of(new Problem(
+                        where,
+                        "the value here is missing, of the wrong kind, or not valid JSON",
+                        "the API description at /api/openapi says what belongs here")));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemReport> invalid(MethodArgumentNotValidException invalid) {
+        return report(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "This cannot be worked out as typed",
+                invalid.getFieldErrors().stream()
+                        .map(error -> new Problem(
+                                error.getField(), String.valueOf(error.getDefaultMessage()), "put this field right"))
+                        .toList());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemReport> invalid(ConstraintViolationException invalid) {
+        return report(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "This cannot be worked out as typed",
+                invalid.getConstraintViolations().stream()
+                        .map(error -> new Problem(
+                                error.getPropertyPath().toString(), error.getMessage(), "put this field right"))
+                        .toList());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemReport> wrongType(MethodArgumentTypeMismatchException wrong) {
+        String fix = wrong.getRequiredType() == UUID.class ? "use the address that the list gives" : "see /api/openapi";
+        return report(
+                HttpStatus.BAD_REQUEST,
+                "The request cannot be read",
+                List.of(new Problem(wrong.getName(), "“" + wrong.getValue() + "” is not of the right kind", fix)));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemReport> missing(MissingServletRequestParameterException missing) {
+        return report(
+                HttpStatus.BAD_REQUEST,
+                "The request is incomplete",
+                List.of(new Problem(missing.getParameterName(), "this is missing", "see /api/openapi")));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemReport> other(Exception other) {
+        if (other instanceof ErrorResponse response && response.getStatusCode().is4xxClientError()) {
+            return report(
+                    response.getStatusCode(),
+                    "There is nothing at this address",
+                    List.of(new Problem(
+                            "Address", String.valueOf(response.getBody().getDetail()), "see /api/openapi")));
+        }
+        LOG.error("unexpected", other);
+        return report(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something is wrong on our side",
+                List.of(new Problem(
+                        "Golden Tally",
+                        "it could not answer; what you typed is still on your screen",
+                        "try once more; the log of the application says what happened")));
+    }
+
+    private static String path(JacksonException exception) {
+        StringBuilder path = new StringBuilder();
+        exception.getPath().forEach(step -> {
+            if (step.getPropertyName() != null) {
+                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
+            } else {
+                path.append('[').append(step.getIndex()).append(']');
+            }
+        });
+        return path.isEmpty() ? "Request" : path.toString();
+    }
+
+    private static ResponseEntity<ProblemReport> report(HttpStatusCode status, String title, List<Problem> problems) {
+        return ResponseEntity.status(status).body(new ProblemReport(title, status.value(), problems));
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package org.goldentally.app.problems;
+
+import org.jspecify.annotations.NullMarked;

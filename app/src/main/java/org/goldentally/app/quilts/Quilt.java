@@ -1,0 +1,74 @@
+package org.goldentally.app.quilts;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** A stored quilt: its owner, its name, and its design as one document. */
+@Entity
+@Table(name = "quilt")
+class Quilt {
+
+    @Id
+    private UUID id;
+
+    @Column(nullable = false, updatable = false)
+    private UUID ownerId;
+
+    @Column(nullable = false)
+    private String name;
+
+    @Version
+    private int version;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Column(nullable = false)
+    private String design;
+
+    @Column(nullable = false, updatable = false)
+    private Instant createdAt;
+
+    @Column(nullable = false)
+    private Instant updatedAt;
+
+    protected Quilt() {}
+
+    Quilt(UUID ownerId, String name, String design) {
+        this.id = UUID.randomUUID();
+        this.ownerId = ownerId;
+        this.createdAt = Instant.now();
+        change(name, design);
+    }
+
+    final void change(String newName, String newDesign) {
+        this.name = newName;
+        this.design = newDesign;
+        this.updatedAt = Instant.now();
+    }
+
+    UUID id() {
+        return id;
+    }
+
+    String name() {
+        return name;
+    }
+
+    int version() {
+        return version;
+    }
+
+    String design() {
+        return design;
+    }
+
+    Instant updatedAt() {
+        return updatedAt;
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package org.goldentally.app.quilts;
+
+import org.jspecify.annotations.NullMarked;

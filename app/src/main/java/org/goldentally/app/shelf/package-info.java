@@ -1,0 +1,4 @@
+@NullMarked
+package org.goldentally.app.shelf;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package org.goldentally.app.tally;
+
+import org.jspecify.annotations.NullMarked;

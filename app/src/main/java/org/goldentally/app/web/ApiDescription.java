@@ -1,0 +1,50 @@
+package org.goldentally.app.web;
+
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** The OpenAPI description, from which the types of the pages are generated. */
+@Configuration
+class ApiDescription {
+
+    @Bean
+    OpenAPI openApi() {
+        return new OpenAPI()
+                .info(new Info()
+                        .title("Golden Tally")
+                        .version("1")
+                        .description("Lengths are text as read off a ruler (“4 7/8”), in the quilt's own system. "
+                                + "A refused request is answered with a ProblemReport."));
+    }
+
+    /** Fields are always there unless they are said to be nullable. */
+    @Bean
+    OpenApiCustomizer fieldsAreRequired() {
+        return api -> {
+            api.setServers(null);
+            api.getComponents().getSchemas().values().forEach(ApiDescription::requireAll);
+        };
+    }
+
+    private static void requireAll(Schema<?> schema) {
+        if (schema.getProperties() == null) {
+            return;
+        }
+        List<String> required = new ArrayList<>();
+        for (Map.Entry<String, Schema> property : schema.getProperties().entrySet()) {
+            boolean nullable = property.getValue().getTypes() != null
+                    && property.getValue().getTypes().contains("null");
+            if (!nullable) {
+                required.add(property.getKey());
+            }
+        }
+        schema.setRequired(required);
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package org.goldentally.app.web;
+
+import org.jspecify.annotations.NullMarked;

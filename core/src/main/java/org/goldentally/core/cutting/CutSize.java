@@ -1,0 +1,33 @@
+package org.goldentally.core.cutting;
+
+import org.goldentally.core.measure.Length;
+
+/**
+ * The cut size of a piece, before anything is sewn: {@code 2 1/2 × 4 1/2 in}.
+ *
+ * @param turnable whether it may lie turned by a right angle; false for directional prints and pieces on the grain
+ */
+public record CutSize(Length width, Length height, boolean turnable) {
+
+    public CutSize {
+        if (!width.isPositive() || !height.isPositive()) {
+            throw new IllegalArgumentException("a cut piece has a width and a height, not " + width + " x " + height);
+        }
+    }
+
+    public static CutSize square(Length side) {
+        return new CutSize(side, side, true);
+    }
+
+    public static CutSize rectangle(Length width, Length height) {
+        return new CutSize(width, height, true);
+    }
+
+    public boolean isSquare() {
+        return width.equals(height);
+    }
+
+    CutSize transposed() {
+        return new CutSize(height, width, turnable);
+    }
+}

@@ -1,0 +1,57 @@
+package org.goldentally.core.measure;
+
+import java.util.List;
+import java.util.Locale;
+
+/** The system of measure of a quilt: inches with yards, or centimetres with metres. A quilt has one. */
+public enum MeasureSystem {
+    INCH("in", List.of(Grid.SIXTEENTH_INCH, Grid.EIGHTH_INCH, Grid.QUARTER_INCH, Grid.HALF_INCH), Grid.EIGHTH_INCH),
+    CENTIMETRE("cm", List.of(Grid.MILLIMETRE, Grid.HALF_CENTIMETRE), Grid.HALF_CENTIMETRE);
+
+    private final String abbreviation;
+    private final List<Grid> grids;
+    private final Grid usualGrid;
+
+    MeasureSystem(String abbreviation, List<Grid> grids, Grid usualGrid) {
+        this.abbreviation = abbreviation;
+        this.grids = grids;
+        this.usualGrid = usualGrid;
+    }
+
+    /** {@code in} or {@code cm}. */
+    public String abbreviation() {
+        return abbreviation;
+    }
+
+    /** The rulers' grids to choose from, finest first. */
+    public List<Grid> grids() {
+        return grids;
+    }
+
+    /** 1/8 in, or 0.5 cm (common practice, no source). */
+    public Grid usualGrid() {
+        return usualGrid;
+    }
+
+    /** The seam sewn unless the quilter says otherwise: 1/4 in, or 0.75 cm (common practice, no source). */
+    public Length usualSeam() {
+        return switch (this) {
+            case INCH -> Length.inches(0, 1, 4);
+            case CENTIMETRE -> Length.centimetres(0, 3, 4);
+        };
+    }
+
+    public LengthWriter writer() {
+        return switch (this) {
+            case INCH -> LengthWriter.INCHES;
+            case CENTIMETRE -> LengthWriter.CENTIMETRES;
+        };
+    }
+
+    /** {@code 100 sq in}, or {@code 645.2 sq cm}, to one decimal: areas are shown, never cut. */
+    public String writeArea(Area area) {
+        double shown = area.toDoubleSquareInches() * (this == CENTIMETRE ? 2.54 * 2.54 : 1);
+        String number = String.format(Locale.ROOT, "%.1f", shown);
+        return (number.endsWith(".0") ? number.substring(0, number.length() - 2) : number) + " sq " + abbreviation;
+    }
+}

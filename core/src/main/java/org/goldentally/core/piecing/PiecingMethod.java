@@ -1,0 +1,24 @@
+package org.goldentally.core.piecing;
+
+import org.goldentally.core.cloth.ClothPiece;
+
+/** A way of making a unit: two at a time, eight at a time, by strips. */
+public interface PiecingMethod {
+
+    /** A stable key: {@code eight-at-a-time}. */
+    String key();
+
+    /** {@code eight at a time}. */
+    String displayName();
+
+    /** Whether this method makes such a unit at all, at any size. */
+    boolean makes(PatchworkUnit unit);
+
+    /**
+     * What one set takes and gives for this unit.
+     *
+     * @param unit one that this method {@link #makes}
+     * @param piece the piece of cloth it is cut from; only methods that use up a whole strip or sheet look at it
+     */
+    Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece);
+}

@@ -1,0 +1,65 @@
+package org.goldentally.core.piecing.method;
+
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.SewingSettings;
+
+/**
+ * Two squares sewn on both sides of both diagonals, cut in half both ways and on both diagonals: eight units a pair,
+ * the same as four small pairs two at a time.
+ */
+public final class EightAtATime extends HalfSquareMethod {
+
+    @Override
+    public String key() {
+        return "eight-at-a-time";
+    }
+
+    @Override
+    public String displayName() {
+        return "eight at a time";
+    }
+
+    @Override
+    CutRule square(Length finished, SewingSettings settings) {
+        return new CutRule(
+                "Cut square",
+                "2 × (" + write(finished, settings) + " finished + " + write(settings.seamAllowance(), settings)
+                        + " seam × (2 + √2))",
+                finished.plus(Constants.halfSquare(settings)).times(2),
+                roomForOneSeam(settings).times(2));
+    }
+
+    @Override
+    Length rawSize(Length cutSquare, SewingSettings settings) {
+        return cutSquare.dividedBy(2).minus(Constants.diagonalSeam(settings));
+    }
+
+    @Override
+    String rawRule(String cutSquare, SewingSettings settings) {
+        return cutSquare + " cut ÷ 2 − " + write(settings.seamAllowance(), settings) + " seam × √2";
+    }
+
+    @Override
+    Length widestSeam(Length cutSquare, Length trimmed) {
+        return cutSquare.dividedBy(2).minus(trimmed).dividedByRootTwo();
+    }
+
+    @Override
+    int unitsPerSet() {
+        return 8;
+    }
+
+    @Override
+    int cuts() {
+        return 4;
+    }
+
+    /** Two lines beside each diagonal. */
+    @Override
+    Length seamLength(Length cutSquare, SewingSettings settings) {
+        return cutSquare
+                .timesRootTwo()
+                .minus(settings.seamAllowance().times(2))
+                .times(4);
+    }
+}

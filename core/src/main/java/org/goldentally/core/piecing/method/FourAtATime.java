@@ -1,0 +1,71 @@
+package org.goldentally.core.piecing.method;
+
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.OuterEdges;
+import org.goldentally.core.piecing.SewingSettings;
+
+/**
+ * Two squares sewn together all round and cut on both diagonals: four units a pair, of an odd size that is trimmed
+ * down, with all four outer edges on the bias.
+ */
+public final class FourAtATime extends HalfSquareMethod {
+
+    @Override
+    public String key() {
+        return "four-at-a-time";
+    }
+
+    @Override
+    public String displayName() {
+        return "four at a time";
+    }
+
+    @Override
+    CutRule square(Length finished, SewingSettings settings) {
+        Length room = roomForOneSeam(settings);
+        return new CutRule(
+                "Cut square",
+                "(" + write(finished, settings) + " finished + 2 × " + write(settings.seamAllowance(), settings)
+                        + " seam) × √2 + 2 × " + write(settings.seamAllowance(), settings) + " seam",
+                settings.unfinished(finished)
+                        .timesRootTwo()
+                        .plus(settings.seamAllowance().times(2)),
+                room.timesRootTwo());
+    }
+
+    /** The seam goes round the outside, so a square smaller by two seams is quartered, and a quarter is a half unit. */
+    @Override
+    Length rawSize(Length cutSquare, SewingSettings settings) {
+        return cutSquare.minus(settings.seamAllowance().times(2)).dividedByRootTwo();
+    }
+
+    @Override
+    String rawRule(String cutSquare, SewingSettings settings) {
+        return "(" + cutSquare + " cut − 2 × " + write(settings.seamAllowance(), settings) + " seam) ÷ √2";
+    }
+
+    @Override
+    Length widestSeam(Length cutSquare, Length trimmed) {
+        return cutSquare.minus(trimmed.timesRootTwo()).dividedBy(2);
+    }
+
+    @Override
+    int unitsPerSet() {
+        return 4;
+    }
+
+    @Override
+    int cuts() {
+        return 2;
+    }
+
+    @Override
+    Length seamLength(Length cutSquare, SewingSettings settings) {
+        return cutSquare.minus(settings.seamAllowance().times(2)).times(4);
+    }
+
+    @Override
+    OuterEdges edges() {
+        return OuterEdges.BIAS;
+    }
+}

@@ -1,0 +1,62 @@
+package org.goldentally.core.piecing.method;
+
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.SewingSettings;
+
+/** Two squares sewn on both sides of one diagonal and cut apart on it: two units a pair. */
+public final class TwoAtATime extends HalfSquareMethod {
+
+    @Override
+    public String key() {
+        return "two-at-a-time";
+    }
+
+    @Override
+    public String displayName() {
+        return "two at a time";
+    }
+
+    @Override
+    CutRule square(Length finished, SewingSettings settings) {
+        return new CutRule(
+                "Cut square",
+                write(finished, settings) + " finished + " + write(settings.seamAllowance(), settings)
+                        + " seam × (2 + √2)",
+                finished.plus(Constants.halfSquare(settings)),
+                roomForOneSeam(settings));
+    }
+
+    @Override
+    Length rawSize(Length cutSquare, SewingSettings settings) {
+        return cutSquare.minus(Constants.diagonalSeam(settings));
+    }
+
+    @Override
+    String rawRule(String cutSquare, SewingSettings settings) {
+        return cutSquare + " cut − " + write(settings.seamAllowance(), settings) + " seam × √2";
+    }
+
+    @Override
+    Length widestSeam(Length cutSquare, Length trimmed) {
+        return cutSquare.minus(trimmed).dividedByRootTwo();
+    }
+
+    @Override
+    int unitsPerSet() {
+        return 2;
+    }
+
+    @Override
+    int cuts() {
+        return 1;
+    }
+
+    /** Two lines, each a seam allowance off the diagonal and so twice that shorter. */
+    @Override
+    Length seamLength(Length cutSquare, SewingSettings settings) {
+        return cutSquare
+                .timesRootTwo()
+                .minus(settings.seamAllowance().times(2))
+                .times(2);
+    }
+}

@@ -1,0 +1,6 @@
+package org.goldentally.core.tally;
+
+import org.goldentally.core.cloth.ClothPiece;
+
+/** Equal pieces of one cloth on the shelf; {@code key} finds them again, such as a row of the shelf. */
+public record ShelfPieces(String key, int count, ClothPiece piece) {}

@@ -1,0 +1,84 @@
+# Finds the tools that are needed, and installs what is missing through the system's packages.
+
+say() { printf '%s\n' "golden-tally: $*"; }
+fail() { printf '%s\n' "golden-tally: $*" >&2; exit 1; }
+
+install_packages() {
+  local why=$1; shift
+  command -v apt-get >/dev/null || fail "$why is missing and this system has no apt-get; please install: $*"
+  local as_root=()
+  if [ "$(id -u)" -ne 0 ]; then
+    sudo -n true 2>/dev/null || fail "$why is missing; please run: sudo apt-get install $*"
+    as_root=(sudo -n)
+  fi
+  say "installing $why ($*); this may take a few minutes"
+  "${as_root[@]}" apt-get update -qq >/dev/null 2>&1 || say "the list of packages could not be refreshed; trying with the old one"
+  "${as_root[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@" >/dev/null 2>&1 \
+    || fail "$why could not be installed; please run: apt-get install $*"
+}
+
+java_version() { "$1/bin/java" -version 2>&1 | sed -n 's/.*version "\([0-9]*\).*/\1/p' | head -n 1; }
+
+# Prints the home of the newest JDK that is 21 or newer.
+newest_jdk() {
+  local home version best='' best_version=20
+  for home in "${JAVA_HOME:-}" /usr/lib/jvm/*/ /opt/java/*/; do
+    [ -n "$home" ] && [ -x "${home%/}/bin/javac" ] || continue
+    version=$(java_version "${home%/}")
+    if [ "${version:-0}" -gt "$best_version" ]; then best=${home%/}; best_version=$version; fi
+  done
+  printf '%s' "$best"
+}
+
+need_jdk() {
+  local jdk package
+  jdk=$(newest_jdk)
+  if [ -z "$jdk" ]; then
+    for package in openjdk-25-jdk-headless openjdk-21-jdk-headless default-jdk-headless; do
+      if apt-cache policy "$package" 2>/dev/null | grep -q 'Candidate: [^(]'; then
+        install_packages "a JDK" "$package"
+        jdk=$(newest_jdk)
+        [ -n "$jdk" ] && break
+      fi
+    done
+  fi
+  [ -n "$jdk" ] || fail "no JDK 21 or newer is here, and the system's packages have none; install one under /usr/lib/jvm or set JAVA_HOME to it"
+  export JAVA_HOME=$jdk
+}
+
+need_node() {
+  if ! command -v node >/dev/null || ! command -v npm >/dev/null; then install_packages "Node.js" nodejs npm; fi
+  node -e 'const [a,b]=process.versions.node.split(".").map(Number); process.exit(a>20||(a===20&&b>=19)?0:1)' \
+    || fail "Node $(node --version) is too old; the pages are built with Node 20.19 or newer"
+}
+
+need_build_tools() {
+  need_jdk
+  command -v mvn >/dev/null || install_packages "Maven" maven
+  need_node
+}
+
+postgresql_bin() {
+  local bin
+  bin=$(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1)
+  if [ -n "$bin" ] && [ -x "$bin/initdb" ]; then printf '%s' "$bin"
+  elif command -v initdb >/dev/null && command -v pg_ctl >/dev/null; then dirname "$(command -v pg_ctl)"; fi
+}
+
+need_postgresql() {
+  [ -n "$(postgresql_bin)" ] || install_packages "PostgreSQL" postgresql
+  [ -n "$(postgresql_bin)" ] || fail "PostgreSQL's initdb cannot be found under /usr/lib/postgresql"
+}
+
+need_chromium() {
+  command -v chromium >/dev/null || install_packages "Chromium" chromium
+}
+
+port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+# Prints the first free port from the given one on.
+free_port_from() {
+  local port=$1
+  until port_is_free "$port"; do port=$((port + 1)); done
+  printf '%s' "$port"
+}
