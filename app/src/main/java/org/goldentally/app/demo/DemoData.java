@@ -6,15 +6,17 @@ import org.goldentally.app.quilts.QuiltDesign;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.shelf.Shelf;
 import org.goldentally.core.measure.MeasureSystem;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 
-/** A made-up shelf and quilt to look around with; loaded once, into an empty database, by {@code golden-tally demo}. */
+/**
+ * A made-up shelf and quilt to look around with; loaded once, into an empty database, by {@code golden-tally
+ * demo}, before the first page can be asked for.
+ */
 @Component
 @Profile("demo")
-class DemoData implements ApplicationRunner {
+class DemoData implements SmartInitializingSingleton {
 
     private final Quilts quilts;
     private final Shelf shelf;
@@ -25,7 +27,7 @@ class DemoData implements ApplicationRunner {
     }
 
     @Override
-    public void run(ApplicationArguments arguments) {
+    public void afterSingletonsInstantiated() {
         if (!quilts.list().isEmpty() || !shelf.list().isEmpty()) {
             return;
         }

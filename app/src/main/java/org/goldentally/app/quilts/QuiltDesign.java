@@ -1,5 +1,6 @@
 package org.goldentally.app.quilts;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -44,7 +45,9 @@ public record QuiltDesign(
             @NotNull BlockSize.Of of, @NotNull BlockSize.As as, @NotNull @Size(max = 40) String typed) {}
 
     /** The cloths of the block, by their identity on the shelf. */
-    public record Cloths(@Nullable UUID print, @Nullable UUID background) {}
+    public record Cloths(
+            @Schema(types = {"string", "null"}) @Nullable UUID print,
+            @Schema(types = {"string", "null"}) @Nullable UUID background) {}
 
     static final int CURRENT_FORMAT = 1;
 

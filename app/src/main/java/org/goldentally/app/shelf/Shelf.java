@@ -37,11 +37,11 @@ public class Shelf {
             UUID id, int version, String typed, String understood, MeasureSystem system, int count) {}
 
     /** A cloth with its lines. */
-    public record ClothView(UUID id, int version, String name, String colour, List<ShelfLineView> lines) {}
+    public record ShelfClothView(UUID id, int version, String name, String colour, List<ShelfLineView> lines) {}
 
     /** All cloths that have pieces, in the order in which they came to the shelf. */
     @Transactional(readOnly = true)
-    public List<ClothView> list() {
+    public List<ShelfClothView> list() {
         Map<UUID, List<ShelfPiece>> byCloth = new LinkedHashMap<>();
         pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id()).forEach(piece -> byCloth.computeIfAbsent(
                         piece.cloth().id(), key -> new java.util.ArrayList<>())
@@ -123,8 +123,8 @@ public class Shelf {
         return pieces.findByIdAndOwnerId(id, owner.id()).orElseThrow(() -> new NotFoundException("Shelf line"));
     }
 
-    private static ClothView view(Cloth cloth, List<ShelfPiece> lines) {
-        return new ClothView(
+    private static ShelfClothView view(Cloth cloth, List<ShelfPiece> lines) {
+        return new ShelfClothView(
                 cloth.id(),
                 cloth.version(),
                 cloth.name(),

@@ -41,7 +41,7 @@ class ShelfController {
     record Understood(String understood) {}
 
     @GetMapping
-    List<Shelf.ClothView> list() {
+    List<Shelf.ShelfClothView> list() {
         return shelf.list();
     }
 

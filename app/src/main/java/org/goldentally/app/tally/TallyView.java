@@ -46,10 +46,10 @@ record TallyView(
             long spare,
             String edges,
             @Schema(types = {"string", "null"}) @Nullable String widestSeam,
-            List<ClothView> cloths,
+            List<ClothUseView> cloths,
             List<Working> workings) {}
 
-    record ClothView(
+    record ClothUseView(
             String role,
             String name,
             String cutSize,
@@ -59,7 +59,8 @@ record TallyView(
             long shortBy,
             String clothCut,
             List<PiecesView> pieces,
-            List<Problem> warnings) {}
+            List<Problem> warnings,
+            List<Working> workings) {}
 
     /** What is done with some equal pieces of the shelf. */
     record PiecesView(String piece, int onHand, int touched, int untouched, long cuts, List<String> leftovers) {}
@@ -94,9 +95,9 @@ record TallyView(
                 tally.workings());
     }
 
-    private static ClothView cloth(CutPiece cut, ClothTally tally, MeasureSystem system) {
+    private static ClothUseView cloth(CutPiece cut, ClothTally tally, MeasureSystem system) {
         LengthWriter writer = system.writer();
-        return new ClothView(
+        return new ClothUseView(
                 cut.role().name(),
                 cut.clothLabel(),
                 writer.write(cut.size().width()),
@@ -106,7 +107,8 @@ record TallyView(
                 tally.shortBy(),
                 system.writeArea(cut.size().width().times(cut.size().height()).times(tally.needed())),
                 tally.used().stream().map(used -> pieces(used, system)).toList(),
-                tally.warnings());
+                tally.warnings(),
+                tally.workings());
     }
 
     private static PiecesView pieces(PiecesUsed used, MeasureSystem system) {

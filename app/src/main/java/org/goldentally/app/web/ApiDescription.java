@@ -3,9 +3,7 @@ package org.goldentally.app.web;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -24,7 +22,7 @@ class ApiDescription {
                                 + "A refused request is answered with a ProblemReport."));
     }
 
-    /** Fields are always there unless they are said to be nullable. */
+    /** Fields are always there; one that may be nothing is null, and says so. */
     @Bean
     OpenApiCustomizer fieldsAreRequired() {
         return api -> {
@@ -37,14 +35,6 @@ class ApiDescription {
         if (schema.getProperties() == null) {
             return;
         }
-        List<String> required = new ArrayList<>();
-        for (Map.Entry<String, Schema> property : schema.getProperties().entrySet()) {
-            boolean nullable = property.getValue().getTypes() != null
-                    && property.getValue().getTypes().contains("null");
-            if (!nullable) {
-                required.add(property.getKey());
-            }
-        }
-        schema.setRequired(required);
+        schema.setRequired(List.copyOf(schema.getProperties().keySet()));
     }
 }

@@ -8,6 +8,7 @@ import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.piecing.Working;
 import org.goldentally.core.problem.Problem;
 
 /**
@@ -18,9 +19,15 @@ import org.goldentally.core.problem.Problem;
  * @param available how many the whole shelf of this cloth gives
  * @param used what is done with each lot of pieces, in the order in which they are used
  * @param warnings tight fits and pieces too small
+ * @param workings how the figures came about, a line for each lot of pieces
  */
 public record ClothTally(
-        CutSize cutSize, long needed, long available, List<PiecesUsed> used, List<Problem> warnings) {
+        CutSize cutSize,
+        long needed,
+        long available,
+        List<PiecesUsed> used,
+        List<Problem> warnings,
+        List<Working> workings) {
 
     public long shortBy() {
         return Math.max(0, needed - available);
@@ -65,7 +72,25 @@ public record ClothTally(
                 warnings.add(tight(where, use, system));
             }
         }
-        return new ClothTally(cutSize, needed, available, List.copyOf(used), List.copyOf(warnings));
+        return new ClothTally(
+                cutSize, needed, available, List.copyOf(used), List.copyOf(warnings), workings(used, needed, available, system));
+    }
+
+    private static List<Working> workings(List<PiecesUsed> used, long needed, long available, MeasureSystem system) {
+        List<Working> workings = new ArrayList<>();
+        for (PiecesUsed use : used) {
+            int perPiece = use.fullLayout().cuts().size();
+            workings.add(new Working(
+                    use.pieces().piece().describe(system),
+                    perPiece + " from each × " + use.pieces().count() + " on the shelf = "
+                            + (long) perPiece * use.pieces().count() + "; " + use.touched() + " taken for "
+                            + use.cutCount() + ", " + use.untouched() + " left whole"));
+        }
+        workings.add(new Working(
+                available >= needed ? "Enough" : "Short",
+                available + " can be cut, " + needed + " needed: "
+                        + (available >= needed ? (available - needed) + " more could be cut" : (needed - available) + " short")));
+        return workings;
     }
 
     private static int keepValue(PieceForm form) {

@@ -1,0 +1,94 @@
+package org.goldentally.app;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.web.client.RestClient;
+
+/**
+ * The real application for tests: started once in this JVM, on a free loopback port, over a throw-away PostgreSQL, and
+ * ended with it. Gives tests a {@link RestClient} that asks it and does not throw, or the address itself.
+ */
+public final class RunningApplication implements ParameterResolver {
+
+    private static ConfigurableApplicationContext context;
+
+    /** Starts the application if it is not running, and says where it is. */
+    public static synchronized String address() {
+        if (context == null) {
+            Path folder = newFolder();
+            String database = throwawayDatabase("start", folder).getLast();
+            Runtime.getRuntime().addShutdownHook(new Thread(() -> throwawayDatabase("stop", folder)));
+            context = SpringApplication.run(
+                    GoldenTallyApplication.class,
+                    "--server.port=0",
+                    "--spring.datasource.url=" + database,
+                    "--spring.datasource.username=",
+                    "--spring.datasource.password=",
+                    "--spring.profiles.active=" + System.getProperty("goldentally.profile", "test"));
+        }
+        return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+    }
+
+    /** The folder of the checkout. */
+    public static Path checkout() {
+        Path folder = Path.of("").toAbsolutePath();
+        while (!Files.isExecutable(folder.resolve("golden-tally"))) {
+            folder = folder.getParent();
+        }
+        return folder;
+    }
+
+    /** The output goes through a file: the database server would keep a pipe open for ever. */
+    private static List<String> throwawayDatabase(String what, Path folder) {
+        try {
+            Path output = Files.createTempFile("golden-tally", ".out");
+            int exit = new ProcessBuilder(
+                            checkout().resolve("scripts/throwaway-database").toString(), what, folder.toString())
+                    .redirectOutput(output.toFile())
+                    .redirectError(ProcessBuilder.Redirect.INHERIT)
+                    .start()
+                    .waitFor();
+            try (Stream<String> lines = Files.lines(output, StandardCharsets.UTF_8)) {
+                if (exit != 0) {
+                    throw new IllegalStateException("the throw-away database: exit " + exit);
+                }
+                return lines.toList();
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static Path newFolder() {
+        try {
+            return Files.createTempDirectory("golden-tally-test").resolve("database");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext extension) {
+        return parameter.getParameter().getType() == RestClient.class;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
+        return RestClient.builder()
+                .baseUrl(address())
+                .defaultStatusHandler(status -> true, (request, response) -> {})
+                .build();
+    }
+}

@@ -1,0 +1,49 @@
+import type { components } from './schema'
+
+export type Schemas = components['schemas']
+export type Problem = Schemas['Problem']
+
+/** A request that was refused: why, and the way out, as the server says it. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    readonly problems: Problem[],
+  ) {
+    super(problems.map((problem) => problem.why).join('; '))
+  }
+}
+
+/** One request to the server. Throws a {@link Refusal} for whatever goes wrong, an unreachable server included. */
+export async function call<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T> {
+  let response: Response
+  try {
+    response = await fetch(path, {
+      method,
+      headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
+      body: body === undefined ? undefined : JSON.stringify(body),
+    })
+  } catch {
+    throw new Refusal(0, [
+      {
+        where: 'Golden Tally',
+        why: 'it does not answer just now; what you typed is still here',
+        fix: 'see that it is started; it is tried again with your next change',
+      },
+    ])
+  }
+  if (response.status === 204) return undefined as T
+  const answer = await response.json().catch(() => undefined)
+  if (!response.ok) {
+    throw new Refusal(
+      response.status,
+      answer?.problems ?? [{ where: 'Golden Tally', why: `it answered with ${response.status}`, fix: 'try once more' }],
+    )
+  }
+  return answer as T
+}
+
+/** The problems in anything thrown. */
+export function problemsOf(error: unknown): Problem[] {
+  if (error instanceof Refusal) return error.problems
+  return [{ where: 'This page', why: String(error), fix: 'reload the page; what is saved is safe' }]
+}

@@ -1,0 +1,113 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
+import { useShelf } from '@/features/cloth'
+import { useOpenQuilt, useTop } from '@/features/quilts'
+import { useTally } from '@/features/tally'
+
+const route = useRoute()
+const quilt = useOpenQuilt()
+const shelf = useShelf()
+const top = useTop(() => quilt.id.value)
+const tally = useTally(() => quilt.id.value)
+
+const tallyCount = computed(() => {
+  const chosen = tally.data.value?.methods.find((method) => method.chosen)
+  if (!chosen) return ''
+  if (!chosen.possible) return 'not possible'
+  const short = chosen.cloths.filter((cloth) => cloth.shortBy > 0).length
+  return short ? `${short} short` : `${chosen.sets} ${chosen.setName}s`
+})
+
+/** The stations in the order in which the work is done; those without a page are still to come, and say so. */
+const stations = computed(() => [
+  { key: 'cloth', name: 'Cloth', count: shelf.data.value ? `${shelf.data.value.length} on the shelf` : '' },
+  {
+    key: 'top',
+    name: 'Top',
+    count: top.data.value ? `${top.data.value.picture.across} × ${top.data.value.picture.down} blocks` : '',
+  },
+  { key: 'tally', name: 'Tally', count: tallyCount.value },
+  { key: 'cut', name: 'Cut', toCome: true },
+  { key: 'sew', name: 'Sew', toCome: true },
+])
+
+const size = computed(() => {
+  const whole = top.data.value?.sizes.find((each) => each.what === 'Top')
+  return whole ? `${whole.finishedWidth} × ${whole.finishedHeight} ${top.data.value!.unitOfLength} finished` : ''
+})
+
+const saving = computed(
+  () =>
+    ({
+      kept: 'All kept',
+      keeping: 'Keeping …',
+      refused: 'Not kept yet: see the mistake',
+      conflict: 'Changed elsewhere',
+      unreachable: 'Not kept yet: no answer',
+    })[quilt.saveState.value],
+)
+</script>
+
+<template>
+  <header class="flex flex-wrap items-stretch border-b border-line bg-white lg:flex-nowrap">
+    <div class="flex w-56 flex-col justify-center px-4 py-2">
+      <RouterLink to="/quilts" class="text-xl font-bold leading-tight">Golden Tally</RouterLink>
+      <p v-if="quilt.id.value" class="truncate text-sm text-soft" :title="quilt.name.value">
+        {{ quilt.name.value }}<template v-if="size"> · {{ size }}</template>
+      </p>
+      <p v-else class="text-sm text-soft">plan the whole top first</p>
+    </div>
+
+    <nav v-if="quilt.id.value" aria-label="Stations" class="tape order-last flex w-full bg-tape pt-3 lg:order-none lg:w-auto lg:flex-1">
+      <template v-for="station in stations" :key="station.key">
+        <span
+          v-if="station.toCome"
+          class="flex flex-1 items-center gap-2 px-4 pb-2 pt-3 text-[#5b4200]"
+          :data-to-come="station.key"
+        >
+          <span class="text-lg font-bold">{{ station.name }}</span>
+          <span class="rounded border border-dashed border-[#7a5a00] px-1.5 text-sm">to come</span>
+        </span>
+        <RouterLink
+          v-else
+          :to="`/quilts/${quilt.id.value}/${station.key}`"
+          class="station flex flex-1 flex-wrap items-baseline gap-x-2 rounded-t-lg px-4 pb-2 pt-3"
+          :data-here="route.path.endsWith('/' + station.key) || undefined"
+          :aria-current="route.path.endsWith('/' + station.key) ? 'page' : undefined"
+        >
+          <span class="text-lg font-bold">{{ station.name }}</span>
+          <span class="text-sm whitespace-nowrap">{{ station.count }}</span>
+        </RouterLink>
+      </template>
+    </nav>
+    <div v-else class="tape hidden flex-1 bg-tape lg:block" aria-hidden="true"></div>
+
+    <div v-if="quilt.id.value" class="ml-auto flex items-center gap-2 px-3 py-2">
+      <p role="status" class="w-24 text-right text-sm text-soft" :data-save="quilt.saveState.value">{{ saving }}</p>
+      <button class="button" :disabled="!quilt.canUndo.value" @click="quilt.undo()">Undo</button>
+      <button class="button" :disabled="!quilt.canRedo.value" @click="quilt.redo()">Redo</button>
+    </div>
+  </header>
+</template>
+
+<style scoped>
+/* The marks of a tape measure: a long one every inch of twelve, short ones between. */
+.tape {
+  background-image:
+    repeating-linear-gradient(to right, #17202b 0 1px, transparent 1px 48px),
+    repeating-linear-gradient(to right, #17202b 0 1px, transparent 1px 12px);
+  background-size:
+    100% 14px,
+    100% 7px;
+  background-repeat: no-repeat;
+  min-height: 64px;
+}
+.station:hover:not([data-here]) {
+  background: #ffe08a;
+}
+.station[data-here] {
+  background: #17202b;
+  color: #ffcf3f;
+}
+</style>

@@ -1,0 +1,25 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { ClothStation } from '@/features/cloth'
+import { QuiltList, QuiltPage } from '@/features/quilts'
+import { TallyStation } from '@/features/tally'
+import { TopStation } from '@/features/top'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/quilts' },
+    { path: '/quilts', component: QuiltList },
+    {
+      path: '/quilts/:id',
+      component: QuiltPage,
+      props: true,
+      children: [
+        { path: '', redirect: (to) => `/quilts/${String(to.params.id)}/top` },
+        { path: 'cloth', component: ClothStation },
+        { path: 'top', component: TopStation },
+        { path: 'tally', component: TallyStation },
+      ],
+    },
+    { path: '/:pathMatch(.*)*', redirect: '/quilts' },
+  ],
+})

@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
+import { useOpenQuilt } from '@/features/quilts'
+import { ProblemNote, WaitNote } from '@/shared'
+import ShelfLine from './ShelfLine.vue'
+import { useShelf } from './queries'
+
+const client = useQueryClient()
+const quilt = useOpenQuilt()
+const { data: cloths, error } = useShelf()
+const system = computed(() => quilt.design.value?.system ?? 'INCH')
+
+const typed = ref('')
+const understood = ref('')
+const problems = ref<Problem[]>([])
+const removed = ref<Schemas['ShelfLineView']>()
+const examples = computed(() =>
+  system.value === 'INCH'
+    ? ['42 squares 10 in marigold prints', '2 yd oat 42 wide', '3 fat quarters teal', 'scrap 9 x 13 brick']
+    : ['42 squares 25 cm marigold prints', '2 m oat 110 cm wide', '3 fat quarters teal', 'scrap 22 x 33 brick'],
+)
+
+let pause: ReturnType<typeof setTimeout> | undefined
+watch(typed, () => {
+  clearTimeout(pause)
+  problems.value = []
+  if (!typed.value.trim()) {
+    understood.value = ''
+    return
+  }
+  pause = setTimeout(readBack, 200)
+})
+
+async function readBack() {
+  const line = typed.value
+  try {
+    const answer = await call<Schemas['Understood']>('POST', '/api/shelf/read', { line, system: system.value })
+    if (line === typed.value) understood.value = answer.understood
+  } catch {
+    // Half a line is no mistake yet: it is refused, with the reason, once it is put on the shelf.
+    if (line === typed.value) understood.value = ''
+  }
+}
+
+async function add() {
+  clearTimeout(pause)
+  try {
+    await call('POST', '/api/shelf/lines', { line: typed.value, system: system.value })
+    typed.value = ''
+    problems.value = []
+    refresh()
+  } catch (thrown) {
+    problems.value = problemsOf(thrown)
+  }
+}
+
+async function remove(line: Schemas['ShelfLineView']) {
+  await attempt(() => call('DELETE', `/api/shelf/lines/${line.id}`))
+  removed.value = line
+}
+
+async function putBack() {
+  await attempt(() => call('POST', `/api/shelf/lines/${removed.value!.id}/put-back`))
+  removed.value = undefined
+}
+
+async function recolour(clothId: string, colour: string) {
+  await attempt(() => call('PUT', `/api/shelf/cloths/${clothId}/colour`, { colour }))
+}
+
+async function attempt(work: () => Promise<unknown>) {
+  try {
+    await work()
+    problems.value = []
+  } catch (thrown) {
+    problems.value = problemsOf(thrown)
+  }
+  refresh()
+}
+
+function refresh() {
+  void client.invalidateQueries({ queryKey: ['shelf'] })
+  void client.invalidateQueries({ queryKey: ['quilt'] })
+}
+</script>
+
+<template>
+  <div class="mx-auto w-full max-w-4xl space-y-6 p-6">
+    <h1 class="sr-only">Cloth on the shelf</h1>
+    <form class="card space-y-3 p-5" @submit.prevent="add">
+      <label for="shelf-line" class="block text-lg font-bold">What have you got? One line, as you would say it</label>
+      <div class="flex flex-wrap gap-2">
+        <input
+          id="shelf-line"
+          v-model="typed"
+          class="field min-w-64 flex-1 text-lg"
+          autocomplete="off"
+          aria-describedby="shelf-echo"
+          :aria-invalid="problems.length > 0"
+          :placeholder="examples[0]"
+        />
+        <button class="button button-main">Put on the shelf</button>
+      </div>
+      <p id="shelf-echo" class="min-h-6" aria-live="polite">
+        <template v-if="understood">Understood: <strong>{{ understood }}</strong></template>
+        <span v-else-if="!problems.length" class="text-soft">For example: {{ examples.slice(1).join(' · ') }}</span>
+      </p>
+      <ProblemNote :problems="problems" />
+    </form>
+
+    <div v-if="removed" class="flex items-center justify-between gap-3 rounded-xl bg-ink p-3 text-white" role="status">
+      <span>Taken off the shelf: {{ removed.typed }}</span>
+      <button class="button text-ink" @click="putBack">Undo</button>
+    </div>
+
+    <WaitNote v-if="!cloths" what="the shelf" :error="error" />
+    <p v-else-if="!cloths.length" class="card p-5">The shelf is empty. Type your first cloth above; the measured size counts, not the one on the label.</p>
+    <ul v-else class="space-y-3" aria-label="Shelf">
+      <li v-for="cloth in cloths" :key="cloth.id" class="card flex gap-4 p-4">
+        <label class="mt-1 block size-10 shrink-0 cursor-pointer overflow-hidden rounded-full border border-[#8b959c] focus-within:outline-3 focus-within:outline-tape-deep" :style="{ background: cloth.colour }">
+          <span class="sr-only">Colour of {{ cloth.name }}</span>
+          <input
+            type="color"
+            class="size-full cursor-pointer opacity-0"
+            :value="cloth.colour"
+            @change="recolour(cloth.id, ($event.target as HTMLInputElement).value)"
+          />
+        </label>
+        <div class="min-w-0 flex-1">
+          <h2 class="text-lg font-bold">{{ cloth.name }}</h2>
+          <ul>
+            <ShelfLine v-for="line in cloth.lines" :key="line.id" :line="line" @corrected="refresh" @removed="remove(line)" />
+          </ul>
+        </div>
+      </li>
+    </ul>
+  </div>
+</template>

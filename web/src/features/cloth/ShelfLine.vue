@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { nextTick, ref } from 'vue'
+import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
+import { ProblemNote } from '@/shared'
+
+export interface ShelfLineProps {
+  /** A line as typed and as understood. */
+  line: Schemas['ShelfLineView']
+}
+
+const props = defineProps<ShelfLineProps>()
+const emit = defineEmits<{ corrected: []; removed: [] }>()
+
+const correcting = ref(false)
+const typed = ref('')
+const problems = ref<Problem[]>([])
+const field = ref<HTMLInputElement>()
+
+async function correct() {
+  typed.value = props.line.typed
+  problems.value = []
+  correcting.value = true
+  await nextTick()
+  field.value?.select()
+}
+
+async function keep() {
+  try {
+    await call('PUT', `/api/shelf/lines/${props.line.id}`, { version: props.line.version, line: typed.value })
+    correcting.value = false
+    emit('corrected')
+  } catch (thrown) {
+    problems.value = problemsOf(thrown)
+  }
+}
+</script>
+
+<template>
+  <li class="py-1">
+    <form v-if="correcting" class="space-y-2" @submit.prevent="keep" @keydown.esc="correcting = false">
+      <div class="flex flex-wrap gap-2">
+        <input ref="field" v-model="typed" class="field min-w-48 flex-1" :aria-label="`Correct ${line.typed}`" :aria-invalid="problems.length > 0" />
+        <button class="button button-main">Keep</button>
+        <button type="button" class="button" @click="correcting = false">Leave as it was</button>
+      </div>
+      <ProblemNote :problems="problems" />
+    </form>
+    <div v-else class="flex flex-wrap items-center justify-between gap-2">
+      <p>
+        {{ line.understood }}
+        <span class="block text-sm text-soft">typed: {{ line.typed }}</span>
+      </p>
+      <div class="flex gap-2">
+        <button class="button" :aria-label="`Correct ${line.typed}`" @click="correct">Correct</button>
+        <button class="button" :aria-label="`Take away ${line.typed}`" @click="emit('removed')">Take away</button>
+      </div>
+    </div>
+  </li>
+</template>

@@ -1,0 +1,2 @@
+export { default as ClothStation } from './ClothStation.vue'
+export { useShelf } from './queries'

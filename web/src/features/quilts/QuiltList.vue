@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
+import { ProblemNote, WaitNote } from '@/shared'
+import { quiltListQuery } from './queries'
+
+const router = useRouter()
+const { data: quilts, error } = useQuery(quiltListQuery)
+const name = ref('')
+const system = ref<Schemas['NewQuilt']['system']>('INCH')
+const problems = ref<Problem[]>([])
+
+async function start() {
+  try {
+    const quilt = await call<Schemas['StoredQuilt']>('POST', '/api/quilts', { name: name.value, system: system.value })
+    await router.push(`/quilts/${quilt.id}/cloth`)
+  } catch (thrown) {
+    problems.value = problemsOf(thrown)
+  }
+}
+
+const when = (instant: string) => new Date(instant).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
+</script>
+
+<template>
+  <div class="mx-auto grid w-full max-w-5xl gap-8 p-6 md:grid-cols-[3fr_2fr]">
+    <section aria-labelledby="quilts-title">
+      <h1 id="quilts-title" class="mb-3 text-2xl font-bold">Your quilts</h1>
+      <WaitNote v-if="!quilts" what="your quilts" :error="error" />
+      <p v-else-if="!quilts.length" class="card p-4">No quilt yet. Name one and start it; you can change everything later.</p>
+      <ul v-else class="space-y-2">
+        <li v-for="quilt in quilts" :key="quilt.id">
+          <RouterLink :to="`/quilts/${quilt.id}/top`" class="card flex items-baseline justify-between gap-4 p-4 hover:border-ink">
+            <span class="text-lg font-bold">{{ quilt.name }}</span>
+            <span class="text-soft">changed {{ when(quilt.changedAt) }}</span>
+          </RouterLink>
+        </li>
+      </ul>
+    </section>
+
+    <form class="card h-fit space-y-4 p-5" aria-labelledby="new-title" @submit.prevent="start">
+      <h2 id="new-title" class="text-xl font-bold">Start a quilt</h2>
+      <label class="block">
+        <span class="mb-1 block font-medium">Its name</span>
+        <input v-model="name" class="field w-full" maxlength="80" autocomplete="off" placeholder="for example Kitchen throw" />
+      </label>
+      <fieldset>
+        <legend class="mb-1 font-medium">Measured in</legend>
+        <label class="mr-5 inline-flex min-h-10 items-center gap-2"><input v-model="system" type="radio" value="INCH" class="size-5" /> inches</label>
+        <label class="inline-flex min-h-10 items-center gap-2"><input v-model="system" type="radio" value="CENTIMETRE" class="size-5" /> centimetres</label>
+      </fieldset>
+      <ProblemNote :problems="problems" />
+      <button class="button button-main w-full">Start</button>
+    </form>
+  </div>
+</template>

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { ProblemNote, WaitNote } from '@/shared'
+import { useOpenQuilt } from './useOpenQuilt'
+
+export interface QuiltPageProps {
+  /** Which quilt is open. */
+  id: string
+}
+
+const props = defineProps<QuiltPageProps>()
+const quilt = useOpenQuilt()
+const error = ref<unknown>()
+
+watch(
+  () => props.id,
+  async (id) => {
+    try {
+      error.value = undefined
+      await quilt.open(id)
+    } catch (thrown) {
+      error.value = thrown
+    }
+  },
+  { immediate: true },
+)
+
+function onKey(event: KeyboardEvent) {
+  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
+  if (event.target instanceof HTMLInputElement) return
+  event.preventDefault()
+  if (event.shiftKey) quilt.redo()
+  else quilt.undo()
+}
+onMounted(() => window.addEventListener('keydown', onKey))
+onBeforeUnmount(() => {
+  window.removeEventListener('keydown', onKey)
+  quilt.close()
+})
+</script>
+
+<template>
+  <WaitNote v-if="error || !quilt.design.value" what="the quilt" :error="error" />
+  <template v-else>
+    <div v-if="quilt.saveState.value === 'conflict'" class="flex flex-wrap items-center gap-3 bg-brick-pale p-3" role="alert">
+      <p class="flex-1">
+        <strong>This quilt was changed elsewhere while you worked on it.</strong> Your change is still on your screen.
+      </p>
+      <button class="button button-main" @click="quilt.keepMine()">Keep mine</button>
+      <button class="button" @click="quilt.takeTheirs()">Take theirs</button>
+    </div>
+    <ProblemNote v-else-if="quilt.saveState.value === 'unreachable'" :problems="quilt.problems.value" class="m-3" />
+    <RouterView />
+  </template>
+</template>

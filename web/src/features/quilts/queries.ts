@@ -1,0 +1,15 @@
+import { useQuery } from '@tanstack/vue-query'
+import { computed, type MaybeRefOrGetter, toValue } from 'vue'
+import { call, type Schemas } from '@/api/client'
+
+export const quiltListQuery = { queryKey: ['quilts'], queryFn: () => call<Schemas['QuiltSummary'][]>('GET', '/api/quilts') }
+
+/** The top of a quilt as the server draws and measures it. */
+export function useTop(quiltId: MaybeRefOrGetter<string | undefined>) {
+  return useQuery({
+    queryKey: computed(() => ['quilt', toValue(quiltId), 'top']),
+    queryFn: () => call<Schemas['TopView']>('GET', `/api/quilts/${toValue(quiltId)}/top`),
+    enabled: computed(() => !!toValue(quiltId)),
+    placeholderData: (before) => before,
+  })
+}

@@ -1,0 +1,2 @@
+export { default as TallyStation } from './TallyStation.vue'
+export { useTally } from './queries'

@@ -1,0 +1,2 @@
+export { default as TopStation } from './TopStation.vue'
+export { useClothColours } from './useClothColours'
