@@ -51,9 +51,21 @@ answers() {
   [[ $line == *" 200"* ]]
 }
 
+# The application unpacked beside its archive of loaded classes: it starts in half the time of the packed one.
+unpacked_application() {
+  local jar unpacked="$state/unpacked"
+  jar=$(application_jar)
+  if [ ! -d "$unpacked" ] || [ "$jar" -nt "$unpacked" ]; then
+    rm -rf "$unpacked" "$state/classes.jsa"
+    "$JAVA_HOME/bin/java" -Djarmode=tools -jar "$jar" extract --destination "$unpacked" >/dev/null
+    touch "$unpacked"
+  fi
+  printf '%s' "$unpacked/$(basename "$jar")"
+}
+
 # start_everything demo|own
 start_everything() {
-  local mode=$1 name=golden_tally profile=own port url pid
+  local mode=$1 name=golden_tally profile=own port url pid jar
   [ "$mode" = demo ] && { name=golden_tally_demo; profile=demo; }
   mkdir -p "$state"
   if pid=$(application_pid); then
@@ -78,10 +90,12 @@ start_everything() {
   fi
   url="http://127.0.0.1:$port/"
   say "starting"
+  jar=$(unpacked_application)
   GOLDEN_TALLY_DATABASE_URL="jdbc:postgresql://127.0.0.1:$(cat "$state/database/port")/$name" \
   GOLDEN_TALLY_DATABASE_PASSWORD="$(cat "$state/database/password")" \
     setsid nohup "$JAVA_HOME/bin/java" -XX:+UseSerialGC -XX:TieredStopAtLevel=1 --enable-native-access=ALL-UNNAMED \
-      -jar "$(application_jar)" --server.port="$port" --spring.profiles.active="$profile" \
+      -XX:+AutoCreateSharedArchive -XX:SharedArchiveFile="$state/classes.jsa" \
+      -jar "$jar" --server.port="$port" --spring.profiles.active="$profile" \
       >"$state/application.log" 2>&1 </dev/null &
   pid=$!
   printf '%s' "$pid" > "$state/application.pid"

@@ -53,8 +53,9 @@ const saving = computed(
   <header class="flex flex-wrap items-stretch border-b border-line bg-white lg:flex-nowrap">
     <div class="flex w-56 flex-col justify-center px-4 py-2">
       <RouterLink to="/quilts" class="text-xl font-bold leading-tight">Golden Tally</RouterLink>
-      <p v-if="quilt.id.value" class="truncate text-sm text-soft" :title="quilt.name.value">
-        {{ quilt.name.value }}<template v-if="size"> · {{ size }}</template>
+      <p v-if="quilt.id.value" class="text-sm leading-5 text-soft">
+        <span class="block truncate font-medium text-ink" :title="quilt.name.value">{{ quilt.name.value }}</span>
+        {{ size }}
       </p>
       <p v-else class="text-sm text-soft">plan the whole top first</p>
     </div>
@@ -63,20 +64,20 @@ const saving = computed(
       <template v-for="station in stations" :key="station.key">
         <span
           v-if="station.toCome"
-          class="flex flex-1 items-center gap-2 px-4 pb-2 pt-3 text-[#5b4200]"
+          class="flex flex-1 flex-col items-start px-4 pb-2 pt-2 text-[#5b4200]"
           :data-to-come="station.key"
         >
-          <span class="text-lg font-bold">{{ station.name }}</span>
-          <span class="rounded border border-dashed border-[#7a5a00] px-1.5 text-sm">to come</span>
+          <span class="text-lg leading-6 font-bold">{{ station.name }}</span>
+          <span class="rounded border border-dashed border-[#7a5a00] px-1.5 text-sm leading-5">to come</span>
         </span>
         <RouterLink
           v-else
           :to="`/quilts/${quilt.id.value}/${station.key}`"
-          class="station flex flex-1 flex-wrap items-baseline gap-x-2 rounded-t-lg px-4 pb-2 pt-3"
+          class="station flex flex-1 flex-col rounded-t-lg px-4 pb-2 pt-2"
           :data-here="route.path.endsWith('/' + station.key) || undefined"
           :aria-current="route.path.endsWith('/' + station.key) ? 'page' : undefined"
         >
-          <span class="text-lg font-bold">{{ station.name }}</span>
+          <span class="text-lg leading-6 font-bold">{{ station.name }}</span>
           <span class="text-sm whitespace-nowrap">{{ station.count }}</span>
         </RouterLink>
       </template>

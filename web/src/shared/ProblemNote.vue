@@ -12,15 +12,17 @@ defineProps<ProblemNoteProps>()
 </script>
 
 <template>
-  <ul
+  <div
     v-if="problems.length"
     :role="hint ? 'note' : 'alert'"
     :data-hint="hint || undefined"
-    class="space-y-2 rounded-xl border border-[#d99a8f] bg-brick-pale p-3 data-[hint]:border-[#d9b95a] data-[hint]:bg-tape-pale"
+    class="rounded-xl border border-[#d99a8f] bg-brick-pale p-3 data-[hint]:border-[#d9b95a] data-[hint]:bg-tape-pale"
   >
-    <li v-for="problem in problems" :key="problem.where + problem.why">
-      <strong class="block">{{ problem.where }}</strong>
-      {{ problem.why }} – {{ problem.fix }}.
-    </li>
-  </ul>
+    <ul class="space-y-2">
+      <li v-for="problem in problems" :key="problem.where + problem.why">
+        <strong class="block">{{ problem.where }}</strong>
+        {{ problem.why }} – {{ problem.fix }}.
+      </li>
+    </ul>
+  </div>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import { ProblemNote, WaitNote } from '@/shared'
+import { WaitNote } from '@/shared'
 import { useOpenQuilt } from './useOpenQuilt'
 
 export interface QuiltPageProps {
@@ -49,7 +49,10 @@ onBeforeUnmount(() => {
       <button class="button button-main" @click="quilt.keepMine()">Keep mine</button>
       <button class="button" @click="quilt.takeTheirs()">Take theirs</button>
     </div>
-    <ProblemNote v-else-if="quilt.saveState.value === 'unreachable'" :problems="quilt.problems.value" class="m-3" />
+    <p v-else-if="quilt.saveState.value === 'unreachable'" role="alert" class="bg-brick-pale p-3">
+      <strong>Golden Tally does not answer just now.</strong> What you typed is kept in this browser; see that it is started,
+      it is sent with your next change.
+    </p>
     <RouterView />
   </template>
 </template>

@@ -126,9 +126,9 @@ export function useOpenQuilt() {
       }
       refresh()
     } catch (error) {
-      problems.value = problemsOf(error)
       const status = error instanceof Refusal ? error.status : 0
       saveState.value = status === 409 ? 'conflict' : status === 0 ? 'unreachable' : 'refused'
+      problems.value = saveState.value === 'refused' ? problemsOf(error) : []
     }
   }
 

@@ -27,7 +27,7 @@ defineProps<ClothLedgerProps>()
       <p v-if="!cloth.pieces.length" class="text-brick">None of it is on the shelf.</p>
       <div v-for="piece in cloth.pieces" :key="piece.piece">
         <p>
-          {{ piece.onHand }} × {{ piece.piece }}:
+          {{ piece.piece }}:
           <strong>{{ piece.touched }} taken</strong> for {{ piece.cuts }} squares, <strong>{{ piece.untouched }} left whole</strong>
         </p>
         <p v-if="piece.leftovers.length" class="text-soft">left of those taken: {{ piece.leftovers.join('; ') }}</p>

@@ -38,7 +38,7 @@ function shown(of: Of, as: As, size: Schemas['SizeView']): string {
 
 <template>
   <table class="w-full">
-    <caption class="mb-1 text-left font-medium">Sizes in {{ unitOfLength }}: type any one, the others follow</caption>
+    <caption class="mb-1 text-left font-medium">Sizes in {{ unitOfLength === 'in' ? 'inches' : 'centimetres' }}: type any one</caption>
     <thead>
       <tr class="text-left text-soft">
         <td></td>

@@ -15,7 +15,7 @@ const colours = useClothColours(design)
 const wallLabel = computed(() => {
   if (!top.value) return ''
   const { across, down } = top.value.picture
-  return `The top: ${across} blocks across and ${down} down`
+  return `The top, ${across} by ${down} blocks`
 })
 </script>
 

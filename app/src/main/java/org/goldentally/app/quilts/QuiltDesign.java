@@ -62,7 +62,7 @@ public record QuiltDesign(
                 4,
                 5,
                 new BlockSizeTyped(BlockSize.Of.BLOCK, BlockSize.As.FINISHED, system == MeasureSystem.INCH ? "8" : "20"),
-                List.of(0, 1, 3, 2),
+                List.of(1, 2, 0, 3),
                 new Cloths(null, null),
                 "eight-at-a-time");
     }

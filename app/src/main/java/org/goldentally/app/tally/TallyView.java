@@ -1,10 +1,12 @@
 package org.goldentally.app.tally;
 
 import java.util.List;
+import java.util.Map;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.piecing.Allowance;
+import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
 import org.goldentally.core.piecing.Working;
 import org.goldentally.core.problem.Problem;
@@ -67,7 +69,7 @@ record TallyView(
 
     record AllowanceView(Allowance allowance, String label, MethodView method) {}
 
-    static MethodView method(UnitTally tally, boolean chosen) {
+    static MethodView method(UnitTally tally, boolean chosen, Map<ClothRole, String> names) {
         MeasureSystem system = tally.settings().system();
         LengthWriter writer = system.writer();
         CutPiece first = tally.recipe().cuts().getFirst();
@@ -90,16 +92,20 @@ record TallyView(
                 tally.recipe().sewing().edges().label(),
                 tally.recipe().sewing().widestSeam().map(writer::writeWithUnit).orElse(null),
                 tally.recipe().cuts().stream()
-                        .map(cut -> cloth(cut, tally.cloths().get(cut.role()), system))
+                        .map(cut -> cloth(
+                                cut,
+                                names.getOrDefault(cut.role(), cut.clothLabel()),
+                                tally.cloths().get(cut.role()),
+                                system))
                         .toList(),
                 tally.workings());
     }
 
-    private static ClothUseView cloth(CutPiece cut, ClothTally tally, MeasureSystem system) {
+    private static ClothUseView cloth(CutPiece cut, String name, ClothTally tally, MeasureSystem system) {
         LengthWriter writer = system.writer();
         return new ClothUseView(
                 cut.role().name(),
-                cut.clothLabel(),
+                name,
                 writer.write(cut.size().width()),
                 cut.name(),
                 tally.needed(),
@@ -113,7 +119,7 @@ record TallyView(
 
     private static PiecesView pieces(PiecesUsed used, MeasureSystem system) {
         return new PiecesView(
-                used.pieces().piece().describe(system),
+                used.pieces().piece().describe(used.pieces().count(), system),
                 used.pieces().count(),
                 used.touched(),
                 used.untouched(),

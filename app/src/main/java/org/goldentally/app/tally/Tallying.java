@@ -40,13 +40,13 @@ class Tallying {
         List<TallyView.MethodView> views = new ArrayList<>();
         for (PiecingMethod method : methods) {
             UnitTally tally = UnitTally.of(unit, top.unitCount(), method, settings, pieces, names);
-            views.add(TallyView.method(tally, method == chosen));
+            views.add(TallyView.method(tally, method == chosen, names));
         }
         List<TallyView.AllowanceView> allowances = new ArrayList<>();
         for (Allowance allowance : Allowance.values()) {
             UnitTally tally =
                     UnitTally.of(unit, top.unitCount(), chosen, settings.with(allowance), pieces, names);
-            allowances.add(new TallyView.AllowanceView(allowance, allowance.label(), TallyView.method(tally, true)));
+            allowances.add(new TallyView.AllowanceView(allowance, allowance.label(), TallyView.method(tally, true, names)));
         }
         return new TallyView(
                 settings.system().abbreviation(),

@@ -45,21 +45,34 @@ public record ClothPiece(PieceForm form, Length width, Length length, Edge edge)
         return Length.min(width, length);
     }
 
-    /** {@code 10 in square}, {@code fat quarter 18 x 20 in}, {@code 72 in (2 yd) of 42 in wide}. */
+    /** {@code 10 in square}, {@code fat quarter, 18 × 20 in}, {@code 72 in (2 yd) length, 42 in wide}. */
     public String describe(MeasureSystem system) {
-        LengthWriter writer = system.writer();
-        String unit = " " + system.abbreviation();
-        String pinked = edge == Edge.PINKED ? ", pinked" : "";
-        return switch (form) {
-            case SQUARE -> (width.equals(length) ? writer.write(width) + unit : both(writer) + unit) + " square" + pinked;
-            case STRIP -> writer.write(length) + unit + " strip, " + writer.write(width) + " long" + pinked;
-            case FAT_QUARTER, FAT_EIGHTH -> form.name(1) + " " + both(writer) + unit + pinked;
-            case YARDAGE -> writer.write(length) + unit + " of " + writer.write(width) + " wide cloth" + pinked;
-            case SCRAP -> both(writer) + unit + " scrap" + pinked;
-        };
+        return describe(1, system).substring(2);
     }
 
-    private String both(LengthWriter writer) {
-        return writer.write(width) + " × " + writer.write(length);
+    /** {@code 42 squares, 10 in}, {@code 3 fat quarters, 18 × 20 in}, {@code 1 length, 72 in (2 yd), 42 in wide}. */
+    public String describe(int count, MeasureSystem system) {
+        LengthWriter writer = system.writer();
+        String size =
+                switch (form) {
+                    case SQUARE -> width.equals(length) ? writer.writeWithUnit(width) : sides(writer);
+                    case STRIP -> writer.writeWithUnit(length) + " wide, " + writer.writeWithUnit(width) + " long";
+                    case FAT_QUARTER, FAT_EIGHTH, SCRAP -> sides(writer);
+                    case YARDAGE -> writer.writeWithUnit(length) + purchase(system) + ", " + writer.writeWithUnit(width)
+                            + " wide";
+                };
+        return count + " " + form.name(count) + ", " + size + (edge == Edge.PINKED ? ", pinked" : "");
+    }
+
+    private String sides(LengthWriter writer) {
+        return writer.write(width) + " × " + writer.writeWithUnit(length);
+    }
+
+    /** The length as it is bought: {@code (2 yd)}, {@code (1.5 m)}; nothing where it is not a plain part of one. */
+    private String purchase(MeasureSystem system) {
+        boolean inches = system == MeasureSystem.INCH;
+        Length bought = length.dividedBy(inches ? 36 : 100);
+        String text = system.writer().write(bought);
+        return text.startsWith("just") ? "" : " (" + text + (inches ? " yd)" : " m)");
     }
 }

@@ -9,9 +9,9 @@ import org.goldentally.core.measure.MeasureSystem;
  */
 public record ShelfLine(int count, ClothPiece piece, String clothName) {
 
-    /** The line as understood, said back: {@code 42 × 10 in square of marigold prints}. */
+    /** The line as understood, said back: {@code 42 squares, 10 in – marigold prints}. */
     public String describe(MeasureSystem system) {
-        String what = (count == 1 ? "" : count + " × ") + piece.describe(system);
-        return clothName.isEmpty() ? what : what + " of " + clothName;
+        String what = piece.describe(count, system);
+        return clothName.isEmpty() ? what : what + " – " + clothName;
     }
 }

@@ -124,7 +124,7 @@ public final class ShelfLineReader {
                 .strip();
 
         List<String> sizes = new ArrayList<>();
-        Reading<Integer> count = countAndSizes(typed, form, numbers, pair.isPresent() || measured.isPresent(), sizes);
+        Reading<Integer> count = countAndSizes(typed, form, numbers, pair.isPresent(), sizes);
         return count.then(howMany -> sizes(typed, form, bought, pair, sizes, wide, along, measured, measuredSecond)
                 .then(size -> Reading.of(new ShelfLine(
                         howMany,

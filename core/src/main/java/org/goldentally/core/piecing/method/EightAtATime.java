@@ -45,6 +45,11 @@ public final class EightAtATime extends HalfSquareMethod {
     }
 
     @Override
+    String widestSeamRule(String cutSquare, String trimmed) {
+        return "(" + cutSquare + " cut ÷ 2 − " + trimmed + " trimmed) ÷ √2";
+    }
+
+    @Override
     int unitsPerSet() {
         return 8;
     }

@@ -50,6 +50,11 @@ public final class FourAtATime extends HalfSquareMethod {
     }
 
     @Override
+    String widestSeamRule(String cutSquare, String trimmed) {
+        return "(" + cutSquare + " cut − " + trimmed + " trimmed × √2) ÷ 2";
+    }
+
+    @Override
     int unitsPerSet() {
         return 4;
     }

@@ -41,6 +41,8 @@ abstract class HalfSquareMethod implements PiecingMethod {
     /** The widest seam with which squares of the cut size still reach the trimmed size. */
     abstract Length widestSeam(Length cutSquare, Length trimmed);
 
+    abstract String widestSeamRule(String cutSquare, String trimmed);
+
     abstract int unitsPerSet();
 
     abstract int cuts();
@@ -71,7 +73,21 @@ abstract class HalfSquareMethod implements PiecingMethod {
                 Hands.NONE,
                 UnitSizes.square(raw, trimmed, finished),
                 new Sewing(cuts(), seamLength(cut, settings), Optional.of(widestSeam(cut, trimmed)), edges(), 1),
-                List.of(rule.working(settings), rawWorking(cut, raw, settings), trimmedWorking(finished, trimmed, settings)));
+                List.of(
+                        rule.working(settings),
+                        rawWorking(cut, raw, settings),
+                        trimmedWorking(finished, trimmed, settings),
+                        widestSeamWorking(cut, trimmed, settings),
+                        edges().working()));
+    }
+
+    private Working widestSeamWorking(Length cut, Length trimmed, SewingSettings settings) {
+        LengthWriter writer = settings.system().writer();
+        return new Working(
+                "Widest seam",
+                widestSeamRule(writer.write(cut), writer.write(trimmed)) + " = "
+                        + writer.writeDecimal(widestSeam(cut, trimmed))
+                        + "; with a wider seam the unit is smaller than its trimmed size");
     }
 
     private Working rawWorking(Length cut, Length raw, SewingSettings settings) {

@@ -42,6 +42,11 @@ public final class TwoAtATime extends HalfSquareMethod {
     }
 
     @Override
+    String widestSeamRule(String cutSquare, String trimmed) {
+        return "(" + cutSquare + " cut − " + trimmed + " trimmed) ÷ √2";
+    }
+
+    @Override
     int unitsPerSet() {
         return 2;
     }

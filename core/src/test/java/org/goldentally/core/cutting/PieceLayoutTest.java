@@ -1,0 +1,106 @@
+package org.goldentally.core.cutting;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PieceLayoutTest {
+
+    @ParameterizedTest(name = "{0} × {1} eighths of cloth give {4} of {2} × {3}")
+    @CsvSource({
+        "80, 80, 80, 80, 1", // a 10 in square is a 10 in square
+        "80, 80, 81, 81, 0", // an eighth short
+        "80, 80, 40, 40, 4",
+        "80, 80, 23, 23, 9", // 2 7/8 in: three each way
+        "336, 576, 80, 80, 28", // 2 yd of 42 in: four across, seven down
+        "160, 144, 36, 20, 32", // 4 1/2 × 2 1/2 in from a fat quarter, turned: four rows of eight
+        "80, 80, 36, 20, 8", // 4 1/2 × 2 1/2 from 10 in: four rows of two
+    })
+    void countsByHand(int width, int length, int cutWidth, int cutHeight, int pieces) {
+        assertThat(layout(width, length, cutWidth, cutHeight, Long.MAX_VALUE).cuts())
+                .hasSize(pieces);
+    }
+
+    @Test
+    void aPieceOfExactlyTheCutSizeIsATightFit() {
+        assertThat(layout(80, 80, 80, 80, 9).isTight()).isTrue();
+        assertThat(layout(80, 80, 79, 79, 9).isTight()).isFalse();
+    }
+
+    @Test
+    void onlyAsManyStripsAreCutAsAreNeeded() {
+        PieceLayout layout = layout(336, 576, 80, 80, 6);
+        assertThat(layout.cuts()).hasSize(6);
+        assertThat(layout.leftovers())
+                .extracting(rectangle -> MeasureSystem.INCH.writer().write(rectangle.width()) + " x "
+                        + MeasureSystem.INCH.writer().write(rectangle.height()))
+                .containsExactly("2 x 10", "22 x 10", "42 x 52");
+    }
+
+    @Property(tries = 300)
+    void whatIsCutAndKeptAndTrimmedIsThePieceAndNothingOverlaps(
+            @ForAll @IntRange(min = 4, max = 200) int width,
+            @ForAll @IntRange(min = 4, max = 200) int length,
+            @ForAll @IntRange(min = 12, max = 100) int cutWidth,
+            @ForAll @IntRange(min = 12, max = 100) int cutHeight,
+            @ForAll @IntRange(min = 0, max = 40) int atMost) {
+        PieceLayout layout = layout(width, length, cutWidth, cutHeight, atMost);
+        assertThat(layout.cutArea().plus(layout.leftoverArea()).plus(layout.trimmingsArea()))
+                .isEqualTo(layout.piece().area());
+        assertThat(layout.cuts()).hasSizeLessThanOrEqualTo(atMost);
+        List<Rectangle> all = new ArrayList<>(layout.cuts());
+        all.addAll(layout.leftovers());
+        all.addAll(layout.trimmings());
+        for (int i = 0; i < all.size(); i++) {
+            Rectangle one = all.get(i);
+            assertThat(one.x().isNegative() || one.y().isNegative()).isFalse();
+            assertThat(layout.piece().width().isAtLeast(one.x().plus(one.width()))).isTrue();
+            assertThat(layout.piece().length().isAtLeast(one.y().plus(one.height()))).isTrue();
+            for (Rectangle other : all.subList(i + 1, all.size())) {
+                assertThat(apart(one, other)).as("%s and %s", one, other).isTrue();
+            }
+        }
+    }
+
+    @Property(tries = 200)
+    void aLargerPieceNeverGivesFewer(
+            @ForAll @IntRange(min = 8, max = 300) int width,
+            @ForAll @IntRange(min = 8, max = 300) int length,
+            @ForAll @IntRange(min = 12, max = 60) int cutWidth,
+            @ForAll @IntRange(min = 12, max = 60) int cutHeight) {
+        CutSize size = CutSize.rectangle(eighths(cutWidth), eighths(cutHeight));
+        assertThat(PieceLayout.capacity(piece(width + 1, length), size))
+                .isGreaterThanOrEqualTo(PieceLayout.capacity(piece(width, length), size));
+    }
+
+    private static boolean apart(Rectangle a, Rectangle b) {
+        return b.x().isAtLeast(a.x().plus(a.width()))
+                || a.x().isAtLeast(b.x().plus(b.width()))
+                || b.y().isAtLeast(a.y().plus(a.height()))
+                || a.y().isAtLeast(b.y().plus(b.height()));
+    }
+
+    private static PieceLayout layout(int width, int length, int cutWidth, int cutHeight, long atMost) {
+        return PieceLayout.of(
+                piece(width, length), CutSize.rectangle(eighths(cutWidth), eighths(cutHeight)), atMost);
+    }
+
+    private static ClothPiece piece(int width, int length) {
+        return new ClothPiece(PieceForm.SCRAP, eighths(width), eighths(length), ClothPiece.Edge.STRAIGHT);
+    }
+
+    private static Length eighths(int count) {
+        return Length.inches(0, count, 8);
+    }
+}

@@ -1,0 +1,82 @@
+package org.goldentally.e2e;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.goldentally.app.RunningApplication;
+import org.junit.jupiter.api.extension.AfterEachCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+
+/** Headless Chromium before the running application: one browser for this JVM, a fresh context for each test. */
+final class Browser implements ParameterResolver, AfterEachCallback {
+
+    private static com.microsoft.playwright.Browser chromium;
+
+    private BrowserContext context;
+
+    private static synchronized com.microsoft.playwright.Browser chromium() {
+        if (chromium == null) {
+            Playwright playwright = Playwright.create(
+                    new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+            chromium = playwright
+                    .chromium()
+                    .launch(new BrowserType.LaunchOptions()
+                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setArgs(List.of(
+                                    "--no-sandbox",
+                                    "--disable-gpu",
+                                    "--disable-quic",
+                                    "--no-first-run",
+                                    "--disable-background-networking",
+                                    "--disable-component-update",
+                                    "--disable-sync")));
+            Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
+        }
+        return chromium;
+    }
+
+    @Override
+    public boolean supportsParameter(ParameterContext parameter, ExtensionContext extension) {
+        return parameter.getParameter().getType() == Page.class;
+    }
+
+    @Override
+    public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
+        context = chromium()
+                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                        .setBaseURL(RunningApplication.address())
+                        .setViewportSize(1280, 800));
+        context.setDefaultTimeout(10_000);
+        return context.newPage();
+    }
+
+    @Override
+    public void afterEach(ExtensionContext extension) {
+        if (context != null) {
+            context.close();
+        }
+    }
+
+    /** What axe-core finds on the page that is serious or critical. */
+    static List<String> seriousFindings(Page page) {
+        return new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(rule -> Set.of("serious", "critical").contains(String.valueOf(rule.getImpact())))
+                        .map(Browser::describe)
+                        .toList();
+    }
+
+    private static String describe(Rule rule) {
+        return rule.getId() + ": " + rule.getHelp() + " at "
+                + rule.getNodes().stream().map(node -> node.getHtml()).toList();
+    }
+}

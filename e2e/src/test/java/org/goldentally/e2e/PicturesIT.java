@@ -1,0 +1,47 @@
+package org.goldentally.e2e;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import org.goldentally.app.RunningApplication;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Takes the pictures of docs/screenshots from the demo data; run by {@code ./golden-tally pictures} only. */
+@ExtendWith(Browser.class)
+@EnabledIfSystemProperty(named = "goldentally.pictures", matches = "true")
+class PicturesIT {
+
+    private final Page page;
+
+    PicturesIT(Page page) {
+        this.page = page;
+    }
+
+    @BeforeAll
+    static void withDemoData() {
+        System.setProperty("goldentally.profile", "demo");
+    }
+
+    @Test
+    void stations() {
+        page.navigate("/quilts");
+        take("quilts");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lantern Street")).click();
+        for (String station : new String[] {"Cloth", "Top", "Tally"}) {
+            page.getByLabel("Stations")
+                    .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(station))
+                    .click();
+            take(station.toLowerCase(java.util.Locale.ROOT));
+        }
+    }
+
+    private void take(String name) {
+        page.waitForTimeout(500);
+        Path folder = RunningApplication.checkout().resolve("docs/screenshots");
+        page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
+    }
+}
