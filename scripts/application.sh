@@ -69,7 +69,7 @@ start_everything() {
   [ "$mode" = demo ] && { name=golden_tally_demo; profile=demo; }
   mkdir -p "$state"
   if pid=$(application_pid); then
-    if [ "$(cat "$state/mode" 2>/dev/null)" = "$mode" ]; then
+    if [ "$(cat "$state/mode" 2>/dev/null)" = "$mode" ] && [ "$state/application.pid" -nt "$(application_jar)" ]; then
       say "already running: $(cat "$state/address")"
       return
     fi
