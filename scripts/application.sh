@@ -1,6 +1,6 @@
 # Builds, starts and stops the application itself.
 
-application_jar() { ls "$root"/app/target/golden-tally-app-*-application.jar 2>/dev/null | head -n 1; }
+application_jar() { find "$root/app/target" -maxdepth 1 -name 'golden-tally-app-*-application.jar' 2>/dev/null | head -n 1 || true; }
 
 run_maven() { (cd "$root" && mvn -B -ntp "$@"); }
 

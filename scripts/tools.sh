@@ -60,7 +60,7 @@ need_build_tools() {
 
 postgresql_bin() {
   local bin
-  bin=$(ls -d /usr/lib/postgresql/*/bin 2>/dev/null | sort -V | tail -n 1)
+  bin=$(find /usr/lib/postgresql -maxdepth 2 -name bin 2>/dev/null | sort -V | tail -n 1 || true)
   if [ -n "$bin" ] && [ -x "$bin/initdb" ]; then printf '%s' "$bin"
   elif command -v initdb >/dev/null && command -v pg_ctl >/dev/null; then dirname "$(command -v pg_ctl)"; fi
 }

@@ -1,6 +1,7 @@
 package org.goldentally.core.piecing;
 
 import org.goldentally.core.cutting.CutSize;
+import org.goldentally.core.measure.Length;
 
 /**
  * A piece that a set takes: cloth A, 1 square cut 10 in.
@@ -11,4 +12,15 @@ import org.goldentally.core.cutting.CutSize;
  * @param size its cut size
  * @param perSet how many one set takes
  */
-public record CutPiece(ClothRole role, String clothLabel, String name, CutSize size, int perSet) {}
+public record CutPiece(ClothRole role, String clothLabel, String name, CutSize size, int perSet) {
+
+    /** {@code squares(ClothRole.A, "print", inches(5), 1)}. */
+    public static CutPiece squares(ClothRole role, String clothLabel, Length cutSide, int perSet) {
+        return new CutPiece(role, clothLabel, "square", CutSize.square(cutSide), perSet);
+    }
+
+    public static CutPiece rectangles(
+            ClothRole role, String clothLabel, String name, Length cutWidth, Length cutHeight, int perSet) {
+        return new CutPiece(role, clothLabel, name, CutSize.rectangle(cutWidth, cutHeight), perSet);
+    }
+}

@@ -1,18 +1,23 @@
 package org.goldentally.core.piecing;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.goldentally.core.measure.Length;
 
 /**
  * What one set of a method takes and gives: eight at a time takes a square of each of two cloths and gives 8 units.
  *
  * @param setName what one run of the method uses: {@code pair}, {@code ring}, {@code strip set}
  * @param cuts the pieces cut for one set
+ * @param cloths how many different cloths it takes
  * @param unitsPerSet units (not triangles) that one set gives
  * @param hands of these, how many are left-hand and right-hand, where they differ
  */
 public record Recipe(
         String setName,
         List<CutPiece> cuts,
+        int cloths,
         int unitsPerSet,
         Hands hands,
         UnitSizes sizes,
@@ -22,8 +27,101 @@ public record Recipe(
     public Recipe {
         cuts = List.copyOf(cuts);
         workings = List.copyOf(workings);
-        if (unitsPerSet < 0) {
+        if (unitsPerSet < 1) {
             throw new IllegalArgumentException("a set cannot give " + unitsPerSet + " units");
+        }
+    }
+
+    public static Builder forA(String setName) {
+        return new Builder(setName);
+    }
+
+    /** Puts a recipe together part by part, in the order in which it is told. */
+    public static final class Builder {
+        private final String setName;
+        private final List<CutPiece> cuts = new ArrayList<>();
+        private final List<Working> workings = new ArrayList<>();
+        private int cloths;
+        private int units;
+        private Hands hands = Hands.NONE;
+        private UnitSizes sizes = UnitSizes.square(Length.ZERO, Length.ZERO, Length.ZERO);
+        private int sewingCuts;
+        private Length seamLength = Length.ZERO;
+        private Optional<Length> widestSeam = Optional.empty();
+        private OuterEdges edges = OuterEdges.STRAIGHT;
+        private int pairings = 1;
+
+        private Builder(String setName) {
+            this.setName = setName;
+        }
+
+        public Builder takes(CutPiece cut) {
+            cuts.add(cut);
+            cloths = Math.max(cloths, cuts.size());
+            return this;
+        }
+
+        public Builder ofCloths(int count) {
+            cloths = count;
+            return this;
+        }
+
+        public Builder gives(int count) {
+            units = count;
+            return this;
+        }
+
+        public Builder hands(int left, int right) {
+            hands = new Hands(left, right);
+            return this;
+        }
+
+        public Builder sizes(UnitSizes unitSizes) {
+            sizes = unitSizes;
+            return this;
+        }
+
+        public Builder sewn(int cutsPerSet, Length seams) {
+            sewingCuts = cutsPerSet;
+            seamLength = seams;
+            return this;
+        }
+
+        public Builder widestSeam(Length seam) {
+            widestSeam = Optional.of(seam);
+            return this;
+        }
+
+        public Builder edges(OuterEdges outer) {
+            edges = outer;
+            return this;
+        }
+
+        public Builder pairings(int count) {
+            pairings = count;
+            return this;
+        }
+
+        public Builder because(Working working) {
+            workings.add(working);
+            return this;
+        }
+
+        public Builder because(String what, String how) {
+            return because(new Working(what, how));
+        }
+
+        public Recipe build() {
+            workings.add(edges.working());
+            return new Recipe(
+                    setName,
+                    cuts,
+                    cloths,
+                    units,
+                    hands,
+                    sizes,
+                    new Sewing(sewingCuts, seamLength, widestSeam, edges, pairings),
+                    workings);
         }
     }
 }

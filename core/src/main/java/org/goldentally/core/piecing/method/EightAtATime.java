@@ -23,10 +23,10 @@ public final class EightAtATime extends HalfSquareMethod {
     CutRule square(Length finished, SewingSettings settings) {
         return new CutRule(
                 "Cut square",
-                "2 × (" + write(finished, settings) + " finished + " + write(settings.seamAllowance(), settings)
+                "2 × (" + Sizes.write(finished, settings) + " finished + " + Sizes.write(settings.seamAllowance(), settings)
                         + " seam × (2 + √2))",
                 finished.plus(Constants.halfSquare(settings)).times(2),
-                roomForOneSeam(settings).times(2));
+                Sizes.roomForOneSeam(settings).times(2));
     }
 
     @Override
@@ -36,7 +36,7 @@ public final class EightAtATime extends HalfSquareMethod {
 
     @Override
     String rawRule(String cutSquare, SewingSettings settings) {
-        return cutSquare + " cut ÷ 2 − " + write(settings.seamAllowance(), settings) + " seam × √2";
+        return cutSquare + " cut ÷ 2 − " + Sizes.write(settings.seamAllowance(), settings) + " seam × √2";
     }
 
     @Override

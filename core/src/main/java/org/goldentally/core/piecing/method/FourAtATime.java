@@ -22,11 +22,11 @@ public final class FourAtATime extends HalfSquareMethod {
 
     @Override
     CutRule square(Length finished, SewingSettings settings) {
-        Length room = roomForOneSeam(settings);
+        Length room = Sizes.roomForOneSeam(settings);
         return new CutRule(
                 "Cut square",
-                "(" + write(finished, settings) + " finished + 2 × " + write(settings.seamAllowance(), settings)
-                        + " seam) × √2 + 2 × " + write(settings.seamAllowance(), settings) + " seam",
+                "(" + Sizes.write(finished, settings) + " finished + 2 × " + Sizes.write(settings.seamAllowance(), settings)
+                        + " seam) × √2 + 2 × " + Sizes.write(settings.seamAllowance(), settings) + " seam",
                 settings.unfinished(finished)
                         .timesRootTwo()
                         .plus(settings.seamAllowance().times(2)),
@@ -41,7 +41,7 @@ public final class FourAtATime extends HalfSquareMethod {
 
     @Override
     String rawRule(String cutSquare, SewingSettings settings) {
-        return "(" + cutSquare + " cut − 2 × " + write(settings.seamAllowance(), settings) + " seam) ÷ √2";
+        return "(" + cutSquare + " cut − 2 × " + Sizes.write(settings.seamAllowance(), settings) + " seam) ÷ √2";
     }
 
     @Override

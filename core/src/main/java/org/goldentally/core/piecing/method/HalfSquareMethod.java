@@ -1,23 +1,17 @@
 package org.goldentally.core.piecing.method;
 
-import java.util.List;
-import java.util.Optional;
 import org.goldentally.core.cloth.ClothPiece;
-import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
-import org.goldentally.core.piecing.Hands;
 import org.goldentally.core.piecing.OuterEdges;
 import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.piecing.PatchworkUnit.HalfSquareTriangleUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
-import org.goldentally.core.piecing.Sewing;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
-import org.goldentally.core.piecing.Working;
 
 /**
  * The ways of making half-square triangle units from a pair of equal squares of two cloths. What differs: the square
@@ -59,56 +53,25 @@ abstract class HalfSquareMethod implements PiecingMethod {
 
     @Override
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
+        LengthWriter writer = settings.system().writer();
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
         CutRule rule = square(finished, settings);
         Length cut = rule.cut(settings);
         Length raw = rawSize(cut, settings);
-        return new Recipe(
-                setName(),
-                List.of(
-                        new CutPiece(ClothRole.A, "print", "square", CutSize.square(cut), 1),
-                        new CutPiece(ClothRole.B, "background", "square", CutSize.square(cut), 1)),
-                unitsPerSet(),
-                Hands.NONE,
-                UnitSizes.square(raw, trimmed, finished),
-                new Sewing(cuts(), seamLength(cut, settings), Optional.of(widestSeam(cut, trimmed)), edges(), 1),
-                List.of(
-                        rule.working(settings),
-                        rawWorking(cut, raw, settings),
-                        trimmedWorking(finished, trimmed, settings),
-                        widestSeamWorking(cut, trimmed, settings),
-                        edges().working()));
-    }
-
-    private Working widestSeamWorking(Length cut, Length trimmed, SewingSettings settings) {
-        LengthWriter writer = settings.system().writer();
-        return new Working(
-                "Widest seam",
-                widestSeamRule(writer.write(cut), writer.write(trimmed)) + " = "
-                        + writer.writeDecimal(widestSeam(cut, trimmed))
-                        + "; with a wider seam the unit is smaller than its trimmed size");
-    }
-
-    private Working rawWorking(Length cut, Length raw, SewingSettings settings) {
-        LengthWriter writer = settings.system().writer();
-        return new Working(
-                "Raw size, before trimming", rawRule(writer.write(cut), settings) + " = " + writer.writeDecimal(raw));
-    }
-
-    static Working trimmedWorking(Length finished, Length trimmed, SewingSettings settings) {
-        LengthWriter writer = settings.system().writer();
-        return new Working(
-                "Trimmed size",
-                writer.write(finished) + " finished + 2 × " + writer.write(settings.seamAllowance()) + " seam = "
-                        + writer.writeWithUnit(trimmed));
-    }
-
-    static String write(Length length, SewingSettings settings) {
-        return settings.system().writer().write(length);
-    }
-
-    static Length roomForOneSeam(SewingSettings settings) {
-        return settings.allowance().roomForOneSeam(settings.system());
+        return Recipe.forA(setName())
+                .takes(CutPiece.squares(ClothRole.A, "print", cut, 1))
+                .takes(CutPiece.squares(ClothRole.B, "background", cut, 1))
+                .gives(unitsPerSet())
+                .sizes(UnitSizes.square(raw, trimmed, finished))
+                .sewn(cuts(), seamLength(cut, settings))
+                .widestSeam(widestSeam(cut, trimmed))
+                .edges(edges())
+                .because(rule.working(settings))
+                .because(Sizes.rawWorking(rawRule(writer.write(cut), settings), raw, settings))
+                .because(Sizes.trimmedWorking(finished, trimmed, settings))
+                .because(Sizes.widestSeamWorking(
+                        widestSeamRule(writer.write(cut), writer.write(trimmed)), widestSeam(cut, trimmed), settings))
+                .build();
     }
 }

@@ -20,10 +20,10 @@ public final class TwoAtATime extends HalfSquareMethod {
     CutRule square(Length finished, SewingSettings settings) {
         return new CutRule(
                 "Cut square",
-                write(finished, settings) + " finished + " + write(settings.seamAllowance(), settings)
+                Sizes.write(finished, settings) + " finished + " + Sizes.write(settings.seamAllowance(), settings)
                         + " seam × (2 + √2)",
                 finished.plus(Constants.halfSquare(settings)),
-                roomForOneSeam(settings));
+                Sizes.roomForOneSeam(settings));
     }
 
     @Override
@@ -33,7 +33,7 @@ public final class TwoAtATime extends HalfSquareMethod {
 
     @Override
     String rawRule(String cutSquare, SewingSettings settings) {
-        return cutSquare + " cut − " + write(settings.seamAllowance(), settings) + " seam × √2";
+        return cutSquare + " cut − " + Sizes.write(settings.seamAllowance(), settings) + " seam × √2";
     }
 
     @Override
