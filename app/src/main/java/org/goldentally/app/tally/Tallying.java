@@ -28,7 +28,7 @@ class Tallying {
         QuiltTop top = design.top();
         PatchworkUnit unit = top.unit();
         SewingSettings settings = top.settings();
-        List<PiecingMethod> methods = Methods.making(unit);
+        List<PiecingMethod> methods = Methods.FROM_PAIRS;
         PiecingMethod chosen = methods.stream()
                 .filter(method -> method.key().equals(design.method()))
                 .findFirst()

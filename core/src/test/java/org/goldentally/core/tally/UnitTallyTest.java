@@ -65,7 +65,7 @@ class UnitTallyTest {
         UnitTally tally = UnitTally.of(
                 new HalfSquareTriangleUnit(Length.inches(0, finishedEighths, 8)),
                 units,
-                Methods.ALL.get(method),
+                Methods.FROM_PAIRS.get(method),
                 TRIM,
                 Map.of(
                         ClothRole.A, List.of(pieces("42 squares 10 in"), pieces("3 fat quarters")),

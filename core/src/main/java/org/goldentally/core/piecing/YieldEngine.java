@@ -1,0 +1,200 @@
+package org.goldentally.core.piecing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cutting.PieceLayout;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.piecing.MethodAnswer.Impossible;
+import org.goldentally.core.piecing.MethodAnswer.Part;
+import org.goldentally.core.piecing.MethodAnswer.Possible;
+import org.goldentally.core.problem.Problem;
+
+/**
+ * Answers what a piece of cloth gives: {@code engine.ask(tenInchSquare, threeInchHalfSquare, settings)} has an answer
+ * for every method that makes the unit.
+ *
+ * <ol>
+ *   <li>The method says what one set takes.
+ *   <li>Each part's pieces are laid on the cloth; the part that serves fewest sets decides.
+ *   <li>Where a part does not fit at all, the shortfall is named and the largest size is sought that does.
+ *   <li>Where it fits, a look at slightly smaller sizes tells whether one of them would give many more.
+ * </ol>
+ */
+public final class YieldEngine {
+
+    /** A smaller size is worth a hint if it gives a quarter more units (our own limit). */
+    private static final double MANY_MORE = 1.25;
+
+    /** How many marks of the ruler below the asked size are looked at for a hint (our own limit). */
+    private static final int MARKS_BELOW = 4;
+
+    /** Every method that makes the unit, in their usual order. */
+    public List<MethodAnswer> ask(ClothPiece piece, PatchworkUnit unit, SewingSettings settings) {
+        List<MethodAnswer> answers = new ArrayList<>();
+        for (PiecingMethod method : Methods.making(unit)) {
+            answers.add(ask(piece, unit, method, settings));
+        }
+        return answers;
+    }
+
+    public MethodAnswer ask(ClothPiece piece, PatchworkUnit unit, PiecingMethod method, SewingSettings settings) {
+        Recipe recipe = method.recipe(unit, settings, piece);
+        List<Part> parts = new ArrayList<>();
+        long sets = Long.MAX_VALUE;
+        for (CutPiece cut : recipe.cuts()) {
+            PieceLayout layout = PieceLayout.of(piece, cut.size());
+            long ofThisPart = layout.cuts().size() / cut.perSet();
+            if (layout.cuts().isEmpty()) {
+                return new Impossible(
+                        method,
+                        recipe,
+                        doesNotFit(piece, cut, settings),
+                        largestNamedSize(piece, unit, method, settings));
+            }
+            parts.add(new Part(cut, layout, ofThisPart));
+            sets = Math.min(sets, ofThisPart);
+        }
+        return new Possible(method, recipe, List.copyOf(parts), sets, hints(piece, unit, method, settings, parts, sets
+                * recipe.unitsPerSet()));
+    }
+
+    /** Units from one such piece of every cloth, without laying them out: 0 where it cannot be done. */
+    public long units(ClothPiece piece, PatchworkUnit unit, PiecingMethod method, SewingSettings settings) {
+        Recipe recipe = method.recipe(unit, settings, piece);
+        long sets = Long.MAX_VALUE;
+        for (CutPiece cut : recipe.cuts()) {
+            sets = Math.min(sets, PieceLayout.capacity(piece, cut.size()) / cut.perSet());
+        }
+        return sets * recipe.unitsPerSet();
+    }
+
+    /**
+     * The largest size on the ruler's grid for which the piece gives anything: a 10 in square eight at a time in the trim
+     * school gives 4 in finished. Found by halving, since a larger unit never wants a smaller piece.
+     */
+    public Optional<Length> largestNamedSize(
+            ClothPiece piece, PatchworkUnit unit, PiecingMethod method, SewingSettings settings) {
+        long low = 0;
+        long high = settings.grid().stepsIn(piece.width().plus(piece.length())) + 1;
+        while (high - low > 1) {
+            long middle = (low + high) / 2;
+            if (fits(piece, unit.resized(settings.grid().steps(middle)), method, settings)) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return low == 0 ? Optional.empty() : Optional.of(settings.grid().steps(low));
+    }
+
+    /** Sizes at which the yield of a method changes, from small to large: 3 in gives 18, 3 1/8 in gives 8. */
+    public List<YieldStep> yieldSteps(
+            ClothPiece piece, PatchworkUnit unit, PiecingMethod method, SewingSettings settings, Length smallest) {
+        List<YieldStep> steps = new ArrayList<>();
+        Optional<Length> largest = largestNamedSize(piece, unit, method, settings);
+        if (largest.isEmpty()) {
+            return steps;
+        }
+        Length step = settings.grid().step();
+        for (Length size = smallest.roundedUpTo(settings.grid()); largest.get().isAtLeast(size); size = size.plus(step)) {
+            long units = units(piece, unit.resized(size), method, settings);
+            if (!steps.isEmpty() && steps.getLast().units() == units) {
+                steps.set(steps.size() - 1, new YieldStep(steps.getLast().from(), size, units));
+            } else {
+                steps.add(new YieldStep(size, size, units));
+            }
+        }
+        return steps;
+    }
+
+    /** From one size to another, both included, a piece gives this many units. */
+    public record YieldStep(Length from, Length to, long units) {}
+
+    private static boolean fits(ClothPiece piece, PatchworkUnit unit, PiecingMethod method, SewingSettings settings) {
+        for (CutPiece cut : method.recipe(unit, settings, piece).cuts()) {
+            if (PieceLayout.capacity(piece, cut.size()) == 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static Problem doesNotFit(ClothPiece piece, CutPiece cut, SewingSettings settings) {
+        LengthWriter writer = settings.system().writer();
+        Length longCut = Length.max(cut.size().width(), cut.size().height());
+        Length shortCut = Length.min(cut.size().width(), cut.size().height());
+        Length longSide = Length.max(piece.width(), piece.length());
+        Length missing = Length.max(shortCut.minus(piece.shorterSide()), longCut.minus(longSide));
+        String size = cut.size().isSquare()
+                ? writer.writeWithUnit(longCut)
+                : writer.write(shortCut) + " × " + writer.writeWithUnit(longCut);
+        return new Problem(
+                cut.clothLabel(),
+                "the " + cut.name() + " is cut " + size + "; the " + piece.describe(settings.system()) + " is "
+                        + writer.writeWithUnit(missing) + " too small",
+                "take a larger piece or a smaller unit");
+    }
+
+    private List<Problem> hints(
+            ClothPiece piece,
+            PatchworkUnit unit,
+            PiecingMethod method,
+            SewingSettings settings,
+            List<Part> parts,
+            long unitsNow) {
+        List<Problem> hints = new ArrayList<>();
+        LengthWriter writer = settings.system().writer();
+        for (Part part : parts) {
+            if (part.layout().isTight()) {
+                hints.add(new Problem(
+                        part.cut().clothLabel(),
+                        "tight fit: the cuts come within "
+                                + writer.writeWithUnit(ClothPiece.TIGHT_WITHIN) + " of the edge"
+                                + (piece.edge() == ClothPiece.Edge.PINKED ? ", and the edge is pinked" : ""),
+                        "measure the piece before the first cut"));
+                break;
+            }
+        }
+        offTheRuler(unit, settings).ifPresent(hints::add);
+        if (unitsNow == 0) {
+            hints.add(new Problem(
+                    "Whole sets",
+                    "one such piece of each cloth does not make a whole set; it takes more than one of some",
+                    "see below how many pieces a number of units takes"));
+        }
+        for (int marks = 1; marks <= MARKS_BELOW; marks++) {
+            Length smaller = unit.namedSize().minus(settings.grid().steps(marks));
+            if (!smaller.isPositive()) {
+                break;
+            }
+            long units = units(piece, unit.resized(smaller), method, settings);
+            if (units >= MANY_MORE * unitsNow && units > unitsNow) {
+                hints.add(new Problem(
+                        "A little less",
+                        "at " + writer.writeWithUnit(smaller) + " finished you would get " + (units - unitsNow) + " more",
+                        "make the unit that size, if the quilt allows it"));
+                break;
+            }
+        }
+        return hints;
+    }
+
+    private static Optional<Problem> offTheRuler(PatchworkUnit unit, SewingSettings settings) {
+        Length trimmed = settings.unfinished(unit.namedSize());
+        if (trimmed.isOn(settings.grid())) {
+            return Optional.empty();
+        }
+        LengthWriter writer = settings.system().writer();
+        Length below = settings.finished(trimmed.roundedDownTo(settings.grid()));
+        Length above = settings.finished(trimmed.roundedUpTo(settings.grid()));
+        return Optional.of(new Problem(
+                "Size",
+                writer.writeWithUnit(trimmed) + " trimmed is not on a ruler with marks every "
+                        + settings.grid().label(),
+                "friendly finished sizes nearby are "
+                        + (below.isPositive() ? writer.write(below) + " and " : "") + writer.writeWithUnit(above)));
+    }
+}

@@ -1,0 +1,42 @@
+package org.goldentally.core.piecing.method;
+
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.ClothRole;
+import org.goldentally.core.piecing.CutPiece;
+import org.goldentally.core.piecing.PatchworkUnit.FlyingGeeseUnit;
+import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PiecingMethod;
+import org.goldentally.core.piecing.Recipe;
+import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.piecing.UnitSizes;
+
+/** Geese from loose triangles: bodies from squares cut on both diagonals, wings from squares cut on one; right grain everywhere. */
+public final class LooseGeese implements PiecingMethod {
+
+    @Override
+    public String key() {
+        return "geese-loose-triangles";
+    }
+
+    @Override
+    public String displayName() {
+        return "loose triangles";
+    }
+
+    @Override
+    public boolean makes(PatchworkUnit unit) {
+        return unit instanceof FlyingGeeseUnit;
+    }
+
+    @Override
+    public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
+        Length room = Sizes.roomForLooseTriangle(settings);
+        return FourGeese.geese(unit, settings, room, room, "four bodies and eight wings")
+                .sewn(
+                        6,
+                        settings.unfinished(unit.finishedHeight()).timesRootTwo().times(8))
+                .because("Triangles", "4 bodies from the large square, 2 wings from each small one: 4 geese")
+                .build();
+    }
+}

@@ -1,0 +1,57 @@
+package org.goldentally.core.piecing.method;
+
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.ClothRole;
+import org.goldentally.core.piecing.CutPiece;
+import org.goldentally.core.piecing.PatchworkUnit.StripSetSegment;
+import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PiecingMethod;
+import org.goldentally.core.piecing.Recipe;
+import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.piecing.UnitSizes;
+
+/** Equal strips sewn side by side, and segments cut across the set, each as wide as one strip. */
+public final class StripSetCut implements PiecingMethod {
+
+    private static final ClothRole[] ROLES = ClothRole.values();
+    private static final String[] LABELS = {"first strip", "second strip", "third strip", "fourth strip"};
+
+    @Override
+    public String key() {
+        return "strip-set-segments";
+    }
+
+    @Override
+    public String displayName() {
+        return "segments of a strip set";
+    }
+
+    @Override
+    public boolean makes(PatchworkUnit unit) {
+        return unit instanceof StripSetSegment;
+    }
+
+    @Override
+    public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
+        int strips = ((StripSetSegment) unit).strips();
+        CutRule rule = Sizes.plain("Cut strip, width, and cut segment", unit.finishedWidth(), settings);
+        Length cut = rule.cut(settings);
+        Length length = Length.max(Strips.lengthOn(piece), cut);
+        int segments = Math.toIntExact(length.wholeTimes(cut));
+        Recipe.Builder recipe = Recipe.forA("strip set");
+        for (int i = 0; i < strips; i++) {
+            recipe.takes(CutPiece.rectangles(ROLES[i], LABELS[i], "strip", length, cut, 1));
+        }
+        Length height = settings.unfinished(unit.finishedHeight());
+        return recipe.gives(segments)
+                .sizes(UnitSizes.untrimmed(cut, height, unit.finishedWidth(), unit.finishedHeight()))
+                .sewn(segments, length.times(strips - 1L))
+                .because(rule.working(settings))
+                .because(
+                        "Segments",
+                        Sizes.write(length, settings) + " long ÷ " + Sizes.write(cut, settings) + ", cut off to whole: "
+                                + segments)
+                .build();
+    }
+}
