@@ -20,7 +20,6 @@ class CoreStandsAloneTest {
                     "org.goldentally.core..", "java..", "org.apache.commons.numbers.fraction..", "org.jspecify..");
 
     @ArchTest
-    static final ArchRule packagesDoNotGoRoundInCircles = slices().matching("org.goldentally.core.(*)")
-            .should()
-            .beFreeOfCycles();
+    static final ArchRule packagesDoNotGoRoundInCircles =
+            slices().matching("org.goldentally.core.(*)").should().beFreeOfCycles();
 }

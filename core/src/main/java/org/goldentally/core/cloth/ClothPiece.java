@@ -29,7 +29,8 @@ public record ClothPiece(PieceForm form, Length width, Length length, Edge edge)
 
     public ClothPiece {
         if (!width.isPositive() || !length.isPositive()) {
-            throw new IllegalArgumentException("a piece of cloth has a width and a length, not " + width + " x " + length);
+            throw new IllegalArgumentException(
+                    "a piece of cloth has a width and a length, not " + width + " x " + length);
         }
     }
 
@@ -53,14 +54,13 @@ public record ClothPiece(PieceForm form, Length width, Length length, Edge edge)
     /** {@code 42 squares, 10 in}, {@code 3 fat quarters, 18 × 20 in}, {@code 1 length, 72 in (2 yd), 42 in wide}. */
     public String describe(int count, MeasureSystem system) {
         LengthWriter writer = system.writer();
-        String size =
-                switch (form) {
-                    case SQUARE -> width.equals(length) ? writer.writeWithUnit(width) : sides(writer);
-                    case STRIP -> writer.writeWithUnit(length) + " wide, " + writer.writeWithUnit(width) + " long";
-                    case FAT_QUARTER, FAT_EIGHTH, SCRAP -> sides(writer);
-                    case YARDAGE -> writer.writeWithUnit(length) + purchase(system) + ", " + writer.writeWithUnit(width)
-                            + " wide";
-                };
+        String size = switch (form) {
+            case SQUARE -> width.equals(length) ? writer.writeWithUnit(width) : sides(writer);
+            case STRIP -> writer.writeWithUnit(length) + " wide, " + writer.writeWithUnit(width) + " long";
+            case FAT_QUARTER, FAT_EIGHTH, SCRAP -> sides(writer);
+            case YARDAGE ->
+                writer.writeWithUnit(length) + purchase(system) + ", " + writer.writeWithUnit(width) + " wide";
+        };
         return count + " " + form.name(count) + ", " + size + (edge == Edge.PINKED ? ", pinked" : "");
     }
 

@@ -38,13 +38,14 @@ public final class ShelfLineReader {
 
     private static final String NUM = "(?:\\d+[ -]\\d+/\\d+|\\d+/\\d+|\\d+[.,]\\d+|\\d+|[.,]\\d+)";
     private static final String UNIT = "(?: ?(?:inches|inch|in|\"|cm|mm)(?![a-z]))";
-    private static final Pattern PAIR = Pattern.compile(
-            "(?<![\\d/.,])(" + NUM + UNIT + "?) ?(?:x|×|by) ?(" + NUM + UNIT + "?)(?![\\d/.,])(?! ?(?:yards?|yds?|met|m\\b))");
+    private static final Pattern PAIR = Pattern.compile("(?<![\\d/.,])(" + NUM + UNIT + "?) ?(?:x|×|by) ?(" + NUM + UNIT
+            + "?)(?![\\d/.,])(?! ?(?:yards?|yds?|met|m\\b))");
     private static final Pattern WIDE = Pattern.compile("(?<![\\d/.,])(" + NUM + UNIT + "?) ?wide\\b");
     private static final Pattern LONG = Pattern.compile("(?<![\\d/.,])(" + NUM + UNIT + "?) ?long\\b");
-    private static final Pattern MEASURED = Pattern.compile("\\bmeasur(?:ed|es|ing) (?:about )?(" + NUM + UNIT + "?)(?: ?(?:x|×|by) ?(" + NUM + UNIT + "?))?");
-    private static final Pattern BOUGHT = Pattern.compile(
-            "(?<![\\d/.,])(" + NUM + ") ?(yards|yard|yds|yd|metres|metre|meters|meter|m)\\b");
+    private static final Pattern MEASURED = Pattern.compile(
+            "\\bmeasur(?:ed|es|ing) (?:about )?(" + NUM + UNIT + "?)(?: ?(?:x|×|by) ?(" + NUM + UNIT + "?))?");
+    private static final Pattern BOUGHT =
+            Pattern.compile("(?<![\\d/.,])(" + NUM + ") ?(yards|yard|yds|yd|metres|metre|meters|meter|m)\\b");
     private static final Pattern SIZE = Pattern.compile("(?<![\\d/.,a-z])(" + NUM + ")(" + UNIT + ")?");
     private static final Pattern FORM =
             Pattern.compile("\\b(fat[ -]quarters?|fqs?|fat[ -]eighths?|squares?|strips?|scraps?|pieces?|lengths?)\\b");
@@ -113,8 +114,7 @@ public final class ShelfLineReader {
         Optional<String> bought = take(BOUGHT).map(m -> m.group(1) + " " + m.group(2));
         Optional<FoundForm> found = form(bought.isPresent(), pair.isPresent());
         if (found.isEmpty()) {
-            return Reading.refused(
-                    where, "“" + shortened(typed) + "” does not say what form the cloth has", EXAMPLES);
+            return Reading.refused(where, "“" + shortened(typed) + "” does not say what form the cloth has", EXAMPLES);
         }
         FoundForm form = found.get();
         List<Number> numbers = numbers();
@@ -184,12 +184,11 @@ public final class ShelfLineReader {
      */
     private Reading<Integer> countAndSizes(
             String typed, FoundForm form, List<Number> numbers, boolean sized, List<String> sizes) {
-        int mostSizes =
-                switch (form.form) {
-                    case SQUARE -> sized ? 0 : 1;
-                    case STRIP -> sized ? 0 : 2;
-                    case FAT_QUARTER, FAT_EIGHTH, SCRAP, YARDAGE -> 0;
-                };
+        int mostSizes = switch (form.form) {
+            case SQUARE -> sized ? 0 : 1;
+            case STRIP -> sized ? 0 : 2;
+            case FAT_QUARTER, FAT_EIGHTH, SCRAP, YARDAGE -> 0;
+        };
         int next = 0;
         int count = 1;
         if (!numbers.isEmpty()) {
@@ -207,7 +206,9 @@ public final class ShelfLineReader {
                 count = Integer.parseInt(first.text);
                 if (count == 0) {
                     return Reading.refused(
-                            where, "“" + shortened(typed) + "” counts no pieces", "count one at least, or leave the line out");
+                            where,
+                            "“" + shortened(typed) + "” counts no pieces",
+                            "count one at least, or leave the line out");
                 }
             }
         }
@@ -216,9 +217,7 @@ public final class ShelfLineReader {
         }
         if (sizes.size() > mostSizes) {
             return Reading.refused(
-                    where,
-                    "“" + shortened(typed) + "” has a number too many: “" + sizes.getLast() + "”",
-                    EXAMPLES);
+                    where, "“" + shortened(typed) + "” has a number too many: “" + sizes.getLast() + "”", EXAMPLES);
         }
         return Reading.of(count);
     }
@@ -236,43 +235,53 @@ public final class ShelfLineReader {
             Optional<String> measured,
             Optional<String> measuredSecond) {
         if (measured.isPresent()) {
-            return length(measured.get()).then(first -> length(measuredSecond.orElse(measured.get()))
-                    .then(second -> measuredSecond.isEmpty() && form.form == PieceForm.STRIP
-                            ? stripLength(sizes, wide, along).then(across -> size(across, first))
-                            : size(first, second)));
+            return length(measured.get())
+                    .then(first -> length(measuredSecond.orElse(measured.get()))
+                            .then(second -> measuredSecond.isEmpty() && form.form == PieceForm.STRIP
+                                    ? stripLength(sizes, wide, along).then(across -> size(across, first))
+                                    : size(first, second)));
         }
         if (pair.isPresent()) {
             String a = pair.get().group(1);
             String b = pair.get().group(2);
-            return length(a).then(first -> length(b).then(second -> form.form == PieceForm.STRIP
-                    ? size(Length.max(first, second), Length.min(first, second))
-                    : size(first, second)));
+            return length(a)
+                    .then(first -> length(b)
+                            .then(second -> form.form == PieceForm.STRIP
+                                    ? size(Length.max(first, second), Length.min(first, second))
+                                    : size(first, second)));
         }
         return switch (form.form) {
-            case SQUARE -> sizes.isEmpty()
-                    ? Reading.refused(
-                            where,
-                            "“" + shortened(typed) + "” does not say how large the squares are",
-                            "add the size, such as “squares 10 in”")
-                    : length(sizes.getFirst()).then(side -> size(side, side));
-            case STRIP -> sizes.isEmpty() && wide.isEmpty()
-                    ? Reading.refused(
-                            where,
-                            "“" + shortened(typed) + "” does not say how wide the strips are",
-                            "add the width, such as “strips 2 1/2 in”")
-                    : length(sizes.isEmpty() ? wide.get() : sizes.getFirst())
-                            .then(stripWidth -> stripLength(sizes, sizes.isEmpty() ? Optional.empty() : wide, along)
-                                    .then(across -> size(across, stripWidth)));
+            case SQUARE ->
+                sizes.isEmpty()
+                        ? Reading.refused(
+                                where,
+                                "“" + shortened(typed) + "” does not say how large the squares are",
+                                "add the size, such as “squares 10 in”")
+                        : length(sizes.getFirst()).then(side -> size(side, side));
+            case STRIP ->
+                sizes.isEmpty() && wide.isEmpty()
+                        ? Reading.refused(
+                                where,
+                                "“" + shortened(typed) + "” does not say how wide the strips are",
+                                "add the width, such as “strips 2 1/2 in”")
+                        : length(sizes.isEmpty() ? wide.get() : sizes.getFirst())
+                                .then(stripWidth -> stripLength(sizes, sizes.isEmpty() ? Optional.empty() : wide, along)
+                                        .then(across -> size(across, stripWidth)));
             case FAT_QUARTER -> size(UsualSizes.halfWidth(system), UsualSizes.halfPurchase(system));
-            case FAT_EIGHTH -> size(UsualSizes.halfWidth(system), UsualSizes.halfPurchase(system).dividedBy(2));
-            case YARDAGE -> length(bought.or(() -> along).orElse(""))
-                    .then(down -> wide.isPresent()
-                            ? length(wide.get()).then(across -> size(across, down))
-                            : size(UsualSizes.widthOfFabric(system), down));
-            case SCRAP -> Reading.refused(
-                    where,
-                    "“" + shortened(typed) + "” does not say how large the piece is",
-                    "add both sides, such as “scrap 9 x 13”");
+            case FAT_EIGHTH ->
+                size(
+                        UsualSizes.halfWidth(system),
+                        UsualSizes.halfPurchase(system).dividedBy(2));
+            case YARDAGE ->
+                length(bought.or(() -> along).orElse(""))
+                        .then(down -> wide.isPresent()
+                                ? length(wide.get()).then(across -> size(across, down))
+                                : size(UsualSizes.widthOfFabric(system), down));
+            case SCRAP ->
+                Reading.refused(
+                        where,
+                        "“" + shortened(typed) + "” does not say how large the piece is",
+                        "add both sides, such as “scrap 9 x 13”");
         };
     }
 

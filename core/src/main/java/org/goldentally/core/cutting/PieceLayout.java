@@ -156,7 +156,8 @@ public record PieceLayout(
             for (long i = 0; i < count; i++) {
                 cuts.add(place(strips.pieceWidth().times(i), y, strips.pieceWidth(), strips.height()));
             }
-            slackAcross = Length.min(slackAcross, width.minus(strips.pieceWidth().times(count)));
+            slackAcross =
+                    Length.min(slackAcross, width.minus(strips.pieceWidth().times(count)));
             straightCuts += 1 + Math.toIntExact(count);
             y = y.plus(strips.height());
         }

@@ -47,8 +47,7 @@ record StripDivision(List<Strips> strips) {
         return division(size, perUpright, bestUpright, perTurned, bestTurned);
     }
 
-    private static StripDivision division(
-            CutSize size, long perUpright, long upright, long perTurned, long turned) {
+    private static StripDivision division(CutSize size, long perUpright, long upright, long perTurned, long turned) {
         List<Strips> strips = new ArrayList<>();
         if (perUpright > 0 && upright > 0) {
             strips.add(new Strips(size.height(), size.width(), perUpright, upright));

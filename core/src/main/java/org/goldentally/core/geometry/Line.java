@@ -16,8 +16,7 @@ public record Line(Point from, Point to) {
 
     /** Positive on one side of the line, negative on the other, nothing on it (twice a triangle's area). */
     public Area side(Point point) {
-        return dx().times(point.y().minus(from.y()))
-                .minus(dy().times(point.x().minus(from.x())));
+        return dx().times(point.y().minus(from.y())).minus(dy().times(point.x().minus(from.x())));
     }
 
     /**

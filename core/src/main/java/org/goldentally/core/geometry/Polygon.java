@@ -52,6 +52,15 @@ public record Polygon(List<Point> corners) {
         return new Polygon(corners.stream().map(corner -> corner.plus(dx, dy)).toList());
     }
 
+    /** Turned by 45 degrees clockwise about the origin: a square on point comes to stand straight. */
+    public Polygon turnedHalfRight() {
+        return new Polygon(corners.stream()
+                .map(corner -> new Point(
+                        corner.x().minus(corner.y()).dividedByRootTwo(),
+                        corner.x().plus(corner.y()).dividedByRootTwo()))
+                .toList());
+    }
+
     /** Turned clockwise by quarter turns inside a square of the given side whose upper left corner is the origin. */
     public Polygon turnedIn(Length side, int quarterTurns) {
         Polygon turned = this;
@@ -79,7 +88,8 @@ public record Polygon(List<Point> corners) {
             if (!sideHere.isNegative()) {
                 kept.add(here);
             }
-            boolean crosses = !sideHere.isZero() && !sideNext.isZero() && sideHere.isNegative() != sideNext.isNegative();
+            boolean crosses =
+                    !sideHere.isZero() && !sideNext.isZero() && sideHere.isNegative() != sideNext.isNegative();
             if (crosses) {
                 kept.add(crossing(here, sideHere, next, sideNext));
             }

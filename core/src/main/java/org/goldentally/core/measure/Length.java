@@ -115,7 +115,10 @@ public record Length(RootTwo inches) implements Comparable<Length> {
 
     public boolean isOn(Grid grid) {
         return inches.isRational()
-                && inches.dividedBy(grid.step().inches).rational().getDenominator().equals(BigInteger.ONE);
+                && inches.dividedBy(grid.step().inches)
+                        .rational()
+                        .getDenominator()
+                        .equals(BigInteger.ONE);
     }
 
     public boolean isPositive() {

@@ -20,7 +20,8 @@ public final class LengthReader {
     /** Nobody sews a length over this: 3,600 in is 100 yd, a whole bolt. Larger numbers are slips of the finger. */
     static final Length LONGEST = Length.inches(3_600);
 
-    private static final String NUMBER = "(?:(\\d{1,9})[ -]+(\\d{1,6})/(\\d{1,6})|(\\d{1,9})/(\\d{1,9})|(\\d{1,9}(?:[.,]\\d{1,9})?|[.,]\\d{1,9}))";
+    private static final String NUMBER =
+            "(?:(\\d{1,9})[ -]+(\\d{1,6})/(\\d{1,6})|(\\d{1,9})/(\\d{1,9})|(\\d{1,9}(?:[.,]\\d{1,9})?|[.,]\\d{1,9}))";
     private static final Pattern LENGTH = Pattern.compile(NUMBER + " ?([a-z\"'″′]*)\\.?");
 
     private static final Map<String, BigFraction> INCHES_IN = Map.ofEntries(
@@ -73,8 +74,7 @@ public final class LengthReader {
                     where, quoted(text) + " cannot be read as a length", "type it like " + example(system));
         }
         String unit = matcher.group(7);
-        BigFraction inchesPerUnit =
-                unit.isEmpty() ? INCHES_IN.get(system.abbreviation()) : INCHES_IN.get(unit);
+        BigFraction inchesPerUnit = unit.isEmpty() ? INCHES_IN.get(system.abbreviation()) : INCHES_IN.get(unit);
         if (inchesPerUnit == null) {
             return Reading.refused(
                     where,

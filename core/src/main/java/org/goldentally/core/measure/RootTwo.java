@@ -47,8 +47,7 @@ record RootTwo(BigFraction rational, BigFraction root) implements Comparable<Roo
             return other.times(rational);
         }
         return new RootTwo(
-                rational.multiply(other.rational)
-                        .add(root.multiply(other.root).multiply(2)),
+                rational.multiply(other.rational).add(root.multiply(other.root).multiply(2)),
                 rational.multiply(other.root).add(root.multiply(other.rational)));
     }
 
@@ -90,8 +89,7 @@ record RootTwo(BigFraction rational, BigFraction root) implements Comparable<Roo
         BigInteger p = rational.getNumerator().multiply(root.getDenominator());
         BigInteger q = root.getNumerator().multiply(rational.getDenominator());
         BigInteger wholeRoot = q.multiply(q).shiftLeft(1).sqrt();
-        BigInteger floorOfRoot =
-                q.signum() > 0 ? wholeRoot : wholeRoot.negate().subtract(BigInteger.ONE);
+        BigInteger floorOfRoot = q.signum() > 0 ? wholeRoot : wholeRoot.negate().subtract(BigInteger.ONE);
         return floorDiv(p.add(floorOfRoot), d);
     }
 

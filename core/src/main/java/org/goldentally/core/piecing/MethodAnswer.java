@@ -23,8 +23,7 @@ public sealed interface MethodAnswer {
      * @param setsFromOneOfEach sets from one such piece of every cloth
      * @param hints a little less size that gives many more, tight fits, sizes that no ruler shows
      */
-    record Possible(
-            PiecingMethod method, Recipe recipe, List<Part> parts, long setsFromOneOfEach, List<Problem> hints)
+    record Possible(PiecingMethod method, Recipe recipe, List<Part> parts, long setsFromOneOfEach, List<Problem> hints)
             implements MethodAnswer {
 
         /** Units from one such piece of every cloth: a 10 in square of each of two gives 8, eight at a time. */

@@ -13,5 +13,4 @@ import org.goldentally.core.measure.Length;
  * @param edges the outer edges of the raw unit
  * @param clothPairings how many different pairings of cloths one set gives
  */
-public record Sewing(
-        int cuts, Length seamLength, Optional<Length> widestSeam, OuterEdges edges, int clothPairings) {}
+public record Sewing(int cuts, Length seamLength, Optional<Length> widestSeam, OuterEdges edges, int clothPairings) {}

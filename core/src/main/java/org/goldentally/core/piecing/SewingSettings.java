@@ -41,13 +41,17 @@ public record SewingSettings(MeasureSystem system, Length seamAllowance, Grid gr
         if (!seamAllowance.isPositive()) {
             problems.add(new Problem("Seam", "a seam of " + seam + " holds nothing together", usualSeamFix()));
         } else if (seamAllowance.isLongerThan(WIDEST_SEAM)) {
-            problems.add(new Problem("Seam", "a seam of " + seam + " is wider than any patchwork seam", usualSeamFix()));
+            problems.add(
+                    new Problem("Seam", "a seam of " + seam + " is wider than any patchwork seam", usualSeamFix()));
         }
         if (!system.grids().contains(grid)) {
             problems.add(new Problem(
                     "Ruler",
                     "a ruler with marks every " + grid.label() + " does not go with " + system.abbreviation(),
-                    "choose " + String.join(" or ", system.grids().stream().map(Grid::label).toList())));
+                    "choose "
+                            + String.join(
+                                    " or ",
+                                    system.grids().stream().map(Grid::label).toList())));
         }
         return problems;
     }

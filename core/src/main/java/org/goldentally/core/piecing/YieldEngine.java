@@ -57,8 +57,12 @@ public final class YieldEngine {
             parts.add(new Part(cut, layout, ofThisPart));
             sets = Math.min(sets, ofThisPart);
         }
-        return new Possible(method, recipe, List.copyOf(parts), sets, hints(piece, unit, method, settings, parts, sets
-                * recipe.unitsPerSet()));
+        return new Possible(
+                method,
+                recipe,
+                List.copyOf(parts),
+                sets,
+                hints(piece, unit, method, settings, parts, sets * recipe.unitsPerSet()));
     }
 
     /** Units from one such piece of every cloth, without laying them out: 0 where it cannot be done. */
@@ -99,7 +103,9 @@ public final class YieldEngine {
             return steps;
         }
         Length step = settings.grid().step();
-        for (Length size = smallest.roundedUpTo(settings.grid()); largest.get().isAtLeast(size); size = size.plus(step)) {
+        for (Length size = smallest.roundedUpTo(settings.grid());
+                largest.get().isAtLeast(size);
+                size = size.plus(step)) {
             long units = units(piece, unit.resized(size), method, settings);
             if (!steps.isEmpty() && steps.getLast().units() == units) {
                 steps.set(steps.size() - 1, new YieldStep(steps.getLast().from(), size, units));
@@ -174,7 +180,8 @@ public final class YieldEngine {
             if (units >= MANY_MORE * unitsNow && units > unitsNow) {
                 hints.add(new Problem(
                         "A little less",
-                        "at " + writer.writeWithUnit(smaller) + " finished you would get " + (units - unitsNow) + " more",
+                        "at " + writer.writeWithUnit(smaller) + " finished you would get " + (units - unitsNow)
+                                + " more",
                         "make the unit that size, if the quilt allows it"));
                 break;
             }
@@ -194,7 +201,7 @@ public final class YieldEngine {
                 "Size",
                 writer.writeWithUnit(trimmed) + " trimmed is not on a ruler with marks every "
                         + settings.grid().label(),
-                "friendly finished sizes nearby are "
-                        + (below.isPositive() ? writer.write(below) + " and " : "") + writer.writeWithUnit(above)));
+                "friendly finished sizes nearby are " + (below.isPositive() ? writer.write(below) + " and " : "")
+                        + writer.writeWithUnit(above)));
     }
 }

@@ -19,16 +19,16 @@ public sealed interface Reading<T> {
 
     default <R> Reading<R> then(Function<T, Reading<R>> next) {
         return switch (this) {
-            case Understood<T>(T value) -> next.apply(value);
-            case Refused<T>(Problem problem) -> new Refused<>(problem);
+            case Understood<T> understood -> next.apply(understood.value);
+            case Refused<T> refused -> new Refused<>(refused.problem);
         };
     }
 
     /** The value, or a {@link RefusedException} carrying the problem. */
     default T orThrow() {
         return switch (this) {
-            case Understood<T>(T value) -> value;
-            case Refused<T>(Problem problem) -> throw new RefusedException(problem);
+            case Understood<T> understood -> understood.value;
+            case Refused<T> refused -> throw new RefusedException(refused.problem);
         };
     }
 }

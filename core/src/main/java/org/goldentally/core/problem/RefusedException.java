@@ -14,7 +14,9 @@ public final class RefusedException extends RuntimeException {
     }
 
     public RefusedException(List<Problem> problems) {
-        super(problems.stream().map(p -> p.where() + ": " + p.why() + " – " + p.fix()).toList()
+        super(problems.stream()
+                .map(p -> p.where() + ": " + p.why() + " – " + p.fix())
+                .toList()
                 .toString());
         this.problems = List.copyOf(problems);
     }

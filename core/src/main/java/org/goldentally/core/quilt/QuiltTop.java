@@ -42,8 +42,8 @@ public record QuiltTop(
         Length size = Length.ZERO;
         if (settings.problems().isEmpty()) {
             switch (blockSize.finishedBlockSize(UNITS_ACROSS_BLOCK, settings)) {
-                case Reading.Understood<Length>(Length block) -> size = block;
-                case Reading.Refused<Length>(Problem problem) -> problems.add(problem);
+                case Reading.Understood<Length> block -> size = block.value();
+                case Reading.Refused<Length> refused -> problems.add(refused.problem());
             }
         }
         if (problems.isEmpty()) {
@@ -70,9 +70,10 @@ public record QuiltTop(
         if (side.isLongerThan(LONGEST_SIDE)) {
             problems.add(new Problem(
                     where,
-                    "the top would be " + settings.system().writer().writeWithUnit(side) + " on this side, longer than any bed",
-                    "use fewer or smaller blocks; "
-                            + settings.system().writer().writeWithUnit(LONGEST_SIDE) + " is the limit"));
+                    "the top would be " + settings.system().writer().writeWithUnit(side)
+                            + " on this side, longer than any bed",
+                    "use fewer or smaller blocks; " + settings.system().writer().writeWithUnit(LONGEST_SIDE)
+                            + " is the limit"));
         }
     }
 

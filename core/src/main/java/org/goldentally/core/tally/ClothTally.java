@@ -73,7 +73,12 @@ public record ClothTally(
             }
         }
         return new ClothTally(
-                cutSize, needed, available, List.copyOf(used), List.copyOf(warnings), workings(used, needed, available, system));
+                cutSize,
+                needed,
+                available,
+                List.copyOf(used),
+                List.copyOf(warnings),
+                workings(used, needed, available, system));
     }
 
     private static List<Working> workings(List<PiecesUsed> used, long needed, long available, MeasureSystem system) {
@@ -89,7 +94,9 @@ public record ClothTally(
         workings.add(new Working(
                 available >= needed ? "Enough" : "Short",
                 available + " can be cut, " + needed + " needed: "
-                        + (available >= needed ? (available - needed) + " more could be cut" : (needed - available) + " short")));
+                        + (available >= needed
+                                ? (available - needed) + " more could be cut"
+                                : (needed - available) + " short")));
         return workings;
     }
 
@@ -107,7 +114,8 @@ public record ClothTally(
         return new Problem(
                 where,
                 "the " + pieces.piece().describe(system) + " is too small for a cut of "
-                        + system.writer().write(size.width()) + " × " + system.writer().writeWithUnit(size.height()),
+                        + system.writer().write(size.width()) + " × "
+                        + system.writer().writeWithUnit(size.height()),
                 "make the unit smaller, or choose a method with a smaller cut");
     }
 

@@ -26,8 +26,7 @@ public record PiecesUsed(
     }
 
     public boolean isTight() {
-        return fullPieces > 0 && fullLayout.isTight()
-                || lastLayout.stream().anyMatch(PieceLayout::isTight);
+        return fullPieces > 0 && fullLayout.isTight() || lastLayout.stream().anyMatch(PieceLayout::isTight);
     }
 
     /** Cloth taken from the shelf: the whole of every piece that is touched. */
@@ -53,8 +52,7 @@ public record PiecesUsed(
         if (fullPieces > 0) {
             fullLayout.leftovers().forEach(rectangle -> Leftover.add(leftovers, rectangle, fullPieces));
         }
-        lastLayout.forEach(layout ->
-                layout.leftovers().forEach(rectangle -> Leftover.add(leftovers, rectangle, 1)));
+        lastLayout.forEach(layout -> layout.leftovers().forEach(rectangle -> Leftover.add(leftovers, rectangle, 1)));
         return leftovers;
     }
 

@@ -69,7 +69,15 @@ public record UnitTally(
             }
         }
         return new UnitTally(
-                method, settings, recipe, needed, sets, made, cloths, obstacles, workings(needed, sets, recipe, method));
+                method,
+                settings,
+                recipe,
+                needed,
+                sets,
+                made,
+                cloths,
+                obstacles,
+                workings(needed, sets, recipe, method));
     }
 
     private static ClothPiece anyPiece(Map<ClothRole, List<ShelfPieces>> shelf, PatchworkUnit unit) {

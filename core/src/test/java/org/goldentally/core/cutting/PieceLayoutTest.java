@@ -65,8 +65,10 @@ class PieceLayoutTest {
         for (int i = 0; i < all.size(); i++) {
             Rectangle one = all.get(i);
             assertThat(one.x().isNegative() || one.y().isNegative()).isFalse();
-            assertThat(layout.piece().width().isAtLeast(one.x().plus(one.width()))).isTrue();
-            assertThat(layout.piece().length().isAtLeast(one.y().plus(one.height()))).isTrue();
+            assertThat(layout.piece().width().isAtLeast(one.x().plus(one.width())))
+                    .isTrue();
+            assertThat(layout.piece().length().isAtLeast(one.y().plus(one.height())))
+                    .isTrue();
             for (Rectangle other : all.subList(i + 1, all.size())) {
                 assertThat(apart(one, other)).as("%s and %s", one, other).isTrue();
             }
@@ -92,8 +94,7 @@ class PieceLayoutTest {
     }
 
     private static PieceLayout layout(int width, int length, int cutWidth, int cutHeight, long atMost) {
-        return PieceLayout.of(
-                piece(width, length), CutSize.rectangle(eighths(cutWidth), eighths(cutHeight)), atMost);
+        return PieceLayout.of(piece(width, length), CutSize.rectangle(eighths(cutWidth), eighths(cutHeight)), atMost);
     }
 
     private static ClothPiece piece(int width, int length) {

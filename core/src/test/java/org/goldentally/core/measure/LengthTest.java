@@ -51,8 +51,8 @@ class LengthTest {
     @Test
     void tellsApartADiagonalAndItsNearestTwelveDigits() {
         // 1.414213562373 is less than the square root of two by less than a millionth of a millionth.
-        Length nearly = Length.ofInches(BigFraction.of(1_414_213_562).add(BigFraction.of(373, 1000))
-                .divide(1_000_000_000));
+        Length nearly = Length.ofInches(
+                BigFraction.of(1_414_213_562).add(BigFraction.of(373, 1000)).divide(1_000_000_000));
         assertThat(Length.inches(1).timesRootTwo().isLongerThan(nearly)).isTrue();
         assertThat(Length.inches(1).timesRootTwo().minus(nearly).isPositive()).isTrue();
     }

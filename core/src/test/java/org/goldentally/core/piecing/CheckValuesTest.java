@@ -63,7 +63,8 @@ class CheckValuesTest {
     @Test
     void threeInchSquaresGiveHourglassesOfOneAndAHalfFinishedJustOverTwoAndAQuarterRaw() {
         Possible answer = possible("3 in square", new QuarterSquareTriangleUnit(inches("1 1/2"), 2), 0, TRIM);
-        assertThat(MeasureSystem.INCH.writer().write(answer.recipe().sizes().rawWidth())).isEqualTo("just over 2 1/4");
+        assertThat(MeasureSystem.INCH.writer().write(answer.recipe().sizes().rawWidth()))
+                .isEqualTo("just over 2 1/4");
         assertThat(answer.recipe().sizes().trimmedWidth()).isEqualTo(Length.inches(2));
     }
 
@@ -72,9 +73,11 @@ class CheckValuesTest {
         HalfSquareTriangleUnit any = new HalfSquareTriangleUnit(Length.inches(1));
         assertThat(largestTrimmed("10 in square", any, 1, TRIM)).isEqualTo("6 1/2");
         assertThat(largestTrimmed("10 in square", any, 2, TRIM)).isEqualTo("4 1/2");
-        assertThat(possible("10 in square", new HalfSquareTriangleUnit(Length.inches(6)), 1, TRIM).unitsFromOneOfEach())
+        assertThat(possible("10 in square", new HalfSquareTriangleUnit(Length.inches(6)), 1, TRIM)
+                        .unitsFromOneOfEach())
                 .isEqualTo(4);
-        assertThat(possible("10 in square", new HalfSquareTriangleUnit(Length.inches(4)), 2, TRIM).unitsFromOneOfEach())
+        assertThat(possible("10 in square", new HalfSquareTriangleUnit(Length.inches(4)), 2, TRIM)
+                        .unitsFromOneOfEach())
                 .isEqualTo(8);
     }
 
@@ -97,7 +100,8 @@ class CheckValuesTest {
 
     @Test
     void aTwoByFourGooseByStitchAndFlip() {
-        Recipe recipe = possible("10 in square", new FlyingGeeseUnit(Length.inches(4)), 0, TRIM).recipe();
+        Recipe recipe = possible("10 in square", new FlyingGeeseUnit(Length.inches(4)), 0, TRIM)
+                .recipe();
         assertThat(recipe.cuts().get(0).size()).isEqualTo(CutSize.rectangle(inches("4 1/2"), inches("2 1/2")));
         assertThat(recipe.cuts().get(1).size()).isEqualTo(CutSize.square(inches("2 1/2")));
         assertThat(recipe.cuts().get(1).perSet()).isEqualTo(2);
@@ -105,7 +109,8 @@ class CheckValuesTest {
 
     @Test
     void geeseFourAtATimeFromOneLargeAndFourSmallSquares() {
-        Recipe recipe = possible("10 in square", new FlyingGeeseUnit(Length.inches(6)), 1, EXACT).recipe();
+        Recipe recipe = possible("10 in square", new FlyingGeeseUnit(Length.inches(6)), 1, EXACT)
+                .recipe();
         assertThat(recipe.cuts().get(0).size()).isEqualTo(CutSize.square(inches("7 1/4")));
         assertThat(recipe.cuts().get(1).size()).isEqualTo(CutSize.square(inches("3 7/8")));
         assertThat(recipe.unitsPerSet()).isEqualTo(4);
@@ -113,15 +118,19 @@ class CheckValuesTest {
 
     @Test
     void anHourglassOfThreeClothsTakesTwoOfTheOppositeOne() {
-        Recipe recipe = possible("10 in square", new QuarterSquareTriangleUnit(Length.inches(3), 3), 0, TRIM).recipe();
+        Recipe recipe = possible("10 in square", new QuarterSquareTriangleUnit(Length.inches(3), 3), 0, TRIM)
+                .recipe();
         assertThat(recipe.cuts()).extracting(CutPiece::perSet).containsExactly(1, 1, 2);
         assertThat(recipe.unitsPerSet()).isEqualTo(4);
     }
 
     @Test
     void splitQuartersAreMirrorImagesInEqualNumber() {
-        Recipe recipe = possible("10 in square", new SplitQuarterUnit(Length.inches(3)), 0, EXACT).recipe();
-        assertThat(recipe.cuts()).extracting(cut -> write(cut.size().width())).containsExactly("4 1/4", "4 1/4", "3 7/8");
+        Recipe recipe = possible("10 in square", new SplitQuarterUnit(Length.inches(3)), 0, EXACT)
+                .recipe();
+        assertThat(recipe.cuts())
+                .extracting(cut -> write(cut.size().width()))
+                .containsExactly("4 1/4", "4 1/4", "3 7/8");
         assertThat(recipe.hands()).isEqualTo(new Hands(2, 2));
     }
 
@@ -130,17 +139,21 @@ class CheckValuesTest {
     void theKindsOfStripSetTrianglesAreCountedApart(String length, int ofEachKind) {
         // 3 in finished: strips ((3 1/2 + 1/8) / √2 + 3/4) / 2 = 1.657, cut 1 3/4, so a set is 3 in high. 42 in give 13
         // triangles, 40 in 12, 38 in 11, 9 in 2; of an odd count one of each set goes into no unit.
-        Recipe recipe = possible("1 3/4 strip " + length, new StripSetTriangleUnit(Length.inches(3)), 0, TRIM).recipe();
+        Recipe recipe = possible("1 3/4 strip " + length, new StripSetTriangleUnit(Length.inches(3)), 0, TRIM)
+                .recipe();
         assertThat(recipe.hands()).isEqualTo(new Hands(ofEachKind, ofEachKind));
         assertThat(recipe.unitsPerSet()).isEqualTo(2 * ofEachKind);
     }
 
     @Test
     void aPiecedHalfOfThreeRowsHoldsThreeSmallUnitsAndThreeLooseTriangles() {
-        Recipe recipe = possible("1 yd 40 wide", new PiecedHalfUnit(Length.inches(6), 3), 0, EXACT).recipe();
+        Recipe recipe = possible("1 yd 40 wide", new PiecedHalfUnit(Length.inches(6), 3), 0, EXACT)
+                .recipe();
         // Two units: 6 small half-square triangles are 3 pairs; 6 loose triangles are 3 squares more of the print.
         assertThat(recipe.cuts()).extracting(CutPiece::perSet).containsExactly(1, 6, 3);
-        assertThat(recipe.cuts()).extracting(cut -> write(cut.size().width())).containsExactly("6 7/8", "2 7/8", "2 7/8");
+        assertThat(recipe.cuts())
+                .extracting(cut -> write(cut.size().width()))
+                .containsExactly("6 7/8", "2 7/8", "2 7/8");
     }
 
     @Test
@@ -170,19 +183,20 @@ class CheckValuesTest {
     @Test
     void sizesInThirdsSayThatTheRulerDoesNotShowThem() {
         Possible answer = possible("10 in square", new HalfSquareTriangleUnit(inches("10/3")), 0, TRIM);
-        assertThat(answer.hints())
-                .anySatisfy(hint -> {
-                    assertThat(hint.why()).isEqualTo("3 5/6 in trimmed is not on a ruler with marks every 1/8 in");
-                    assertThat(hint.fix()).isEqualTo("friendly finished sizes nearby are 3 1/4 and 3 3/8 in");
-                });
+        assertThat(answer.hints()).anySatisfy(hint -> {
+            assertThat(hint.why()).isEqualTo("3 5/6 in trimmed is not on a ruler with marks every 1/8 in");
+            assertThat(hint.fix()).isEqualTo("friendly finished sizes nearby are 3 1/4 and 3 3/8 in");
+        });
     }
 
     @Test
     void aLittleLessSizeThatGivesManyMoreIsSaid() {
         Possible answer = possible("10 in square", new PlainPatch(inches("2 7/8"), inches("2 7/8")), 0, TRIM);
         assertThat(answer.unitsFromOneOfEach()).isEqualTo(4);
-        assertThat(possible("10 in square", new PlainPatch(inches("3"), inches("3")), 0, TRIM).hints()
-                        .getLast().why())
+        assertThat(possible("10 in square", new PlainPatch(inches("3"), inches("3")), 0, TRIM)
+                        .hints()
+                        .getLast()
+                        .why())
                 .isEqualTo("at 2 3/4 in finished you would get 5 more");
     }
 
@@ -191,7 +205,8 @@ class CheckValuesTest {
         assertThat(new SewingSettings(MeasureSystem.INCH, Length.ZERO, Grid.EIGHTH_INCH, Allowance.TRIM).problems())
                 .extracting(problem -> problem.why())
                 .containsExactly("a seam of 0 in holds nothing together");
-        assertThat(new SewingSettings(MeasureSystem.INCH, Length.inches(12), Grid.MILLIMETRE, Allowance.TRIM).problems())
+        assertThat(new SewingSettings(MeasureSystem.INCH, Length.inches(12), Grid.MILLIMETRE, Allowance.TRIM)
+                        .problems())
                 .extracting(problem -> problem.why())
                 .containsExactly(
                         "a seam of 12 in is wider than any patchwork seam",
@@ -209,13 +224,15 @@ class CheckValuesTest {
         SeamCheck check =
                 SeamCheck.read(piece, cut, measured, MeasureSystem.INCH).orThrow();
         assertThat(write(check.seam())).isEqualTo(seam);
-        Recipe exact = possible("10 in square", new HalfSquareTriangleUnit(Length.inches(3)), 0, EXACT).recipe();
+        Recipe exact = possible("10 in square", new HalfSquareTriangleUnit(Length.inches(3)), 0, EXACT)
+                .recipe();
         // 3 7/8 − 3 1/2 over √2 is 0.265: a seam of 5/16 is too wide, 1/4 is not.
         assertThat(check.reachesTrimmedSize(exact, EXACT)).isEqualTo(!seam.equals("5/16"));
     }
 
     private static String largestTrimmed(String piece, PatchworkUnit unit, int method, SewingSettings settings) {
-        Length largest = ENGINE.largestNamedSize(piece(piece), unit, Methods.making(unit).get(method), settings)
+        Length largest = ENGINE.largestNamedSize(
+                        piece(piece), unit, Methods.making(unit).get(method), settings)
                 .orElseThrow();
         return write(settings.unfinished(largest));
     }

@@ -46,8 +46,10 @@ class HalfSquareGeometryTest {
             double a = seamAllowance.toDoubleInches();
             List<Double> sewn = sew(method, side, a);
             assertThat(sewn).as(method).hasSize(recipe.unitsPerSet());
-            assertThat(sewn).as(method).allSatisfy(raw -> assertThat(raw)
-                    .isCloseTo(recipe.sizes().rawWidth().toDoubleInches(), within(1e-5)));
+            assertThat(sewn)
+                    .as(method)
+                    .allSatisfy(raw ->
+                            assertThat(raw).isCloseTo(recipe.sizes().rawWidth().toDoubleInches(), within(1e-5)));
             assertThat(recipe.sizes().rawWidth().isAtLeast(recipe.sizes().trimmedWidth()))
                     .isTrue();
             double widest = recipe.sewing().widestSeam().orElseThrow().toDoubleInches();

@@ -28,8 +28,8 @@ class HalfSquareMethodsTest {
     })
     void isCutAsTheSchoolsSay(String method, Allowance allowance, String finished, String cut) {
         Recipe recipe = recipe(method, allowance, finished, MeasureSystem.INCH);
-        assertThat(recipe.cuts()).allSatisfy(piece -> assertThat(piece.size().width())
-                .isEqualTo(inches(cut)));
+        assertThat(recipe.cuts())
+                .allSatisfy(piece -> assertThat(piece.size().width()).isEqualTo(inches(cut)));
     }
 
     @ParameterizedTest(name = "{0} of 10 cm finished is cut {1} cm")
@@ -37,19 +37,24 @@ class HalfSquareMethodsTest {
     void metricConstantsAreDerivedFromTheMetricSeam(String method, String cut) {
         // 10 + 0.75 × (2 + √2) = 12.56, and 0.3 room: 12.86; (11.5 + 0.3) × √2 + 1.5 = 18.19; 2 × 12.86 = 25.72.
         Recipe recipe = recipe(method, Allowance.TRIM, "10", MeasureSystem.CENTIMETRE);
-        assertThat(MeasureSystem.CENTIMETRE.writer().write(recipe.cuts().getFirst().size().width()))
+        assertThat(MeasureSystem.CENTIMETRE
+                        .writer()
+                        .write(recipe.cuts().getFirst().size().width()))
                 .isEqualTo(cut);
     }
 
     @ParameterizedTest(name = "{0}")
-    @CsvSource(delimiter = '|', value = {
-        "Cut square|4 finished + 1/4 seam × (2 + √2) = 4.854; with 0.125 room (trim school) 4.979; rounded up to the next 1/8 in: 5 in",
-        "Raw size, before trimming|5 cut − 1/4 seam × √2 = 4.646",
-        "Trimmed size|4 finished + 2 × 1/4 seam = 4 1/2 in",
-        "Widest seam|(5 cut − 4 1/2 trimmed) ÷ √2 = 0.354; with a wider seam the unit is smaller than its trimmed size"
-    })
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Cut square|4 finished + 1/4 seam × (2 + √2) = 4.854; with 0.125 room (trim school) 4.979; rounded up to the next 1/8 in: 5 in",
+                "Raw size, before trimming|5 cut − 1/4 seam × √2 = 4.646",
+                "Trimmed size|4 finished + 2 × 1/4 seam = 4 1/2 in",
+                "Widest seam|(5 cut − 4 1/2 trimmed) ÷ √2 = 0.354; with a wider seam the unit is smaller than its trimmed size"
+            })
     void explainsEachFigureInOneLine(String what, String how) {
-        assertThat(recipe("two-at-a-time", Allowance.TRIM, "4", MeasureSystem.INCH).workings())
+        assertThat(recipe("two-at-a-time", Allowance.TRIM, "4", MeasureSystem.INCH)
+                        .workings())
                 .contains(new Working(what, how));
     }
 

@@ -57,9 +57,8 @@ class SewnUnitsGeometryTest {
         Geometry opened = FoldedCloth.open(part, second);
         assertThat(FoldedCloth.largestSquareOnSeam(opened, second)).isCloseTo(raw(recipe), within(CLOSE));
         // The first seam meets the second in the middle: that is the centre to trim by.
-        Coordinate crossing = second.line()
-                .intersection(seam(0, half, half, 0).line())
-                .getCoordinate();
+        Coordinate crossing =
+                second.line().intersection(seam(0, half, half, 0).line()).getCoordinate();
         assertThat(crossing.distance(second.from())).isCloseTo(crossing.distance(second.to()), within(CLOSE));
     }
 
@@ -98,8 +97,10 @@ class SewnUnitsGeometryTest {
         double width = recipe.sizes().rawWidth().toDoubleInches();
         double height = recipe.sizes().rawHeight().toDoubleInches();
         assertThat(goose.covers(FoldedCloth.rectangle(off, 0, width, height))).isTrue();
-        assertThat(goose.covers(FoldedCloth.rectangle(off, 0, width, height + 1e-4))).isFalse();
-        assertThat(goose.covers(FoldedCloth.rectangle(off, 0, width + 1e-4, 0.01))).isFalse();
+        assertThat(goose.covers(FoldedCloth.rectangle(off, 0, width, height + 1e-4)))
+                .isFalse();
+        assertThat(goose.covers(FoldedCloth.rectangle(off, 0, width + 1e-4, 0.01)))
+                .isFalse();
         // The point lies half the finished height's seam below the raw edge at least: it is not cut off.
         double point = width / 2;
         assertThat(recipe.sizes().trimmedHeight().toDoubleInches() - point)
@@ -145,7 +146,9 @@ class SewnUnitsGeometryTest {
         if (finished.isLongerThan(Length.inches(5))) {
             return;
         }
-        Recipe recipe = Methods.byKey("bias-strips").orElseThrow().recipe(new HalfSquareTriangleUnit(finished), settings, piece);
+        Recipe recipe = Methods.byKey("bias-strips")
+                .orElseThrow()
+                .recipe(new HalfSquareTriangleUnit(finished), settings, piece);
         double a = seamAllowance.toDoubleInches();
         double diagonal = recipe.sizes().rawWidth().toDoubleInches() * Math.sqrt(2);
         double b = Math.ceil((diagonal / 2 + 2 * a) * 8 - 1e-9) / 8;
@@ -186,11 +189,14 @@ class SewnUnitsGeometryTest {
                 if (j < beside) {
                     double nextUsable = (s - (j + 1) * b * rootTwo) * rootTwo - 2 * a - 2 * a * (beside - j - 1);
                     int onNext = (int) Math.floor(nextUsable / diagonal + 1e-9);
-                    // On its inner side the next seam is 2a longer at either end; its units start where the outer side does.
+                    // On its inner side the next seam is 2a longer at either end; its units start where the outer side
+                    // does.
                     halves.addAll(halvesAlong(high, 2 * a + 2 * a * (beside - j - 1), onNext, diagonal, false));
                 }
                 for (int i = 0; i < halves.size(); i++) {
-                    assertThat(strip.covers(halves.get(i))).as("half %s in its strip", i).isTrue();
+                    assertThat(strip.covers(halves.get(i)))
+                            .as("half %s in its strip", i)
+                            .isTrue();
                     for (int k = i + 1; k < halves.size(); k++) {
                         assertThat(halves.get(i).intersection(halves.get(k)).getArea())
                                 .as("halves %s and %s", i, k)
@@ -212,7 +218,10 @@ class SewnUnitsGeometryTest {
         for (int i = 0; i < count; i++) {
             double x = (start + i * diagonal) / Math.sqrt(2);
             double y = x + offset;
-            halves.add(above ? triangle(x, y, x + leg, y + leg, x, y + leg) : triangle(x, y, x + leg, y + leg, x + leg, y));
+            halves.add(
+                    above
+                            ? triangle(x, y, x + leg, y + leg, x, y + leg)
+                            : triangle(x, y, x + leg, y + leg, x + leg, y));
         }
         return halves;
     }
@@ -225,7 +234,8 @@ class SewnUnitsGeometryTest {
         // A triangle grown by a seam on every side, mitred: what has to be cut.
         double longSide = b * Math.sqrt(2);
         assertThat(cutExactly(new SideSettingTriangle(block), seamAllowance))
-                .isGreaterThanOrEqualTo(grownLongSide(triangle(0, 0, longSide, 0, longSide / 2, longSide / 2), a) - CLOSE);
+                .isGreaterThanOrEqualTo(
+                        grownLongSide(triangle(0, 0, longSide, 0, longSide / 2, longSide / 2), a) - CLOSE);
         double leg = b / Math.sqrt(2);
         assertThat(cutExactly(new CornerSettingTriangle(block), seamAllowance))
                 .isGreaterThanOrEqualTo(grownLongSide(triangle(0, 0, leg, 0, 0, leg), a) / Math.sqrt(2) - CLOSE);

@@ -66,16 +66,27 @@ class YieldPropertiesTest {
                     var layout = part.layout();
                     assertThat(layout.cutArea().plus(layout.leftoverArea()).plus(layout.trimmingsArea()))
                             .isEqualTo(piece(width, length).area());
-                    assertThat(part.sets() * part.cut().perSet()).isLessThanOrEqualTo(layout.cuts().size());
+                    assertThat(part.sets() * part.cut().perSet())
+                            .isLessThanOrEqualTo(layout.cuts().size());
                 }
-                assertThat(possible.recipe().sizes().rawWidth().isAtLeast(possible.recipe().sizes().trimmedWidth()))
+                assertThat(possible.recipe()
+                                .sizes()
+                                .rawWidth()
+                                .isAtLeast(possible.recipe().sizes().trimmedWidth()))
                         .isTrue();
-                assertThat(possible.recipe().sizes().rawHeight().isAtLeast(possible.recipe().sizes().trimmedHeight()))
+                assertThat(possible.recipe()
+                                .sizes()
+                                .rawHeight()
+                                .isAtLeast(possible.recipe().sizes().trimmedHeight()))
                         .isTrue();
-                possible.recipe().sewing().widestSeam().ifPresent(widest -> assertThat(
-                                widest.isAtLeast(settings.seamAllowance()))
-                        .as("%s: the seam that was set is not too wide", answer.method().key())
-                        .isTrue());
+                possible.recipe()
+                        .sewing()
+                        .widestSeam()
+                        .ifPresent(widest -> assertThat(widest.isAtLeast(settings.seamAllowance()))
+                                .as(
+                                        "%s: the seam that was set is not too wide",
+                                        answer.method().key())
+                                .isTrue());
                 assertThat(possible.unitsFromOneOfEach())
                         .isEqualTo(ENGINE.units(piece(width, length), sized(unit, eighths), answer.method(), settings));
             }
@@ -95,8 +106,9 @@ class YieldPropertiesTest {
                         .isInstanceOf(Possible.class);
                 assertThat(ENGINE.ask(
                                 piece, unit.resized(largest.plus(settings.grid().step())), method, settings))
-                        .isInstanceOfSatisfying(Impossible.class, impossible -> assertThat(impossible.nearest())
-                                .contains(largest));
+                        .isInstanceOfSatisfying(
+                                Impossible.class,
+                                impossible -> assertThat(impossible.nearest()).contains(largest));
             });
         }
     }
@@ -109,12 +121,14 @@ class YieldPropertiesTest {
             @ForAll @IntRange(min = 8, max = 60) int eighths,
             @ForAll @IntRange(min = 40, max = 200) int width,
             @ForAll @IntRange(min = 40, max = 200) int length) {
-        List<String> byThePiece = List.of("grid", "strip-tube", "bias-strips", "strip-set-triangles", "strip-set-segments");
+        List<String> byThePiece =
+                List.of("grid", "strip-tube", "bias-strips", "strip-set-triangles", "strip-set-segments");
         for (PiecingMethod method : Methods.making(unit)) {
             if (!byThePiece.contains(method.key()) && !(unit instanceof StripPatch)) {
                 assertThat(ENGINE.units(piece(width - 1, length), sized(unit, eighths), method, settings))
                         .as(method.key())
-                        .isLessThanOrEqualTo(ENGINE.units(piece(width, length), sized(unit, eighths), method, settings));
+                        .isLessThanOrEqualTo(
+                                ENGINE.units(piece(width, length), sized(unit, eighths), method, settings));
             }
         }
     }

@@ -55,25 +55,25 @@ class QuiltTopTest {
         RefusedException refused = catchThrowableOfType(
                 RefusedException.class,
                 () -> QuiltTop.read(
-                        INCHES,
-                        100,
-                        5,
-                        new BlockSize(BlockSize.Of.BLOCK, BlockSize.As.FINISHED, "4 ft"),
-                        List.of()));
-        assertThat(refused.problems()).singleElement().satisfies(problem -> assertThat(problem.why())
-                .isEqualTo("the top would be 4800 in on this side, longer than any bed"));
+                        INCHES, 100, 5, new BlockSize(BlockSize.Of.BLOCK, BlockSize.As.FINISHED, "4 ft"), List.of()));
+        assertThat(refused.problems())
+                .singleElement()
+                .satisfies(problem -> assertThat(problem.why())
+                        .isEqualTo("the top would be 4800 in on this side, longer than any bed"));
     }
 
     @Property(tries = 100)
     void thePatchesOfABlockTileItWithoutGapOrOverlap(
-            @ForAll @IntRange(min = 4, max = 200) int eighths, @ForAll @Size(4) List<@IntRange(max = 3) Integer> turns) {
+            @ForAll @IntRange(min = 4, max = 200) int eighths,
+            @ForAll @Size(4) List<@IntRange(max = 3) Integer> turns) {
         QuiltTop top = new QuiltTop(INCHES, 1, 1, Length.inches(0, eighths, 8), placed(turns));
         Area sum = Area.ZERO;
         Geometry union = JTS.createPolygon();
         for (Patch patch : top.blockPatches()) {
             sum = sum.plus(patch.outline().area());
             Coordinate[] ring = java.util.stream.Stream.concat(
-                            patch.outline().corners().stream(), patch.outline().corners().stream().limit(1))
+                            patch.outline().corners().stream(),
+                            patch.outline().corners().stream().limit(1))
                     .map(p -> new Coordinate(p.x().toDoubleInches(), p.y().toDoubleInches()))
                     .toArray(Coordinate[]::new);
             union = union.union(JTS.createPolygon(ring));

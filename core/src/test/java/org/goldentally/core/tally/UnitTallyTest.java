@@ -30,8 +30,10 @@ class UnitTallyTest {
         ClothTally print = tally.cloths().get(ClothRole.A);
         assertThat(print.available()).isEqualTo(42);
         assertThat(print.used().getFirst().untouched()).isEqualTo(18);
-        assertThat(print.warnings()).singleElement().satisfies(warning -> assertThat(warning.why())
-                .startsWith("tight fit: the plan comes within 1/8 in of the edge of the square, 10 in"));
+        assertThat(print.warnings())
+                .singleElement()
+                .satisfies(warning -> assertThat(warning.why())
+                        .startsWith("tight fit: the plan comes within 1/8 in of the edge of the square, 10 in"));
         assertThat(tally.cloths().get(ClothRole.B).available()).isEqualTo(28);
         assertThat(tally.isEnough()).isTrue();
     }
@@ -40,9 +42,12 @@ class UnitTallyTest {
     void aSquareThatIsTooSmallSaysByHowMuch() {
         UnitTally tally = tally("eight-at-a-time", 5, 16, "42 squares 10 in", "2 yd 42 wide");
         assertThat(tally.isPossible()).isFalse();
-        assertThat(tally.obstacles()).singleElement().satisfies(problem -> assertThat(problem.why())
-                .isEqualTo("eight at a time needs a square cut 12 in; the largest piece of print is 10 in on its short"
-                        + " side, 2 in too small"));
+        assertThat(tally.obstacles())
+                .singleElement()
+                .satisfies(problem -> assertThat(problem.why())
+                        .isEqualTo(
+                                "eight at a time needs a square cut 12 in; the largest piece of print is 10 in on its short"
+                                        + " side, 2 in too small"));
     }
 
     @Test
@@ -78,7 +83,8 @@ class UnitTallyTest {
             for (PiecesUsed use : cloth.used()) {
                 Area accounted = use.cutArea().plus(use.leftoverArea()).plus(use.trimmingsArea());
                 assertThat(accounted).isEqualTo(use.taken());
-                assertThat(use.touched() + use.untouched()).isEqualTo(use.pieces().count());
+                assertThat(use.touched() + use.untouched())
+                        .isEqualTo(use.pieces().count());
                 cut += use.cutCount();
             }
             assertThat(cut).isEqualTo(Math.min(cloth.needed(), cloth.available()));

@@ -7,12 +7,15 @@ import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
-import org.goldentally.core.piecing.PatchworkUnit.HalfSquareTriangleUnit;
 import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PatchworkUnit.HalfSquareTriangleUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.Step;
+import org.goldentally.core.piecing.step.StripSteps;
 
 /**
  * Two large squares, one of each cloth, cut on the bias into strips that are joined light to dark; squares are then cut
@@ -57,12 +60,7 @@ public final class BiasStrips implements PiecingMethod {
         Length trimmed = settings.unfinished(finished);
         Length room = Sizes.roomForOneSeam(settings);
         Length twoSeams = settings.seamAllowance().times(2);
-        CutRule strip = new CutRule(
-                "Bias strip, width",
-                "(" + Sizes.write(finished, settings) + " finished + 2 × " + Sizes.seam(settings) + ") ÷ √2 + 2 × "
-                        + Sizes.seam(settings),
-                trimmed.dividedByRootTwo().plus(twoSeams),
-                room.dividedByRootTwo());
+        CutRule strip = stripRule(finished, settings);
         Length stripWidth = strip.cut(settings);
         Length rawDiagonal = trimmed.plus(room).timesRootTwo();
         CutRule smallest = new CutRule(
@@ -90,9 +88,37 @@ public final class BiasStrips implements PiecingMethod {
                 .because(Sizes.trimmedWorking(finished, trimmed, settings))
                 .because(
                         "Units",
-                        seams + " seams a panel, " + panel.lengths(settings) + " to use ÷ the unit's diagonal " + settings.system().writer().writeDecimal(rawDiagonal)
-                                + ", cut off to whole: " + perPanel + " a panel, two panels")
+                        seams + " seams a panel, " + panel.lengths(settings) + " to use ÷ the unit's diagonal "
+                                + settings.system().writer().writeDecimal(rawDiagonal) + ", cut off to whole: "
+                                + perPanel + " a panel, two panels")
                 .build();
+    }
+
+    private static CutRule stripRule(Length finished, SewingSettings settings) {
+        return new CutRule(
+                "Bias strip, width",
+                "(" + Sizes.write(finished, settings) + " finished + 2 × " + Sizes.seam(settings) + ") ÷ √2 + 2 × "
+                        + Sizes.seam(settings),
+                settings.unfinished(finished)
+                        .dividedByRootTwo()
+                        .plus(settings.seamAllowance().times(2)),
+                Sizes.roomForOneSeam(settings).dividedByRootTwo());
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        Length side = recipe.cuts().getFirst().size().width();
+        Length twoSeams = settings.seamAllowance().times(2);
+        Length stripWidth = stripRule(unit.finishedWidth(), settings).cut(settings);
+        Panel panel = Panel.best(side, stripWidth, recipe.sizes().rawWidth().timesRootTwo(), twoSeams);
+        return StripSteps.bias(
+                side,
+                stripWidth,
+                panel.usable().size() - 1,
+                recipe.sizes().trimmedWidth(),
+                recipe.sizes().rawWidth(),
+                settings,
+                habits);
     }
 
     /**

@@ -1,15 +1,19 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
-import org.goldentally.core.piecing.PatchworkUnit.HalfSquareTriangleUnit;
 import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PatchworkUnit.HalfSquareTriangleUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.SquareSteps;
+import org.goldentally.core.piecing.step.Step;
 
 /**
  * Squares of as many cloths joined each to the next on one diagonal and cut apart: every unit pairs two different cloths.
@@ -79,5 +83,11 @@ public final class Chain implements PiecingMethod {
                                 ? "8 squares, the last joined to the first: 8 units"
                                 : "8 squares, 7 joins: 7 units, and a loose triangle at each end")
                 .build();
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        return SquareSteps.chain(
+                recipe.cuts().getFirst().size().width(), recipe.sizes().trimmedWidth(), closed, settings, habits);
     }
 }

@@ -1,15 +1,19 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
-import org.goldentally.core.piecing.PatchworkUnit.CornerFlipUnit;
 import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PatchworkUnit.CornerFlipUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
+import org.goldentally.core.piecing.step.FlipSteps;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.Step;
 
 /** A square or rectangle with small squares sewn across its corners and flipped open; the line drawn is the seam. */
 public final class CornerFlip implements PiecingMethod {
@@ -37,8 +41,7 @@ public final class CornerFlip implements PiecingMethod {
         CutRule corner = Sizes.plain("Cut corner square", flip.finishedCorner(), settings);
         Length cutCorner = corner.cut(settings);
         return Recipe.forA("base and " + (flip.corners() == 1 ? "corner" : flip.corners() + " corners"))
-                .takes(CutPiece.rectangles(
-                        ClothRole.A, "base", "base", width.cut(settings), height.cut(settings), 1))
+                .takes(CutPiece.rectangles(ClothRole.A, "base", "base", width.cut(settings), height.cut(settings), 1))
                 .takes(CutPiece.squares(ClothRole.B, "corners", cutCorner, flip.corners()))
                 .gives(1)
                 .sizes(UnitSizes.untrimmed(
@@ -48,5 +51,16 @@ public final class CornerFlip implements PiecingMethod {
                 .because(height.working(settings))
                 .because(corner.working(settings))
                 .build();
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        return FlipSteps.flippedCorners(
+                recipe.sizes().rawWidth(),
+                recipe.sizes().rawHeight(),
+                recipe.cuts().getLast().size().width(),
+                ((CornerFlipUnit) unit).corners(),
+                settings,
+                habits);
     }
 }

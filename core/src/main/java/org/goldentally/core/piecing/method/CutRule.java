@@ -27,8 +27,8 @@ record CutRule(String what, String rule, Length constant, Length room) {
         String exact = rule + " = " + writer.writeDecimal(constant);
         String roomed = room.isZero()
                 ? ""
-                : "; with " + writer.writeDecimal(room) + " room (" + settings.allowance().label() + " school) "
-                        + writer.writeDecimal(constant.plus(room));
+                : "; with " + writer.writeDecimal(room) + " room ("
+                        + settings.allowance().label() + " school) " + writer.writeDecimal(constant.plus(room));
         return new Working(
                 what,
                 exact + roomed + "; rounded up to the next " + settings.grid().label() + ": "

@@ -1,7 +1,14 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.PairSteps;
+import org.goldentally.core.piecing.step.SquareSteps;
+import org.goldentally.core.piecing.step.Step;
 
 /**
  * Two squares sewn on both sides of both diagonals, cut in half both ways and on both diagonals: eight units a pair,
@@ -23,8 +30,8 @@ public final class EightAtATime extends HalfSquareMethod {
     CutRule square(Length finished, SewingSettings settings) {
         return new CutRule(
                 "Cut square",
-                "2 × (" + Sizes.write(finished, settings) + " finished + " + Sizes.write(settings.seamAllowance(), settings)
-                        + " seam × (2 + √2))",
+                "2 × (" + Sizes.write(finished, settings) + " finished + "
+                        + Sizes.write(settings.seamAllowance(), settings) + " seam × (2 + √2))",
                 finished.plus(Constants.halfSquare(settings)).times(2),
                 Sizes.roomForOneSeam(settings).times(2));
     }
@@ -62,9 +69,19 @@ public final class EightAtATime extends HalfSquareMethod {
     /** Two lines beside each diagonal. */
     @Override
     Length seamLength(Length cutSquare, SewingSettings settings) {
-        return cutSquare
-                .timesRootTwo()
-                .minus(settings.seamAllowance().times(2))
-                .times(4);
+        return cutSquare.timesRootTwo().minus(settings.seamAllowance().times(2)).times(4);
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        Length side = recipe.cuts().getFirst().size().width();
+        Length half = side.dividedBy(2);
+        return PairSteps.eightAtATime(side, settings, habits)
+                .steps(
+                        "the two squares",
+                        SquareSteps.lowerHalf(half),
+                        SquareSteps.seamOfLowerHalf(half, settings),
+                        recipe.sizes().trimmedWidth(),
+                        false);
     }
 }

@@ -1,15 +1,19 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
-import org.goldentally.core.piecing.PatchworkUnit.FlyingGeeseUnit;
 import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PatchworkUnit.FlyingGeeseUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
+import org.goldentally.core.piecing.step.FlipSteps;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.Step;
 
 /**
  * A rectangle with a square sewn on at either end along its diagonal and flipped open: one goose, exact from the start.
@@ -51,10 +55,23 @@ public final class FlippedGeese implements PiecingMethod {
                         "two corners a goose, each a pair of triangles that makes a bonus unit of about "
                                 + Sizes.write(
                                         cutHeight
-                                                .minus(settings.seamAllowance().times(2).timesRootTwo())
+                                                .minus(settings.seamAllowance()
+                                                        .times(2)
+                                                        .timesRootTwo())
                                                 .roundedDownTo(settings.grid()),
                                         settings)
                                 + " raw if a second seam is sewn 2 × the seam away before cutting")
                 .build();
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        return FlipSteps.flippedCorners(
+                recipe.sizes().rawWidth(),
+                recipe.sizes().rawHeight(),
+                recipe.cuts().getLast().size().width(),
+                2,
+                settings,
+                habits);
     }
 }

@@ -1,8 +1,16 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
+import org.goldentally.core.geometry.Point;
+import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.OuterEdges;
+import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.PairSteps;
+import org.goldentally.core.piecing.step.Step;
 
 /**
  * Two squares sewn together all round and cut on both diagonals: four units a pair, of an odd size that is trimmed
@@ -25,8 +33,9 @@ public final class FourAtATime extends HalfSquareMethod {
         Length room = Sizes.roomForOneSeam(settings);
         return new CutRule(
                 "Cut square",
-                "(" + Sizes.write(finished, settings) + " finished + 2 × " + Sizes.write(settings.seamAllowance(), settings)
-                        + " seam) × √2 + 2 × " + Sizes.write(settings.seamAllowance(), settings) + " seam",
+                "(" + Sizes.write(finished, settings) + " finished + 2 × "
+                        + Sizes.write(settings.seamAllowance(), settings) + " seam) × √2 + 2 × "
+                        + Sizes.write(settings.seamAllowance(), settings) + " seam",
                 settings.unfinished(finished)
                         .timesRootTwo()
                         .plus(settings.seamAllowance().times(2)),
@@ -72,5 +81,19 @@ public final class FourAtATime extends HalfSquareMethod {
     @Override
     OuterEdges edges() {
         return OuterEdges.BIAS;
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        Length side = recipe.cuts().getFirst().size().width();
+        PairSteps pair = PairSteps.fourAtATime(side, settings, habits);
+        Polygon quarter =
+                Polygon.of(Point.ORIGIN, Point.at(side, Length.ZERO), Point.at(side.dividedBy(2), side.dividedBy(2)));
+        return pair.steps(
+                "the two squares",
+                quarter,
+                pair.stitches().getFirst(),
+                recipe.sizes().trimmedWidth(),
+                true);
     }
 }

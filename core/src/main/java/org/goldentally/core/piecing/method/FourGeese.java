@@ -1,15 +1,19 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
-import org.goldentally.core.piecing.PatchworkUnit.FlyingGeeseUnit;
 import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PatchworkUnit.FlyingGeeseUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
+import org.goldentally.core.piecing.step.FlipSteps;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.Step;
 
 /**
  * A large square with four small ones, sewn and cut in two goes: four geese without waste.
@@ -36,7 +40,12 @@ public final class FourGeese implements PiecingMethod {
 
     @Override
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
-        return geese(unit, settings, Sizes.roomForTwoSeams(settings), Sizes.roomForOneSeam(settings), "large and four small squares")
+        return geese(
+                        unit,
+                        settings,
+                        Sizes.roomForTwoSeams(settings),
+                        Sizes.roomForOneSeam(settings),
+                        "large and four small squares")
                 .sewn(5, seams(unit, settings))
                 .build();
     }
@@ -48,8 +57,7 @@ public final class FourGeese implements PiecingMethod {
     /** What is cut for four geese from squares, whether they are sewn four at a time or from loose triangles. */
     static Recipe.Builder geese(
             PatchworkUnit unit, SewingSettings settings, Length roomForBody, Length roomForWings, String setName) {
-        CutRule large =
-                Sizes.quarterSquare("Cut large square", unit.finishedWidth(), roomForBody, settings);
+        CutRule large = Sizes.quarterSquare("Cut large square", unit.finishedWidth(), roomForBody, settings);
         CutRule small = Sizes.halfSquare("Cut small square", unit.finishedHeight(), roomForWings, settings);
         Length largeCut = large.cut(settings);
         Length smallCut = small.cut(settings);
@@ -77,5 +85,16 @@ public final class FourGeese implements PiecingMethod {
                         "height " + Sizes.write(smallCut, settings) + " cut − " + Sizes.seam(settings) + " × √2",
                         rawHeight,
                         settings));
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        return FlipSteps.fourGeese(
+                recipe.cuts().getFirst().size().width(),
+                recipe.cuts().getLast().size().width(),
+                recipe.sizes().trimmedWidth(),
+                recipe.sizes().trimmedHeight(),
+                settings,
+                habits);
     }
 }

@@ -1,15 +1,21 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
-import org.goldentally.core.piecing.PatchworkUnit.HalfSquareTriangleUnit;
 import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PatchworkUnit.HalfSquareTriangleUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.PairSteps;
+import org.goldentally.core.piecing.step.SquareSteps;
+import org.goldentally.core.piecing.step.Step;
 
 /**
  * Two large pieces with a grid of cells drawn on them, sewn on both sides of the diagonals, which alternate from cell to
@@ -69,5 +75,19 @@ public final class GridOfCells implements PiecingMethod {
 
     private static long cellsAlong(Length side, Length cell) {
         return Math.max(1, Length.min(side, LARGEST_SHEET).wholeTimes(cell));
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        CutSize sheet = recipe.cuts().getFirst().size();
+        Length cell = recipe.sizes().rawWidth().plus(Constants.diagonalSeam(settings));
+        return PairSteps.grid(
+                        cell, sheet.width().wholeTimes(cell), sheet.height().wholeTimes(cell), settings, habits)
+                .steps(
+                        "the two sheets",
+                        SquareSteps.lowerHalf(cell),
+                        SquareSteps.seamOfLowerHalf(cell, settings),
+                        recipe.sizes().trimmedWidth(),
+                        false);
     }
 }

@@ -1,15 +1,19 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
-import org.goldentally.core.piecing.PatchworkUnit.QuarterSquareTriangleUnit;
 import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PatchworkUnit.QuarterSquareTriangleUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.SquareSteps;
+import org.goldentally.core.piecing.step.Step;
 
 /**
  * Squares sewn two at a time to half-square triangles, and these again two at a time with their seams crossed: an
@@ -46,20 +50,25 @@ public final class Hourglass implements PiecingMethod {
         Length oneSeam = cut.timesRootTwo();
         Recipe.Builder recipe = Recipe.forA(cloths == 2 ? "pair" : "two pairs");
         switch (cloths) {
-            case 2 -> recipe.takes(CutPiece.squares(ClothRole.A, "first cloth", cut, 1))
-                    .takes(CutPiece.squares(ClothRole.B, "second cloth", cut, 1));
-            case 3 -> recipe.takes(CutPiece.squares(ClothRole.A, "first cloth", cut, 1))
-                    .takes(CutPiece.squares(ClothRole.B, "second cloth", cut, 1))
-                    .takes(CutPiece.squares(ClothRole.C, "cloth of the opposite quarters", cut, 2));
-            default -> recipe.takes(CutPiece.squares(ClothRole.A, "first cloth", cut, 1))
-                    .takes(CutPiece.squares(ClothRole.B, "second cloth", cut, 1))
-                    .takes(CutPiece.squares(ClothRole.C, "third cloth", cut, 1))
-                    .takes(CutPiece.squares(ClothRole.D, "fourth cloth", cut, 1));
+            case 2 ->
+                recipe.takes(CutPiece.squares(ClothRole.A, "first cloth", cut, 1))
+                        .takes(CutPiece.squares(ClothRole.B, "second cloth", cut, 1));
+            case 3 ->
+                recipe.takes(CutPiece.squares(ClothRole.A, "first cloth", cut, 1))
+                        .takes(CutPiece.squares(ClothRole.B, "second cloth", cut, 1))
+                        .takes(CutPiece.squares(ClothRole.C, "cloth of the opposite quarters", cut, 2));
+            default ->
+                recipe.takes(CutPiece.squares(ClothRole.A, "first cloth", cut, 1))
+                        .takes(CutPiece.squares(ClothRole.B, "second cloth", cut, 1))
+                        .takes(CutPiece.squares(ClothRole.C, "third cloth", cut, 1))
+                        .takes(CutPiece.squares(ClothRole.D, "fourth cloth", cut, 1));
         }
         int pairs = units / 2;
         return recipe.gives(units)
                 .sizes(UnitSizes.square(raw, trimmed, finished))
-                .sewn(2 * pairs, oneSeam.times(2L * pairs).plus(halfSquare.timesRootTwo().times(2L * pairs)))
+                .sewn(
+                        2 * pairs,
+                        oneSeam.times(2L * pairs).plus(halfSquare.timesRootTwo().times(2L * pairs)))
                 .widestSeam(cut.minus(trimmed).dividedByRootTwo().dividedBy(2))
                 .because(rule.working(settings))
                 .because(
@@ -73,5 +82,15 @@ public final class Hourglass implements PiecingMethod {
                         "Centre",
                         Sizes.write(trimmed.dividedBy(2), settings) + " from the centre point to every trimmed edge")
                 .build();
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        return SquareSteps.hourglass(
+                recipe.cuts().getFirst().size().width(),
+                ((QuarterSquareTriangleUnit) unit).cloths(),
+                recipe.sizes().trimmedWidth(),
+                settings,
+                habits);
     }
 }

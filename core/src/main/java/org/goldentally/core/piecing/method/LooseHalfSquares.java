@@ -1,16 +1,20 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
 import org.goldentally.core.piecing.OuterEdges;
-import org.goldentally.core.piecing.PatchworkUnit.HalfSquareTriangleUnit;
 import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PatchworkUnit.HalfSquareTriangleUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.SquareSteps;
+import org.goldentally.core.piecing.step.Step;
 
 /**
  * Squares cut once from corner to corner, and the loose triangles joined as one likes: wholly scrappy, sewn on the bias.
@@ -55,5 +59,11 @@ public final class LooseHalfSquares implements PiecingMethod {
                 .because(Sizes.trimmedWorking(finished, trimmed, settings))
                 .because("Units", "1 square gives 2 triangles, 2 triangles make 1 unit")
                 .build();
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        return SquareSteps.looseHalfSquares(
+                recipe.cuts().getFirst().size().width(), recipe.sizes().trimmedWidth(), settings, habits);
     }
 }

@@ -1,18 +1,22 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
 import org.goldentally.core.piecing.OuterEdges;
+import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.piecing.PatchworkUnit.CornerSettingTriangle;
 import org.goldentally.core.piecing.PatchworkUnit.QuarterSquareTriangle;
 import org.goldentally.core.piecing.PatchworkUnit.SideSettingTriangle;
-import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.SquareSteps;
+import org.goldentally.core.piecing.step.Step;
 
 /**
  * Loose triangles cut from squares: quarter triangles and side setting triangles on both diagonals, four a square, with
@@ -55,7 +59,9 @@ public final class LooseTriangles implements PiecingMethod {
         Length cut = rule.cut(settings);
         return triangles(rule, cut, 4, 2, OuterEdges.MIXED, settings)
                 .sizes(UnitSizes.untrimmed(cut, cut.dividedBy(2), longSide, unit.finishedHeight()))
-                .because("Triangles", "the square is cut on both diagonals: 4, the long side of each on the straight grain")
+                .because(
+                        "Triangles",
+                        "the square is cut on both diagonals: 4, the long side of each on the straight grain")
                 .build();
     }
 
@@ -69,7 +75,9 @@ public final class LooseTriangles implements PiecingMethod {
         Length cut = rule.cut(settings);
         return triangles(rule, cut, 2, 1, OuterEdges.MIXED, settings)
                 .sizes(UnitSizes.untrimmed(cut, cut, unit.finishedWidth(), unit.finishedHeight()))
-                .because("Triangles", "the square is cut on one diagonal: 2, the short sides of each on the straight grain")
+                .because(
+                        "Triangles",
+                        "the square is cut on one diagonal: 2, the short sides of each on the straight grain")
                 .build();
     }
 
@@ -81,5 +89,11 @@ public final class LooseTriangles implements PiecingMethod {
                 .sewn(cuts, Length.ZERO)
                 .edges(edges)
                 .because(rule.working(settings));
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        return SquareSteps.looseTriangles(
+                recipe.cuts().getFirst().size().width(), !(unit instanceof CornerSettingTriangle), settings);
     }
 }

@@ -1,16 +1,20 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
 import org.goldentally.core.piecing.OuterEdges;
-import org.goldentally.core.piecing.PatchworkUnit.PiecedHalfUnit;
 import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PatchworkUnit.PiecedHalfUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
+import org.goldentally.core.piecing.step.FlipSteps;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.Step;
 
 /**
  * Rows of small half-square triangle units ended by loose triangles make one half, a large triangle the other. The long
@@ -65,9 +69,20 @@ public final class PiecedHalf implements PiecingMethod {
                 .because(small.working(settings))
                 .because(
                         "Small units",
-                        n + " rows: " + pairs + " half-square triangles and " + n + " loose triangles a unit; for two units "
+                        n + " rows: " + pairs + " half-square triangles and " + n
+                                + " loose triangles a unit; for two units "
                                 + pairs + " pairs two at a time, and " + n + " squares cut once for " + 2 * n
                                 + " loose triangles")
                 .build();
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        return FlipSteps.piecedHalf(
+                unit.finishedWidth(),
+                ((PiecedHalfUnit) unit).rows(),
+                recipe.cuts().getFirst().size().width(),
+                settings,
+                habits);
     }
 }

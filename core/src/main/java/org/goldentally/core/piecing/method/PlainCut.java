@@ -1,17 +1,21 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
+import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.piecing.PatchworkUnit.PlainPatch;
 import org.goldentally.core.piecing.PatchworkUnit.StripPatch;
-import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
+import org.goldentally.core.piecing.step.FlipSteps;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.Step;
 
 /** Plain squares, rectangles and strips: cut at their unfinished size. */
 public final class PlainCut implements PiecingMethod {
@@ -53,5 +57,13 @@ public final class PlainCut implements PiecingMethod {
                         strip ? settings.finished(cutHeight) : unit.finishedHeight()))
                 .because(width.working(settings));
         return (strip ? recipe : recipe.because(height.working(settings))).build();
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        CutSize size = recipe.cuts().getFirst().size();
+        return unit instanceof StripPatch
+                ? FlipSteps.strip(size.height(), size.width(), settings)
+                : FlipSteps.plain(size.width(), size.height(), settings);
     }
 }

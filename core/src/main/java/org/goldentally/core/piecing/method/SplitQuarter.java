@@ -1,15 +1,19 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
-import org.goldentally.core.piecing.PatchworkUnit.SplitQuarterUnit;
 import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PatchworkUnit.SplitQuarterUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.SquareSteps;
+import org.goldentally.core.piecing.step.Step;
 
 /**
  * A half-square triangle and a plain square, sewn two at a time on the diagonal that crosses the seam: two units, mirror
@@ -55,17 +59,33 @@ public final class SplitQuarter implements PiecingMethod {
                 .gives(4)
                 .hands(2, 2)
                 .sizes(UnitSizes.square(raw, trimmed, finished))
-                .sewn(3, parentCut.timesRootTwo().times(2).plus(plainCut.timesRootTwo().times(4)))
+                .sewn(
+                        3,
+                        parentCut
+                                .timesRootTwo()
+                                .times(2)
+                                .plus(plainCut.timesRootTwo().times(4)))
                 .widestSeam(widest)
                 .because(parent.working(settings))
                 .because(plain.working(settings))
                 .because(Sizes.rawWorking(
-                        "the smaller of " + Sizes.write(parentCut, settings) + " − " + Sizes.seam(settings) + " × √2 and "
-                                + Sizes.write(plainCut, settings) + ", less " + Sizes.seam(settings) + " × √2",
+                        "the smaller of " + Sizes.write(parentCut, settings) + " − " + Sizes.seam(settings)
+                                + " × √2 and " + Sizes.write(plainCut, settings) + ", less " + Sizes.seam(settings)
+                                + " × √2",
                         raw,
                         settings))
                 .because(Sizes.trimmedWorking(finished, trimmed, settings))
                 .because("Hands", "each pair gives a left-hand and a right-hand unit: 2 of each")
                 .build();
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        return SquareSteps.splitQuarter(
+                recipe.cuts().getFirst().size().width(),
+                recipe.cuts().getLast().size().width(),
+                recipe.sizes().trimmedWidth(),
+                settings,
+                habits);
     }
 }

@@ -1,15 +1,19 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
-import org.goldentally.core.piecing.PatchworkUnit.StripSetSegment;
 import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PatchworkUnit.StripSetSegment;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.Step;
+import org.goldentally.core.piecing.step.StripSteps;
 
 /** Equal strips sewn side by side, and segments cut across the set, each as wide as one strip. */
 public final class StripSetCut implements PiecingMethod {
@@ -53,5 +57,11 @@ public final class StripSetCut implements PiecingMethod {
                         Sizes.write(length, settings) + " long ÷ " + Sizes.write(cut, settings) + ", cut off to whole: "
                                 + segments)
                 .build();
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        return StripSteps.segments(
+                recipe.cuts().getFirst().size().height(), recipe.cuts().size(), settings, habits);
     }
 }

@@ -1,16 +1,20 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
 import org.goldentally.core.piecing.OuterEdges;
-import org.goldentally.core.piecing.PatchworkUnit.StripSetTriangleUnit;
 import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PatchworkUnit.StripSetTriangleUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.Step;
+import org.goldentally.core.piecing.step.StripSteps;
 
 /**
  * Two strips sewn along one edge, the set cut into 45 degree triangles turned alternately, and two triangles of one kind
@@ -60,7 +64,9 @@ public final class StripSetTriangles implements PiecingMethod {
                 .gives(2 * ofEachKind)
                 .hands(ofEachKind, ofEachKind)
                 .sizes(UnitSizes.square(raw, trimmed, finished))
-                .sewn(2 * (triangles + 1), length.times(2).plus(setHeight.times(2).times(2L * ofEachKind)))
+                .sewn(
+                        2 * (triangles + 1),
+                        length.times(2).plus(setHeight.times(2).times(2L * ofEachKind)))
                 .widestSeam(width.times(2).minus(trimmed.dividedByRootTwo()).dividedBy(3))
                 .edges(OuterEdges.BIAS)
                 .because(rule.working(settings))
@@ -79,5 +85,11 @@ public final class StripSetTriangles implements PiecingMethod {
                                 + ", cut off to whole, less 1 = " + triangles + " a set; two sets, the second begun the"
                                 + " other way: " + triangles + " of each kind, 2 a unit: " + ofEachKind + " of each")
                 .build();
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        return StripSteps.setTriangles(
+                recipe.cuts().getFirst().size().height(), recipe.sizes().trimmedWidth(), settings, habits);
     }
 }

@@ -1,16 +1,20 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
 import org.goldentally.core.piecing.OuterEdges;
-import org.goldentally.core.piecing.PatchworkUnit.HalfSquareTriangleUnit;
 import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PatchworkUnit.HalfSquareTriangleUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitSizes;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.Step;
+import org.goldentally.core.piecing.step.StripSteps;
 
 /**
  * Two strips sewn together along both long edges and cut into right-angled triangles, turned alternately; each opens to
@@ -63,8 +67,18 @@ public final class StripTube implements PiecingMethod {
                 .because(Sizes.trimmedWorking(finished, trimmed, settings))
                 .because(
                         "Units",
-                        Sizes.write(length, settings) + " long ÷ " + widthText + ", cut off to whole = "
-                                + (units + 1) + ", less 1 since the first triangle takes two widths: " + units)
+                        Sizes.write(length, settings) + " long ÷ " + widthText + ", cut off to whole = " + (units + 1)
+                                + ", less 1 since the first triangle takes two widths: " + units)
                 .build();
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        return StripSteps.tube(
+                recipe.cuts().getFirst().size().height(),
+                recipe.unitsPerSet(),
+                recipe.sizes().trimmedWidth(),
+                settings,
+                habits);
     }
 }

@@ -4,7 +4,6 @@ import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.measure.Length;
 
-
 /** How strips lie on a piece of cloth. */
 final class Strips {
 

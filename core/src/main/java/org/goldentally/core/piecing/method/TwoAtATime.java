@@ -1,7 +1,14 @@
 package org.goldentally.core.piecing.method;
 
+import java.util.List;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.PairSteps;
+import org.goldentally.core.piecing.step.SquareSteps;
+import org.goldentally.core.piecing.step.Step;
 
 /** Two squares sewn on both sides of one diagonal and cut apart on it: two units a pair. */
 public final class TwoAtATime extends HalfSquareMethod {
@@ -59,9 +66,18 @@ public final class TwoAtATime extends HalfSquareMethod {
     /** Two lines, each a seam allowance off the diagonal and so twice that shorter. */
     @Override
     Length seamLength(Length cutSquare, SewingSettings settings) {
-        return cutSquare
-                .timesRootTwo()
-                .minus(settings.seamAllowance().times(2))
-                .times(2);
+        return cutSquare.timesRootTwo().minus(settings.seamAllowance().times(2)).times(2);
+    }
+
+    @Override
+    public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
+        Length side = recipe.cuts().getFirst().size().width();
+        return PairSteps.twoAtATime(side, settings, habits)
+                .steps(
+                        "the two squares",
+                        SquareSteps.lowerHalf(side),
+                        SquareSteps.seamOfLowerHalf(side, settings),
+                        recipe.sizes().trimmedWidth(),
+                        false);
     }
 }

@@ -1,0 +1,181 @@
+package org.goldentally.core.piecing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.piecing.PatchworkUnit.*;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.piecing.step.Step;
+import org.goldentally.core.piecing.step.Step.ClothShape;
+import org.goldentally.core.piecing.step.Step.LineKind;
+import org.goldentally.core.piecing.step.Step.LineShape;
+import org.goldentally.core.piecing.step.Step.TrimShape;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.Polygon;
+
+/** The drawings of the steps, read with a general geometry library (JTS): what is drawn can be sewn and trimmed. */
+class StepsTest {
+
+    private static final SewingSettings TRIM = SewingSettings.usual(MeasureSystem.INCH);
+
+    static Stream<Arguments> unitsAndMethods() {
+        Length three = Length.inches(3);
+        return Stream.<PatchworkUnit>of(
+                        new HalfSquareTriangleUnit(three),
+                        new StripSetTriangleUnit(three),
+                        new QuarterSquareTriangleUnit(three, 2),
+                        new QuarterSquareTriangleUnit(three, 3),
+                        new QuarterSquareTriangleUnit(three, 4),
+                        new SplitQuarterUnit(three),
+                        new QuarterSquareTriangle(three),
+                        new FlyingGeeseUnit(Length.inches(4)),
+                        new CornerFlipUnit(three, Length.inches(5), Length.inches(1), 4),
+                        new PiecedHalfUnit(Length.inches(6), 3),
+                        new SideSettingTriangle(Length.inches(6)),
+                        new CornerSettingTriangle(Length.inches(6)),
+                        new PlainPatch(three, Length.inches(2)),
+                        new StripPatch(three),
+                        new StripSetSegment(Length.inches(2), 3))
+                .flatMap(unit -> Methods.making(unit).stream().map(method -> Arguments.of(unit, method.key())));
+    }
+
+    @ParameterizedTest(name = "{0}, {1}")
+    @MethodSource("unitsAndMethods")
+    void whatIsDrawnHoldsTogether(PatchworkUnit unit, String key) {
+        PiecingMethod method = Methods.byKey(key).orElseThrow();
+        Recipe recipe = method.recipe(unit, TRIM, ClothPiece.square(Length.inches(18)));
+        List<Step> steps = method.steps(unit, recipe, TRIM, Habits.USUAL);
+        assertThat(steps).isNotEmpty();
+        for (Step step : steps) {
+            assertThat(step.text()).isNotBlank().doesNotContain("just over");
+            assertThat(step.drawing()).isNotEmpty();
+            if (step.kind() == Step.Kind.CUT || step.kind() == Step.Kind.PRESS || step.kind() == Step.Kind.TRIM) {
+                assertThat(step.caution())
+                        .as("blades and irons want a caution: %s", step.text())
+                        .isNotBlank();
+            }
+        }
+        Geometry unitAtLast = openPatchesWithoutOverlap(steps.getLast());
+        for (TrimShape trim : shapes(steps.getLast(), TrimShape.class)) {
+            Polygon outline = polygon(trim.outline().corners());
+            assertThat(unitAtLast.buffer(1e-6).covers(outline))
+                    .as("the unit reaches its trimmed size")
+                    .isTrue();
+            if (!(unit instanceof PiecedHalfUnit)) {
+                assertThat(outline.getArea())
+                        .isCloseTo(
+                                recipe.sizes().trimmedWidth().toDoubleInches()
+                                        * recipe.sizes().trimmedHeight().toDoubleInches(),
+                                within(1e-6));
+            }
+        }
+    }
+
+    @ParameterizedTest(name = "{0}, {1}")
+    @MethodSource("unitsAndMethods")
+    void seamsLieOnTheClothAndCutsNeverCrossAlongThem(PatchworkUnit unit, String key) {
+        PiecingMethod method = Methods.byKey(key).orElseThrow();
+        Recipe recipe = method.recipe(unit, TRIM, ClothPiece.square(Length.inches(18)));
+        for (Step step : method.steps(unit, recipe, TRIM, Habits.USUAL)) {
+            Geometry cloth = FoldedCloth.JTS.createPolygon();
+            for (ClothShape shape : shapes(step, ClothShape.class)) {
+                cloth = cloth.union(polygon(shape.outline().corners()));
+            }
+            List<Geometry> stitches = lines(step, LineKind.STITCH);
+            for (Geometry stitch : stitches) {
+                assertThat(cloth.buffer(1e-6).covers(stitch))
+                        .as("%s: %s", step.kind(), step.text())
+                        .isTrue();
+                for (Geometry cut : lines(step, LineKind.CUT)) {
+                    assertThat(cut.intersection(stitch).getLength()).isZero();
+                }
+            }
+        }
+    }
+
+    @Test
+    void theMarkingSchoolsChangeWhatIsDrawn() {
+        assertThat(marks(Habits.Marking.CUTTING_LINE)).containsExactly(1, 1);
+        assertThat(marks(Habits.Marking.SEWING_LINES)).containsExactly(2, 2);
+        assertThat(marks(Habits.Marking.NOTHING)).isEmpty();
+    }
+
+    @Test
+    void thePressingSchoolsChangeWhatIsSaid() {
+        PiecingMethod method = Methods.byKey("two-at-a-time").orElseThrow();
+        HalfSquareTriangleUnit unit = new HalfSquareTriangleUnit(Length.inches(3));
+        Recipe recipe = method.recipe(unit, TRIM, ClothPiece.square(Length.inches(10)));
+        List<Step> steps =
+                method.steps(unit, recipe, TRIM, new Habits(Habits.Marking.CUTTING_LINE, Habits.Pressing.OPEN));
+        assertThat(steps)
+                .filteredOn(step -> step.kind() == Step.Kind.PRESS)
+                .singleElement()
+                .satisfies(step -> {
+                    assertThat(step.text()).contains("Press the seam open; sew such seams with a shorter stitch.");
+                    assertThat(step.caution())
+                            .isEqualTo("Fingers clear of the iron's point and of hot steam; press, do not slide.");
+                });
+    }
+
+    /** How many marked lines each step with marks shows, two at a time. */
+    private static List<Integer> marks(Habits.Marking marking) {
+        PiecingMethod method = Methods.byKey("two-at-a-time").orElseThrow();
+        HalfSquareTriangleUnit unit = new HalfSquareTriangleUnit(Length.inches(3));
+        Recipe recipe = method.recipe(unit, TRIM, ClothPiece.square(Length.inches(10)));
+        return method.steps(unit, recipe, TRIM, new Habits(marking, Habits.Pressing.TO_THE_DARK)).stream()
+                .map(step -> lines(step, LineKind.MARK).size())
+                .filter(count -> count > 0)
+                .toList();
+    }
+
+    private static Geometry openPatchesWithoutOverlap(Step step) {
+        List<Geometry> patches = new ArrayList<>();
+        for (ClothShape shape : shapes(step, ClothShape.class)) {
+            if (shape.layer() == 0) {
+                patches.add(polygon(shape.outline().corners()));
+            }
+        }
+        Geometry union = FoldedCloth.JTS.createPolygon();
+        for (Geometry patch : patches) {
+            assertThat(patch.getArea()).isPositive();
+            union = union.union(patch);
+        }
+        return union;
+    }
+
+    private static <T extends Step.Shape> List<T> shapes(Step step, Class<T> kind) {
+        return step.drawing().stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+
+    private static List<Geometry> lines(Step step, LineKind kind) {
+        return shapes(step, LineShape.class).stream()
+                .filter(shape -> shape.kind() == kind)
+                .<Geometry>map(shape -> FoldedCloth.JTS.createLineString(new Coordinate[] {
+                    coordinate(shape.line().from()), coordinate(shape.line().to())
+                }))
+                .toList();
+    }
+
+    private static Polygon polygon(List<org.goldentally.core.geometry.Point> corners) {
+        Coordinate[] ring = new Coordinate[corners.size() + 1];
+        for (int i = 0; i <= corners.size(); i++) {
+            ring[i] = coordinate(corners.get(i % corners.size()));
+        }
+        return FoldedCloth.JTS.createPolygon(ring);
+    }
+
+    private static Coordinate coordinate(org.goldentally.core.geometry.Point point) {
+        return new Coordinate(point.x().toDoubleInches(), point.y().toDoubleInches());
+    }
+}
