@@ -5,6 +5,11 @@ import { useShelf } from '@/features/cloth'
 import { useOpenQuilt, useTop } from '@/features/quilts'
 import { useTally } from '@/features/tally'
 
+const PAGES = [
+  { to: '/quilts', name: 'Quilts', says: 'open one, start one' },
+  { to: '/yields', name: 'Yields', says: 'what a piece gives' },
+]
+
 const route = useRoute()
 const quilt = useOpenQuilt()
 const shelf = useShelf()
@@ -82,9 +87,22 @@ const saving = computed(
         </RouterLink>
       </template>
     </nav>
-    <div v-else class="tape hidden flex-1 bg-tape lg:block" aria-hidden="true"></div>
+    <nav v-else aria-label="Beside the stations" class="tape order-last flex w-full bg-tape pt-3 lg:order-none lg:w-auto lg:flex-1">
+      <RouterLink
+        v-for="page in PAGES"
+        :key="page.to"
+        :to="page.to"
+        class="station flex flex-col rounded-t-lg px-4 pb-2 pt-2"
+        :data-here="route.path.startsWith(page.to) || undefined"
+        :aria-current="route.path.startsWith(page.to) ? 'page' : undefined"
+      >
+        <span class="text-lg leading-6 font-bold">{{ page.name }}</span>
+        <span class="text-sm whitespace-nowrap">{{ page.says }}</span>
+      </RouterLink>
+    </nav>
 
     <div v-if="quilt.id.value" class="ml-auto flex items-center gap-2 px-3 py-2">
+      <RouterLink to="/yields" class="button">Yields</RouterLink>
       <p role="status" class="w-24 text-right text-sm text-soft" :data-save="quilt.saveState.value">{{ saving }}</p>
       <button class="button" :disabled="!quilt.canUndo.value" @click="quilt.undo()">Undo</button>
       <button class="button" :disabled="!quilt.canRedo.value" @click="quilt.redo()">Redo</button>

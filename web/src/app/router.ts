@@ -3,6 +3,7 @@ import { ClothStation } from '@/features/cloth'
 import { QuiltList, QuiltPage } from '@/features/quilts'
 import { TallyStation } from '@/features/tally'
 import { TopStation } from '@/features/top'
+import { SizeChartPage, YieldsPage } from '@/features/yields'
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -20,6 +21,8 @@ export const router = createRouter({
         { path: 'tally', component: TallyStation },
       ],
     },
+    { path: '/yields', component: YieldsPage },
+    { path: '/yields/chart', component: SizeChartPage },
     { path: '/:pathMatch(.*)*', redirect: '/quilts' },
   ],
 })

@@ -34,7 +34,8 @@ class QuiltApiIT {
 
     @BeforeEach
     void aNewQuilt() {
-        quilt = (ObjectNode) post("/api/quilts", "{\"name\":\"Kitchen throw\",\"system\":\"INCH\"}").json();
+        quilt = (ObjectNode) post("/api/quilts", "{\"name\":\"Kitchen throw\",\"system\":\"INCH\"}")
+                .json();
     }
 
     @Test
@@ -91,7 +92,8 @@ class QuiltApiIT {
     void malformedRequestsNameThePlace(String body, int status, String where) {
         Answer answer = post("/api/quilts", body);
         assertThat(answer.status()).isEqualTo(status);
-        assertThat(answer.json().path("problems").path(0).path("where").asString()).isEqualTo(where);
+        assertThat(answer.json().path("problems").path(0).path("where").asString())
+                .isEqualTo(where);
     }
 
     @Test
@@ -110,8 +112,13 @@ class QuiltApiIT {
         assertThat(put(quilt).status()).isEqualTo(200);
         Answer conflict = put(second);
         assertThat(conflict.status()).isEqualTo(409);
-        assertThat(conflict.json().path("problems").path(0).path("fix").asString()).contains("keep yours, or take theirs");
-        assertThat(get("/api/quilts/" + id()).json().path("design").path("blocksAcross").asInt())
+        assertThat(conflict.json().path("problems").path(0).path("fix").asString())
+                .contains("keep yours, or take theirs");
+        assertThat(get("/api/quilts/" + id())
+                        .json()
+                        .path("design")
+                        .path("blocksAcross")
+                        .asInt())
                 .isEqualTo(9);
     }
 
@@ -142,18 +149,29 @@ class QuiltApiIT {
         assertThat(eight.path("cutSize").asString()).isEqualTo("10");
         assertThat(eight.path("trimmedSize").asString()).isEqualTo("4 1/2");
         assertThat(eight.path("sets").asInt()).isEqualTo(10);
-        assertThat(eight.path("cloths").path(0).path("pieces").path(0).path("untouched").asInt())
+        assertThat(eight.path("cloths")
+                        .path(0)
+                        .path("pieces")
+                        .path(0)
+                        .path("untouched")
+                        .asInt())
                 .isEqualTo(32);
-        assertThat(tally.path("allowances").path(2).path("method").path("possible").asBoolean())
+        assertThat(tally.path("allowances")
+                        .path(2)
+                        .path("method")
+                        .path("possible")
+                        .asBoolean())
                 .isFalse();
     }
 
     @Test
     void aWrongLineInTheStatelessTallyIsNamed() {
-        String question = "{\"design\":" + quilt.path("design") + ",\"printLines\":[\"10 in square\",\"lots\"],\"backgroundLines\":[]}";
+        String question = "{\"design\":" + quilt.path("design")
+                + ",\"printLines\":[\"10 in square\",\"lots\"],\"backgroundLines\":[]}";
         Answer answer = post("/api/tally", question);
         assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.json().path("problems").path(0).path("where").asString()).isEqualTo("Print, line 2");
+        assertThat(answer.json().path("problems").path(0).path("where").asString())
+                .isEqualTo("Print, line 2");
     }
 
     private String id() {

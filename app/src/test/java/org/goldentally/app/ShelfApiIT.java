@@ -33,11 +33,16 @@ class ShelfApiIT {
                 .retrieve()
                 .body(Map.class);
         assertThat(corrected.get("understood")).isEqualTo("3 fat quarters, 17 1/2 × 19 in – dark moss");
-        assertThat(cloth("dark moss").get("id")).as("a corrected name keeps its cloth").isEqualTo(moss);
+        assertThat(cloth("dark moss").get("id"))
+                .as("a corrected name keeps its cloth")
+                .isEqualTo(moss);
 
         client.delete().uri("/api/shelf/lines/" + line.get("id")).retrieve().toBodilessEntity();
         assertThat(names()).doesNotContain("dark moss");
-        client.post().uri("/api/shelf/lines/" + line.get("id") + "/put-back").retrieve().toBodilessEntity();
+        client.post()
+                .uri("/api/shelf/lines/" + line.get("id") + "/put-back")
+                .retrieve()
+                .toBodilessEntity();
         assertThat(names()).contains("dark moss");
     }
 
@@ -51,8 +56,10 @@ class ShelfApiIT {
     @Test
     void anOutdatedCorrectionIsRefused() {
         Map<?, ?> line = add("scrap 9 x 13 umber");
-        assertThat(correct(line, 0, "scrap 9 x 12 umber").getStatusCode().value()).isEqualTo(200);
-        assertThat(correct(line, 0, "scrap 9 x 11 umber").getStatusCode().value()).isEqualTo(409);
+        assertThat(correct(line, 0, "scrap 9 x 12 umber").getStatusCode().value())
+                .isEqualTo(200);
+        assertThat(correct(line, 0, "scrap 9 x 11 umber").getStatusCode().value())
+                .isEqualTo(409);
     }
 
     @Test

@@ -31,12 +31,15 @@ class QuiltController {
     record NewQuilt(
             @NotBlank(message = "a quilt needs a name") @Size(max = 80, message = "80 characters at most")
             String name,
+
             @NotNull MeasureSystem system) {}
 
     record QuiltChange(
             int version,
+
             @NotBlank(message = "a quilt needs a name") @Size(max = 80, message = "80 characters at most")
             String name,
+
             @NotNull @Valid QuiltDesign design) {}
 
     @GetMapping

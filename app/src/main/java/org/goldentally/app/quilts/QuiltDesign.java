@@ -42,7 +42,9 @@ public record QuiltDesign(
 
     /** A size as typed, and of what it is. */
     public record BlockSizeTyped(
-            @NotNull BlockSize.Of of, @NotNull BlockSize.As as, @NotNull @Size(max = 40) String typed) {}
+            @NotNull BlockSize.Of of,
+            @NotNull BlockSize.As as,
+            @NotNull @Size(max = 40) String typed) {}
 
     /** The cloths of the block, by their identity on the shelf. */
     public record Cloths(
@@ -61,7 +63,8 @@ public record QuiltDesign(
                 Allowance.TRIM,
                 4,
                 5,
-                new BlockSizeTyped(BlockSize.Of.BLOCK, BlockSize.As.FINISHED, system == MeasureSystem.INCH ? "8" : "20"),
+                new BlockSizeTyped(
+                        BlockSize.Of.BLOCK, BlockSize.As.FINISHED, system == MeasureSystem.INCH ? "8" : "20"),
                 List.of(1, 2, 0, 3),
                 new Cloths(null, null),
                 "eight-at-a-time");
@@ -76,8 +79,8 @@ public record QuiltDesign(
     public QuiltTop top() {
         List<PlacedUnit> units = new java.util.ArrayList<>();
         for (int i = 0; i < unitTurns.size(); i++) {
-            units.add(new PlacedUnit(
-                    i % QuiltTop.UNITS_ACROSS_BLOCK, i / QuiltTop.UNITS_ACROSS_BLOCK, unitTurns.get(i)));
+            units.add(
+                    new PlacedUnit(i % QuiltTop.UNITS_ACROSS_BLOCK, i / QuiltTop.UNITS_ACROSS_BLOCK, unitTurns.get(i)));
         }
         return QuiltTop.read(
                 settings(),

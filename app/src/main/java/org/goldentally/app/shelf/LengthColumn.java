@@ -18,6 +18,7 @@ class LengthColumn implements AttributeConverter<Length, String> {
 
     @Override
     public Length convertToEntityAttribute(String text) {
-        return LengthReader.readPositive("stored length", text, MeasureSystem.INCH).orThrow();
+        return LengthReader.readPositive("stored length", text, MeasureSystem.INCH)
+                .orThrow();
     }
 }

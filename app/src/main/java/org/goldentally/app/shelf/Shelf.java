@@ -43,9 +43,9 @@ public class Shelf {
     @Transactional(readOnly = true)
     public List<ShelfClothView> list() {
         Map<UUID, List<ShelfPiece>> byCloth = new LinkedHashMap<>();
-        pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id()).forEach(piece -> byCloth.computeIfAbsent(
-                        piece.cloth().id(), key -> new java.util.ArrayList<>())
-                .add(piece));
+        pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id())
+                .forEach(piece -> byCloth.computeIfAbsent(piece.cloth().id(), key -> new java.util.ArrayList<>())
+                        .add(piece));
         return byCloth.values().stream()
                 .map(ofCloth -> view(ofCloth.getFirst().cloth(), ofCloth))
                 .toList();
@@ -80,7 +80,8 @@ public class Shelf {
     public ShelfLineView correct(UUID id, int version, String typed) {
         ShelfPiece piece = find(id);
         StaleVersionException.check(version, piece.version());
-        ShelfLine line = ShelfLineReader.readForShelf(WHERE, typed, piece.system()).orThrow();
+        ShelfLine line =
+                ShelfLineReader.readForShelf(WHERE, typed, piece.system()).orThrow();
         Cloth cloth = piece.cloth();
         if (!cloth.name().equalsIgnoreCase(line.clothName())) {
             boolean onlyLine = pieces.countByClothAndRemovedAtIsNull(cloth) == 1;
@@ -133,7 +134,8 @@ public class Shelf {
     }
 
     private static ShelfLineView view(ShelfPiece piece) {
-        ShelfLine line = new ShelfLine(piece.count(), piece.piece(), piece.cloth().name());
+        ShelfLine line =
+                new ShelfLine(piece.count(), piece.piece(), piece.cloth().name());
         return new ShelfLineView(
                 piece.id(),
                 piece.version(),

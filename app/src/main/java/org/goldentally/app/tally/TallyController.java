@@ -87,7 +87,9 @@ class TallyController {
             List<Problem> notices) {
         if (clothId == null) {
             notices.add(new Problem(
-                    part, "no cloth is chosen for the " + part.toLowerCase(java.util.Locale.ROOT), "choose one at the station Top"));
+                    part,
+                    "no cloth is chosen for the " + part.toLowerCase(java.util.Locale.ROOT),
+                    "choose one at the station Top"));
             return;
         }
         String name = shelf.nameOf(clothId);
@@ -95,7 +97,9 @@ class TallyController {
         pieces.put(role, shelf.piecesOf(clothId));
         if (pieces.get(role).isEmpty()) {
             notices.add(new Problem(
-                    part, "there is no " + name + " left on the shelf", "add what you have of it at the station Cloth"));
+                    part,
+                    "there is no " + name + " left on the shelf",
+                    "add what you have of it at the station Cloth"));
         }
     }
 

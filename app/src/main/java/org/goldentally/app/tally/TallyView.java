@@ -1,5 +1,6 @@
 package org.goldentally.app.tally;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
 import org.goldentally.core.cutting.Rectangle;
@@ -14,7 +15,6 @@ import org.goldentally.core.tally.ClothTally;
 import org.goldentally.core.tally.PiecesUsed;
 import org.goldentally.core.tally.UnitTally;
 import org.jspecify.annotations.Nullable;
-import io.swagger.v3.oas.annotations.media.Schema;
 
 /**
  * The tally of a quilt as shown: the units it needs, every method side by side, and what each school of allowance costs
@@ -124,9 +124,7 @@ record TallyView(
                 used.touched(),
                 used.untouched(),
                 used.cutCount(),
-                used.leftovers().stream()
-                        .map(left -> leftover(left, system))
-                        .toList());
+                used.leftovers().stream().map(left -> leftover(left, system)).toList());
     }
 
     private static String leftover(PiecesUsed.Leftover left, MeasureSystem system) {

@@ -35,7 +35,10 @@ class Tallying {
                 .orElseThrow(() -> new RefusedException(new Problem(
                         "Method",
                         "“" + design.method() + "” is no way to make a " + unit.name(),
-                        "choose one of " + String.join(", ", methods.stream().map(PiecingMethod::key).toList()))));
+                        "choose one of "
+                                + String.join(
+                                        ", ",
+                                        methods.stream().map(PiecingMethod::key).toList()))));
         LengthWriter writer = settings.system().writer();
         List<TallyView.MethodView> views = new ArrayList<>();
         for (PiecingMethod method : methods) {
@@ -44,9 +47,9 @@ class Tallying {
         }
         List<TallyView.AllowanceView> allowances = new ArrayList<>();
         for (Allowance allowance : Allowance.values()) {
-            UnitTally tally =
-                    UnitTally.of(unit, top.unitCount(), chosen, settings.with(allowance), pieces, names);
-            allowances.add(new TallyView.AllowanceView(allowance, allowance.label(), TallyView.method(tally, true, names)));
+            UnitTally tally = UnitTally.of(unit, top.unitCount(), chosen, settings.with(allowance), pieces, names);
+            allowances.add(
+                    new TallyView.AllowanceView(allowance, allowance.label(), TallyView.method(tally, true, names)));
         }
         return new TallyView(
                 settings.system().abbreviation(),

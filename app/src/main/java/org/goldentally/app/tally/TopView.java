@@ -26,7 +26,11 @@ record TopView(
         List<Problem> notices) {
 
     record SizeView(
-            String what, String finishedWidth, String finishedHeight, String unfinishedWidth, String unfinishedHeight) {}
+            String what,
+            String finishedWidth,
+            String finishedHeight,
+            String unfinishedWidth,
+            String unfinishedHeight) {}
 
     /** One block's patches, and how many blocks there are; all in inches, for drawing only. */
     record PictureView(double blockSize, int across, int down, List<PatchView> patches) {}
@@ -71,8 +75,8 @@ record TopView(
             Length above = settings.finished(trimmed.roundedUpTo(grid));
             notices.add(new Problem(
                     "Unit size",
-                    "a trimmed unit would be " + writer.writeWithUnit(trimmed) + ", which is not on a ruler with marks every "
-                            + grid.label(),
+                    "a trimmed unit would be " + writer.writeWithUnit(trimmed)
+                            + ", which is not on a ruler with marks every " + grid.label(),
                     "friendly finished unit sizes nearby are "
                             + (below.isPositive() ? writer.write(below) + " and " : "") + writer.writeWithUnit(above)));
         }

@@ -3,6 +3,7 @@ package org.goldentally.app.web;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import java.util.ArrayList;
 import java.util.List;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -22,7 +23,7 @@ class ApiDescription {
                                 + "A refused request is answered with a ProblemReport."));
     }
 
-    /** Fields are always there; one that may be nothing is null, and says so. */
+    /** Fields are always there; one that may be null says so, in its type or as the first word of its description. */
     @Bean
     OpenApiCustomizer fieldsAreRequired() {
         return api -> {
@@ -35,6 +36,13 @@ class ApiDescription {
         if (schema.getProperties() == null) {
             return;
         }
-        schema.setRequired(List.copyOf(schema.getProperties().keySet()));
+        List<String> required = new ArrayList<>();
+        schema.getProperties().forEach((name, property) -> {
+            String description = ((Schema<?>) property).getDescription();
+            if (description == null || !description.startsWith("null ")) {
+                required.add(name);
+            }
+        });
+        schema.setRequired(required);
     }
 }

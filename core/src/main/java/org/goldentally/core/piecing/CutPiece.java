@@ -23,4 +23,9 @@ public record CutPiece(ClothRole role, String clothLabel, String name, CutSize s
             ClothRole role, String clothLabel, String name, Length cutWidth, Length cutHeight, int perSet) {
         return new CutPiece(role, clothLabel, name, CutSize.rectangle(cutWidth, cutHeight), perSet);
     }
+
+    /** What is said first of it: the side of a square, the width of a strip. */
+    public Length shorterSide() {
+        return Length.min(size.width(), size.height());
+    }
 }

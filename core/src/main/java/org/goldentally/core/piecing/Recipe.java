@@ -3,6 +3,7 @@ package org.goldentally.core.piecing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.goldentally.core.measure.Length;
 
 /**
@@ -12,11 +13,13 @@ import org.goldentally.core.measure.Length;
  * @param cuts the pieces cut for one set
  * @param cloths how many different cloths it takes
  * @param unitsPerSet units (not triangles) that one set gives
+ * @param sizesToCut the sizes to set the ruler to, in the order in which they are cut: one for most, two for geese
  * @param hands of these, how many are left-hand and right-hand, where they differ
  */
 public record Recipe(
         String setName,
         List<CutPiece> cuts,
+        List<Length> sizesToCut,
         int cloths,
         int unitsPerSet,
         Hands hands,
@@ -41,6 +44,7 @@ public record Recipe(
         private final String setName;
         private final List<CutPiece> cuts = new ArrayList<>();
         private final List<Working> workings = new ArrayList<>();
+        private List<Length> sizesToCut = List.of();
         private int cloths;
         private int units;
         private Hands hands = Hands.NONE;
@@ -58,6 +62,12 @@ public record Recipe(
         public Builder takes(CutPiece cut) {
             cuts.add(cut);
             cloths = Math.max(cloths, cuts.size());
+            return this;
+        }
+
+        /** Where the ruler is set to something else than the sides of the pieces: a cell, a bias strip. */
+        public Builder rulerSetTo(Length size) {
+            sizesToCut = List.of(size);
             return this;
         }
 
@@ -113,15 +123,27 @@ public record Recipe(
 
         public Recipe build() {
             workings.add(edges.working());
+            if (sizesToCut.isEmpty()) {
+                sizesToCut =
+                        cuts.stream().flatMap(Builder::rulerSizes).distinct().toList();
+            }
             return new Recipe(
                     setName,
                     cuts,
+                    sizesToCut,
                     cloths,
                     units,
                     hands,
                     sizes,
                     new Sewing(sewingCuts, seamLength, widestSeam, edges, pairings),
                     workings);
+        }
+
+        private static Stream<Length> rulerSizes(CutPiece cut) {
+            boolean oneSize = cut.size().isSquare() || cut.name().equals("strip");
+            return oneSize
+                    ? Stream.of(cut.shorterSide())
+                    : Stream.of(cut.size().width(), cut.size().height());
         }
     }
 }

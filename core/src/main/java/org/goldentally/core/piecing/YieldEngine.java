@@ -31,6 +31,9 @@ public final class YieldEngine {
     /** How many marks of the ruler below the asked size are looked at for a hint (our own limit). */
     private static final int MARKS_BELOW = 4;
 
+    /** Smaller units are seldom sewn: 1/2 in finished (our own limit, for lists of sizes only). */
+    private static final Length SMALLEST = Length.inches(0, 1, 2);
+
     /** Every method that makes the unit, in their usual order. */
     public List<MethodAnswer> ask(ClothPiece piece, PatchworkUnit unit, SewingSettings settings) {
         List<MethodAnswer> answers = new ArrayList<>();
@@ -94,30 +97,15 @@ public final class YieldEngine {
         return low == 0 ? Optional.empty() : Optional.of(settings.grid().steps(low));
     }
 
-    /** Sizes at which the yield of a method changes, from small to large: 3 in gives 18, 3 1/8 in gives 8. */
-    public List<YieldStep> yieldSteps(
-            ClothPiece piece, PatchworkUnit unit, PiecingMethod method, SewingSettings settings, Length smallest) {
-        List<YieldStep> steps = new ArrayList<>();
-        Optional<Length> largest = largestNamedSize(piece, unit, method, settings);
-        if (largest.isEmpty()) {
-            return steps;
-        }
+    /** The finished sizes on the ruler's grid from 1/2 in on: 1/2, 5/8, 3/4 and so on. */
+    public List<Length> sizesUpTo(Length largest, SewingSettings settings) {
+        List<Length> sizes = new ArrayList<>();
         Length step = settings.grid().step();
-        for (Length size = smallest.roundedUpTo(settings.grid());
-                largest.get().isAtLeast(size);
-                size = size.plus(step)) {
-            long units = units(piece, unit.resized(size), method, settings);
-            if (!steps.isEmpty() && steps.getLast().units() == units) {
-                steps.set(steps.size() - 1, new YieldStep(steps.getLast().from(), size, units));
-            } else {
-                steps.add(new YieldStep(size, size, units));
-            }
+        for (Length size = SMALLEST.roundedUpTo(settings.grid()); largest.isAtLeast(size); size = size.plus(step)) {
+            sizes.add(size);
         }
-        return steps;
+        return sizes;
     }
-
-    /** From one size to another, both included, a piece gives this many units. */
-    public record YieldStep(Length from, Length to, long units) {}
 
     private static boolean fits(ClothPiece piece, PatchworkUnit unit, PiecingMethod method, SewingSettings settings) {
         for (CutPiece cut : method.recipe(unit, settings, piece).cuts()) {

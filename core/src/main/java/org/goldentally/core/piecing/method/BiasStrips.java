@@ -79,6 +79,7 @@ public final class BiasStrips implements PiecingMethod {
         return Recipe.forA("pair of squares")
                 .takes(CutPiece.squares(ClothRole.A, "print", side, 1))
                 .takes(CutPiece.squares(ClothRole.B, "background", side, 1))
+                .rulerSetTo(stripWidth)
                 .gives(2 * perPanel)
                 .sizes(UnitSizes.square(raw, trimmed, finished))
                 .sewn(seams * 2 + 4 * perPanel, panel.seamLength().times(2))

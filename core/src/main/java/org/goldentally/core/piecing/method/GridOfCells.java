@@ -57,6 +57,7 @@ public final class GridOfCells implements PiecingMethod {
         return Recipe.forA("sheet")
                 .takes(CutPiece.rectangles(ClothRole.A, "print", "sheet", width, height, 1))
                 .takes(CutPiece.rectangles(ClothRole.B, "background", "sheet", width, height, 1))
+                .rulerSetTo(cell)
                 .gives(2 * cells)
                 .sizes(UnitSizes.square(raw, trimmed, finished))
                 .sewn(

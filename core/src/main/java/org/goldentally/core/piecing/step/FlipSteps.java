@@ -118,9 +118,6 @@ public final class FlipSteps {
         List<Line> crossing = List.of(line(far, small, large, NONE));
         // One goose: the part left of the crossing, with the wing from the third square.
         List<Polygon> body = Sketch.beyond(half, Sketch.reversed(second));
-        body = body.stream()
-                .flatMap(part -> part.onPositiveSideOf(Sketch.reversed(second)).stream())
-                .toList();
         List<Polygon> firstWing = Sketch.beyond(Sketch.mirrored(nearWing, first), Sketch.reversed(second));
         List<Polygon> lastWing = Sketch.mirrored(
                 Sketch.beyond(
@@ -129,7 +126,7 @@ public final class FlipSteps {
         Point corner =
                 Point.at(off.plus(large.minus(off.times(2)).minus(trimmedWidth).dividedBy(2)), NONE);
         Polygon trim = Polygon.rectangle(corner, trimmedWidth, trimmedHeight);
-        List<Polygon> goose = body;
+
         return List.of(
                 new Sketch()
                         .cloth(ClothRole.A, square)
@@ -179,12 +176,12 @@ public final class FlipSteps {
                         .cut(crossing)
                         .step(Step.Kind.CUT, "Cut between the seams: two geese from each half, four in all."),
                 new Sketch()
-                        .cloths(ClothRole.A, goose)
+                        .cloths(ClothRole.A, body)
                         .cloths(ClothRole.B, firstWing)
                         .cloths(ClothRole.B, lastWing)
                         .step(Step.Kind.PRESS, "Flip the last triangle open and press."),
                 new Sketch()
-                        .cloths(ClothRole.A, goose)
+                        .cloths(ClothRole.A, body)
                         .cloths(ClothRole.B, firstWing)
                         .cloths(ClothRole.B, lastWing)
                         .trim(trim)

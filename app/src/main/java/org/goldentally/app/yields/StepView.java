@@ -1,0 +1,84 @@
+package org.goldentally.app.yields;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import org.goldentally.core.geometry.Point;
+import org.goldentally.core.piecing.step.Step;
+
+/** A step to show: its drawing in inches, framed by the box that holds it. */
+record StepView(
+        String title,
+        String text,
+        String caution,
+        double left,
+        double top,
+        double width,
+        double height,
+        List<ShapeView> shapes) {
+
+    /**
+     * A part of the drawing.
+     *
+     * @param kind {@code cloth}, {@code mark}, {@code stitch}, {@code cut} or {@code trim}
+     * @param points SVG points
+     * @param cloth the part the cloth plays; empty for lines
+     * @param layer 1 lies on top of 0
+     */
+    record ShapeView(String kind, String points, String cloth, boolean wrongSide, int layer) {}
+
+    static StepView of(Step step) {
+        List<Point> points =
+                step.drawing().stream().flatMap(shape -> points(shape).stream()).toList();
+        double left =
+                points.stream().mapToDouble(p -> p.x().toDoubleInches()).min().orElse(0);
+        double top =
+                points.stream().mapToDouble(p -> p.y().toDoubleInches()).min().orElse(0);
+        double right =
+                points.stream().mapToDouble(p -> p.x().toDoubleInches()).max().orElse(1);
+        double bottom =
+                points.stream().mapToDouble(p -> p.y().toDoubleInches()).max().orElse(1);
+        return new StepView(
+                step.kind().title(),
+                step.text(),
+                step.caution(),
+                left,
+                top,
+                right - left,
+                bottom - top,
+                step.drawing().stream().map(StepView::shape).toList());
+    }
+
+    private static ShapeView shape(Step.Shape shape) {
+        return switch (shape) {
+            case Step.ClothShape cloth ->
+                new ShapeView(
+                        "cloth",
+                        svg(cloth.outline().corners()),
+                        cloth.cloth().name(),
+                        cloth.wrongSide(),
+                        cloth.layer());
+            case Step.LineShape line ->
+                new ShapeView(line.kind().name().toLowerCase(Locale.ROOT), svg(points(line)), "", false, 0);
+            case Step.TrimShape trim -> new ShapeView("trim", svg(trim.outline().corners()), "", false, 0);
+        };
+    }
+
+    private static List<Point> points(Step.Shape shape) {
+        return switch (shape) {
+            case Step.ClothShape cloth -> cloth.outline().corners();
+            case Step.LineShape line -> List.of(line.line().from(), line.line().to());
+            case Step.TrimShape trim -> trim.outline().corners();
+        };
+    }
+
+    private static String svg(List<Point> points) {
+        return points.stream()
+                .map(point -> String.format(
+                        Locale.ROOT,
+                        "%.4f,%.4f",
+                        point.x().toDoubleInches(),
+                        point.y().toDoubleInches()))
+                .collect(Collectors.joining(" "));
+    }
+}

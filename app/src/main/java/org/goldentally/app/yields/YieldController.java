@@ -1,0 +1,205 @@
+package org.goldentally.app.yields;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.piecing.Methods;
+import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PiecingMethod;
+import org.goldentally.core.piecing.Recipe;
+import org.goldentally.core.piecing.SeamCheck;
+import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.piecing.UnitKind;
+import org.goldentally.core.piecing.Working;
+import org.goldentally.core.piecing.YieldEngine;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Stateless answers: what does this piece give, what do I need, how is it made, does my seam do. */
+@RestController
+@RequestMapping("/api/yields")
+class YieldController {
+
+    /** Larger units are typed, not slid to. */
+    private static final Length LARGEST_ON_THE_SLIDER = Length.inches(24);
+
+    private final YieldEngine engine = new YieldEngine();
+
+    record KindView(UnitKind kind, String label, String sizeLabel) {}
+
+    /**
+     * How the yield of each method falls as the unit grows.
+     *
+     * @param sizes finished sizes on the ruler's grid, from small to large
+     */
+    record Limits(List<String> sizes, List<LimitsOf> methods) {}
+
+    /** Units from one piece of each cloth, for each of the sizes. */
+    record LimitsOf(String method, List<Long> units) {}
+
+    record StepsQuestion(
+            @NotNull @Valid YieldQuestion question,
+            @NotNull @Size(max = 40) String method,
+            @NotNull Habits.Marking marking,
+            @NotNull Habits.Pressing pressing) {}
+
+    record SeamQuestion(
+            @NotNull SeamCheck.TestPiece testPiece,
+            @NotNull @Size(max = 40) String cutWidth,
+            @NotNull @Size(max = 40) String measured,
+            @NotNull @Valid YieldQuestion question) {}
+
+    record SeamAnswer(String seam, Working working, List<SeamVerdict> verdicts) {}
+
+    /** Whether the units of a method still reach their trimmed size with the seam really sewn, and what to change. */
+    record SeamVerdict(String method, boolean reaches, String says) {}
+
+    record ChartQuestion(
+            @NotNull @Valid YieldQuestion question,
+            @NotNull @Size(min = 1, max = 60) List<@Size(max = 40) String> sizes) {}
+
+    record Chart(String unit, String unitOfLength, List<String> methods, List<ChartRow> rows) {}
+
+    /** Finished and trimmed size, and the sizes to cut by each method. */
+    record ChartRow(String finished, String trimmed, List<String> cuts) {}
+
+    @GetMapping("/units")
+    List<KindView> units() {
+        return Arrays.stream(UnitKind.values())
+                .map(kind -> new KindView(kind, kind.label(), kind.sizeLabel()))
+                .toList();
+    }
+
+    @PostMapping
+    YieldView yields(@Valid @RequestBody YieldQuestion question) {
+        SewingSettings settings = question.settings().read();
+        PatchworkUnit unit = question.unit().read(settings.system());
+        ClothPiece piece = question.readPiece();
+        return YieldView.of(piece, unit, settings, engine.ask(piece, unit, settings), question.wanted());
+    }
+
+    /** The yield of each method at every size on the ruler's grid, up to the largest that the piece gives. */
+    @PostMapping("/limits")
+    Limits limits(@Valid @RequestBody YieldQuestion question) {
+        SewingSettings settings = question.settings().read();
+        PatchworkUnit unit = question.unit().read(settings.system());
+        ClothPiece piece = question.readPiece();
+        List<PiecingMethod> methods = Methods.making(unit);
+        Length largest = methods.stream()
+                .flatMap(method -> engine.largestNamedSize(piece, unit, method, settings).stream())
+                .max(Length::compareTo)
+                .orElse(unit.namedSize());
+        List<Length> sizes = engine.sizesUpTo(Length.min(largest, LARGEST_ON_THE_SLIDER), settings);
+        return new Limits(
+                sizes.stream().map(settings.system().writer()::write).toList(),
+                methods.stream()
+                        .map(method -> new LimitsOf(
+                                method.key(),
+                                sizes.stream()
+                                        .map(size -> engine.units(piece, unit.resized(size), method, settings))
+                                        .toList()))
+                        .toList());
+    }
+
+    @PostMapping("/steps")
+    List<StepView> steps(@Valid @RequestBody StepsQuestion asked) {
+        SewingSettings settings = asked.question().settings().read();
+        PatchworkUnit unit = asked.question().unit().read(settings.system());
+        PiecingMethod method = Methods.making(unit).stream()
+                .filter(each -> each.key().equals(asked.method()))
+                .findFirst()
+                .orElseThrow(() -> new RefusedException(new Problem(
+                        "Method",
+                        "“" + asked.method() + "” is no way to make a " + unit.name(),
+                        "choose one of "
+                                + String.join(
+                                        ", ",
+                                        Methods.making(unit).stream()
+                                                .map(PiecingMethod::key)
+                                                .toList()))));
+        Recipe recipe = method.recipe(unit, settings, asked.question().readPiece());
+        return method.steps(unit, recipe, settings, new Habits(asked.marking(), asked.pressing())).stream()
+                .map(StepView::of)
+                .toList();
+    }
+
+    @PostMapping("/seam-check")
+    SeamAnswer seamCheck(@Valid @RequestBody SeamQuestion asked) {
+        SewingSettings settings = asked.question().settings().read();
+        PatchworkUnit unit = asked.question().unit().read(settings.system());
+        ClothPiece piece = asked.question().readPiece();
+        SeamCheck check = SeamCheck.read(asked.testPiece(), asked.cutWidth(), asked.measured(), settings.system())
+                .orThrow();
+        LengthWriter writer = settings.system().writer();
+        return new SeamAnswer(
+                writer.writeDecimal(check.seam()) + " " + settings.system().abbreviation(),
+                check.working(settings.system()),
+                Methods.making(unit).stream()
+                        .map(method -> verdict(method, method.recipe(unit, settings, piece), check, settings))
+                        .toList());
+    }
+
+    private static SeamVerdict verdict(PiecingMethod method, Recipe recipe, SeamCheck check, SewingSettings settings) {
+        LengthWriter writer = settings.system().writer();
+        Optional<Length> widest = recipe.sewing().widestSeam();
+        boolean reaches = check.reachesTrimmedSize(recipe, settings);
+        String says;
+        if (widest.isEmpty()) {
+            says = reaches
+                    ? "nothing is trimmed here; your seam is not wider than the one set"
+                    : "nothing is trimmed here, so every unit comes out small: sew the seam that is set, "
+                            + writer.writeWithUnit(settings.seamAllowance());
+        } else if (reaches) {
+            says = "reaches its trimmed size; the seam may be up to " + writer.writeDecimal(widest.get()) + " "
+                    + settings.system().abbreviation();
+        } else {
+            says = "falls short of its trimmed size: sew a narrower seam, up to " + writer.writeDecimal(widest.get())
+                    + " " + settings.system().abbreviation() + ", or cut by a roomier school";
+        }
+        return new SeamVerdict(method.displayName(), reaches, says);
+    }
+
+    @PostMapping("/chart")
+    Chart chart(@Valid @RequestBody ChartQuestion asked) {
+        SewingSettings settings = asked.question().settings().read();
+        PatchworkUnit named = asked.question().unit().read(settings.system());
+        ClothPiece piece = asked.question().readPiece();
+        LengthWriter writer = settings.system().writer();
+        List<PiecingMethod> methods = Methods.making(named);
+        List<ChartRow> rows = new ArrayList<>();
+        for (int i = 0; i < asked.sizes().size(); i++) {
+            Length size = org.goldentally.core.measure.LengthReader.readPositive(
+                            "Chart, row " + (i + 1), asked.sizes().get(i), settings.system())
+                    .orThrow();
+            PatchworkUnit unit = named.resized(size);
+            rows.add(new ChartRow(
+                    writer.write(size),
+                    writer.write(settings.unfinished(size)),
+                    methods.stream()
+                            .map(method -> String.join(
+                                    " and ",
+                                    method.recipe(unit, settings, piece).sizesToCut().stream()
+                                            .map(writer::write)
+                                            .toList()))
+                            .toList()));
+        }
+        return new Chart(
+                named.name(),
+                settings.system().abbreviation(),
+                methods.stream().map(PiecingMethod::displayName).toList(),
+                rows);
+    }
+}

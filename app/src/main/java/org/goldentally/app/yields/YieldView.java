@@ -1,0 +1,219 @@
+package org.goldentally.app.yields;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.List;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cutting.PieceLayout;
+import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.piecing.MethodAnswer;
+import org.goldentally.core.piecing.MethodAnswer.Impossible;
+import org.goldentally.core.piecing.MethodAnswer.Part;
+import org.goldentally.core.piecing.MethodAnswer.Possible;
+import org.goldentally.core.piecing.OuterEdges;
+import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.Recipe;
+import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.piecing.Working;
+import org.goldentally.core.problem.Problem;
+import org.jspecify.annotations.Nullable;
+
+/** Every method side by side, for one piece and one unit. Numbers in drawings are inches; all text is for showing. */
+record YieldView(
+        String unitOfLength,
+        String piece,
+        double pieceWidth,
+        double pieceLength,
+        String unit,
+        String finished,
+        String trimmed,
+        List<MethodRow> methods) {
+
+    record MethodRow(
+            String key,
+            String name,
+            boolean possible,
+
+            @Schema(description = "null where it is not possible") @Nullable
+            Gives gives,
+
+            @Schema(description = "null where it is possible") @Nullable
+            Refused refused) {}
+
+    /** Why a method does not do, and the largest size that it would do for; that is empty if there is none. */
+    record Refused(Problem problem, String nearest, String nearestTyped) {}
+
+    record Gives(
+            long units,
+            int unitsPerSet,
+            String setName,
+            long sets,
+            int cloths,
+            String cutSizes,
+            String rawSize,
+            String trimmedSize,
+            String finishedSize,
+            String edges,
+            boolean straightEdges,
+            @Schema(types = {"string", "null"}) @Nullable String widestSeam,
+            int clothPairings,
+            long leftHand,
+            long rightHand,
+            long straightCuts,
+            String seamLength,
+            double wastePercent,
+            boolean tight,
+            List<PartView> parts,
+
+            @Schema(description = "null where no number was asked for") @Nullable
+            Wanted wanted,
+
+            List<Problem> hints,
+            List<Working> workings) {}
+
+    /** One part of the unit, and how its pieces lie on the piece of cloth. */
+    record PartView(
+            String cloth,
+            String cut,
+            int perSet,
+            int perPiece,
+            long sets,
+            List<Box> cuts,
+            List<Box> leftovers,
+            String left) {}
+
+    /** A rectangle to draw, in inches, with what is written on it. */
+    record Box(double x, double y, double width, double height, String text) {}
+
+    /** What some units need. */
+    record Wanted(long units, long sets, long made, long spare, List<PiecesOf> pieces) {}
+
+    record PiecesOf(String cloth, long pieces) {}
+
+    static YieldView of(
+            ClothPiece piece, PatchworkUnit unit, SewingSettings settings, List<MethodAnswer> answers, int wanted) {
+        MeasureSystem system = settings.system();
+        return new YieldView(
+                system.abbreviation(),
+                piece.describe(system),
+                piece.width().toDoubleInches(),
+                piece.length().toDoubleInches(),
+                unit.name(),
+                sides(unit.finishedWidth(), unit.finishedHeight(), system),
+                sides(settings.unfinished(unit.finishedWidth()), settings.unfinished(unit.finishedHeight()), system),
+                answers.stream().map(answer -> row(answer, settings, wanted)).toList());
+    }
+
+    private static MethodRow row(MethodAnswer answer, SewingSettings settings, int wanted) {
+        String key = answer.method().key();
+        String name = answer.method().displayName();
+        LengthWriter writer = settings.system().writer();
+        return switch (answer) {
+            case Possible possible -> new MethodRow(key, name, true, gives(possible, settings, wanted), null);
+            case Impossible impossible ->
+                new MethodRow(
+                        key,
+                        name,
+                        false,
+                        null,
+                        new Refused(
+                                impossible.problem(),
+                                impossible.nearest().map(writer::writeWithUnit).orElse(""),
+                                impossible.nearest().map(writer::write).orElse("")));
+        };
+    }
+
+    private static Gives gives(Possible answer, SewingSettings settings, int wanted) {
+        Recipe recipe = answer.recipe();
+        MeasureSystem system = settings.system();
+        return new Gives(
+                answer.unitsFromOneOfEach(),
+                recipe.unitsPerSet(),
+                recipe.setName(),
+                answer.setsFromOneOfEach(),
+                recipe.cloths(),
+                String.join(
+                        " and ",
+                        recipe.sizesToCut().stream().map(system.writer()::write).toList()),
+                sides(recipe.sizes().rawWidth(), recipe.sizes().rawHeight(), system),
+                sides(recipe.sizes().trimmedWidth(), recipe.sizes().trimmedHeight(), system),
+                sides(recipe.sizes().finishedWidth(), recipe.sizes().finishedHeight(), system),
+                recipe.sewing().edges().label(),
+                recipe.sewing().edges() == OuterEdges.STRAIGHT,
+                recipe.sewing().widestSeam().map(system.writer()::writeWithUnit).orElse(null),
+                recipe.sewing().clothPairings(),
+                recipe.hands().left() * answer.setsFromOneOfEach(),
+                recipe.hands().right() * answer.setsFromOneOfEach(),
+                answer.straightCuts(),
+                system.writer().writeWithUnit(answer.seamLength().roundedUpTo(settings.grid())),
+                Math.round(10 * answer.wasted().percentOf(answer.cloth())) / 10.0,
+                answer.isTight(),
+                answer.parts().stream().map(part -> part(part, system)).toList(),
+                wanted > 0 ? wanted(answer, wanted) : null,
+                answer.hints(),
+                recipe.workings());
+    }
+
+    private static Wanted wanted(Possible answer, int units) {
+        long sets = Math.ceilDiv(units, answer.recipe().unitsPerSet());
+        long made = sets * answer.recipe().unitsPerSet();
+        return new Wanted(
+                units,
+                sets,
+                made,
+                made - units,
+                answer.parts().stream()
+                        .map(part -> new PiecesOf(part.cut().clothLabel(), part.piecesFor(sets)))
+                        .toList());
+    }
+
+    private static PartView part(Part part, MeasureSystem system) {
+        PieceLayout layout = part.layout();
+        List<Box> leftovers = new ArrayList<>();
+        for (Rectangle rest : layout.leftovers()) {
+            leftovers.add(box(rest, sides(rest.width(), rest.height(), system)));
+        }
+        String left = String.join(
+                "; ",
+                layout.leftovers().stream()
+                        .map(rest -> sides(rest.width(), rest.height(), system))
+                        .distinct()
+                        .map(size -> count(size, layout, system))
+                        .toList());
+        return new PartView(
+                part.cut().clothLabel(),
+                part.cut().name() + " "
+                        + sides(part.cut().size().width(), part.cut().size().height(), system),
+                part.cut().perSet(),
+                layout.cuts().size(),
+                part.sets(),
+                layout.cuts().stream().map(cut -> box(cut, "")).toList(),
+                leftovers,
+                left);
+    }
+
+    private static String count(String size, PieceLayout layout, MeasureSystem system) {
+        long count = layout.leftovers().stream()
+                .filter(rest -> sides(rest.width(), rest.height(), system).equals(size))
+                .count();
+        return (count == 1 ? "" : count + " of ") + size + " " + system.abbreviation();
+    }
+
+    private static Box box(Rectangle rectangle, String text) {
+        return new Box(
+                rectangle.x().toDoubleInches(),
+                rectangle.y().toDoubleInches(),
+                rectangle.width().toDoubleInches(),
+                rectangle.height().toDoubleInches(),
+                text);
+    }
+
+    /** {@code 4 1/2} of a square, {@code 4 1/2 × 2 1/2} of a rectangle. */
+    static String sides(Length width, Length height, MeasureSystem system) {
+        LengthWriter writer = system.writer();
+        return width.equals(height) ? writer.write(width) : writer.write(width) + " × " + writer.write(height);
+    }
+}

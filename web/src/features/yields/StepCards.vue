@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { call, type Schemas } from '@/api/client'
+import { WaitNote } from '@/shared'
+import { ROLE_COLOURS, WRONG_SIDE } from './colours'
+import type { Question } from './useYieldQuestion'
+
+export interface StepCardsProps {
+  /** The unit, piece and settings. */
+  question: Question
+  /** The key of the method. */
+  method: string
+}
+
+const props = defineProps<StepCardsProps>()
+const marking = ref<Schemas['StepsQuestion']['marking']>('CUTTING_LINE')
+const pressing = ref<Schemas['StepsQuestion']['pressing']>('TO_THE_DARK')
+const asked = computed(() => ({ question: props.question, method: props.method, marking: marking.value, pressing: pressing.value }))
+const { data: steps, error } = useQuery({
+  queryKey: computed(() => ['steps', asked.value]),
+  queryFn: () => call<Schemas['StepView'][]>('POST', '/api/yields/steps', asked.value),
+  placeholderData: (before) => before,
+})
+
+const LINES: Record<string, { stroke: string; dash: string; thick: number }> = {
+  mark: { stroke: '#4d5966', dash: '', thick: 1 },
+  stitch: { stroke: '#a8281c', dash: '5 3', thick: 1.6 },
+  cut: { stroke: '#17202b', dash: '', thick: 2.4 },
+}
+/** Margin round a drawing, and how far an upper layer is shown shifted, as parts of its larger side. */
+const frame = (step: Schemas['StepView']) => {
+  const side = Math.max(step.width, step.height)
+  const m = side * 0.06
+  return { viewBox: `${step.left - m} ${step.top - m} ${step.width + 2 * m} ${step.height + 2 * m}`, unit: side / 130, shift: side * 0.025 }
+}
+</script>
+
+<template>
+  <section class="mt-4 border-t border-line pt-4" aria-label="Steps">
+    <div class="mb-3 flex flex-wrap gap-4">
+      <label class="flex items-center gap-2"
+        >Marking
+        <select v-model="marking" class="field">
+          <option value="CUTTING_LINE">draw the cutting line</option>
+          <option value="SEWING_LINES">draw both sewing lines</option>
+          <option value="NOTHING">draw nothing</option>
+        </select></label
+      >
+      <label class="flex items-center gap-2"
+        >Pressing
+        <select v-model="pressing" class="field">
+          <option value="TO_THE_DARK">to the dark</option>
+          <option value="OPEN">open</option>
+          <option value="TO_THE_THINNER">to the thinner cloth</option>
+        </select></label
+      >
+    </div>
+    <WaitNote v-if="!steps" what="the steps" :error="error" />
+    <ol v-else class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
+      <li v-for="(step, i) in steps" :key="i" class="card flex flex-col p-3">
+        <svg :viewBox="frame(step).viewBox" role="img" :aria-label="`${step.title}: ${step.text}`" class="h-40 w-full">
+          <template v-for="(shape, j) in step.shapes" :key="j">
+            <polygon
+              v-if="shape.kind === 'cloth'"
+              :points="shape.points"
+              :transform="shape.layer ? `translate(${-frame(step).shift} ${-frame(step).shift})` : undefined"
+              :fill="(shape.wrongSide ? WRONG_SIDE : ROLE_COLOURS)[shape.cloth]"
+              stroke="#17202b"
+              :stroke-width="frame(step).unit * 0.6"
+            />
+            <polygon v-else-if="shape.kind === 'trim'" :points="shape.points" fill="none" stroke="#1c6b46" :stroke-width="frame(step).unit * 1.8" :stroke-dasharray="`${frame(step).unit * 6} ${frame(step).unit * 3}`" />
+            <polyline
+              v-else
+              :points="shape.points"
+              fill="none"
+              :stroke="LINES[shape.kind]!.stroke"
+              :stroke-width="frame(step).unit * LINES[shape.kind]!.thick"
+              :stroke-dasharray="LINES[shape.kind]!.dash ? `${frame(step).unit * 4} ${frame(step).unit * 2.5}` : undefined"
+              stroke-linecap="round"
+            />
+          </template>
+        </svg>
+        <h3 class="mt-2 font-bold">{{ i + 1 }} · {{ step.title }}</h3>
+        <p>{{ step.text }}</p>
+        <p v-if="step.caution" class="mt-2 rounded bg-brick-pale px-2 py-1 text-[15px]">{{ step.caution }}</p>
+      </li>
+    </ol>
+    <p class="mt-3 text-soft">
+      Thin grey: mark. Dashed red: stitch. Thick black: cut. Dashed green: trim. The makers' instructions for tools and cloth come first; children and pets away from blades and irons.
+    </p>
+  </section>
+</template>

@@ -1,0 +1,2 @@
+export { default as YieldsPage } from './YieldsPage.vue'
+export { default as SizeChartPage } from './SizeChartPage.vue'
