@@ -93,7 +93,7 @@ start_everything() {
   jar=$(unpacked_application)
   GOLDEN_TALLY_DATABASE_URL="jdbc:postgresql://127.0.0.1:$(cat "$state/database/port")/$name" \
   GOLDEN_TALLY_DATABASE_PASSWORD="$(cat "$state/database/password")" \
-    setsid nohup "$JAVA_HOME/bin/java" -XX:+UseSerialGC -XX:TieredStopAtLevel=1 --enable-native-access=ALL-UNNAMED \
+    setsid nohup "$JAVA_HOME/bin/java" -XX:+UseSerialGC --enable-native-access=ALL-UNNAMED \
       -XX:+AutoCreateSharedArchive -XX:SharedArchiveFile="$state/classes.jsa" \
       -jar "$jar" --server.port="$port" --spring.profiles.active="$profile" \
       >"$state/application.log" 2>&1 </dev/null &

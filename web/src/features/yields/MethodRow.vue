@@ -79,7 +79,7 @@ const ofEach = computed(() => (gives.value!.cloths === 1 ? 'from one piece' : `f
           <p v-if="jump && jump.upTo !== size.trim()" class="mt-1 text-soft">as many up to {{ jump.upTo }} {{ unit }} finished, then {{ jump.after || 'none' }}</p>
           <p v-if="smallerHint" class="mt-1 font-medium text-tape-deep">{{ smallerHint.why }}</p>
         </div>
-        <UnitHeap :units="gives.units" :label="`${gives.units} units`" class="w-32 shrink-0" />
+        <UnitHeap :units="gives.units" :label="`${gives.units} units`" class="w-40 shrink-0" />
       </template>
       <div v-else class="min-w-0 flex-1">
         <h2 class="text-lg font-bold text-soft">{{ method.name }}: not from this piece</h2>

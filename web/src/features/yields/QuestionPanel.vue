@@ -67,7 +67,7 @@ function want(event: Event) {
 </script>
 
 <template>
-  <form class="space-y-4 p-4" aria-label="Question" @submit.prevent>
+  <form class="space-y-4 p-4 md:sticky md:top-0 md:h-fit" aria-label="Question" @submit.prevent>
     <h2 class="panel-title">What does this piece give? What do I need?</h2>
     <div>
       <label for="piece" class="mb-1 block font-medium">One piece of cloth, as you would say it</label>
@@ -79,12 +79,12 @@ function want(event: Event) {
       </div>
     </div>
 
-    <label class="block"
-      ><span class="mb-1 block font-medium">Unit</span>
-      <select class="field w-full" :value="q.unit.kind" @change="choose(($event.target as HTMLSelectElement).value as Question['unit']['kind'])">
+    <div>
+      <label for="unit-kind" class="mb-1 block font-medium">Unit</label>
+      <select id="unit-kind" class="field w-full" :value="q.unit.kind" @change="choose(($event.target as HTMLSelectElement).value as Question['unit']['kind'])">
         <option v-for="each in kinds" :key="each.kind" :value="each.kind">{{ each.label }}</option>
       </select>
-    </label>
+    </div>
     <div v-if="further" class="grid grid-cols-2 gap-3">
       <label v-if="further.counts"
         ><span class="mb-1 block font-medium">{{ further.count }}</span>

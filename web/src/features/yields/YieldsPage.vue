@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { problemsOf } from '@/api/client'
-import { ProblemNote, WaitNote } from '@/shared'
+import { WaitNote } from '@/shared'
 import MethodRow from './MethodRow.vue'
 import PinnedTable from './PinnedTable.vue'
 import QuestionPanel from './QuestionPanel.vue'
@@ -10,7 +10,10 @@ import StepCards from './StepCards.vue'
 import { type MethodAnswer, useLimits, useYieldQuestion, useYields } from './useYieldQuestion'
 
 const { question, asked } = useYieldQuestion()
-const { data: yields, error } = useYields()
+const { data: answered, error } = useYields()
+/** The last good answer stays in sight while the question is being put right. */
+const yields = ref(answered.value)
+watch(answered, (answer) => (yields.value = answer ?? yields.value), { immediate: true })
 const { data: limits } = useLimits()
 
 type Order = 'units' | 'waste' | 'cuts' | 'edges'
@@ -60,8 +63,8 @@ function pin(key: string) {
       <template v-else>
         <div class="flex flex-wrap items-baseline gap-x-6 gap-y-2">
           <h1 class="text-xl font-bold">
-            {{ yields.piece }} <span class="font-normal">to {{ yields.unit }}, {{ yields.finished }} {{ yields.unitOfLength }} finished</span>
-            <span class="font-normal text-soft"> ({{ yields.trimmed }} unfinished)</span>
+            From one {{ yields.piece }}:
+            <span class="font-normal">{{ yields.unit }}, {{ yields.finished }} {{ yields.unitOfLength }} finished <span class="text-soft">({{ yields.trimmed }} unfinished)</span></span>
           </h1>
           <label class="ml-auto flex items-center gap-2"
             >Sort by
@@ -90,7 +93,6 @@ function pin(key: string) {
         </ul>
         <SeamCheckPanel :question="asked" />
       </template>
-      <ProblemNote v-if="problems.length && !yields" :problems="problems" />
     </section>
   </div>
 </template>

@@ -39,6 +39,20 @@ class PicturesIT {
         }
     }
 
+    @Test
+    void yields() {
+        page.navigate("/yields");
+        take("yields");
+        page.locator("[data-method=eight-at-a-time]")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Steps"))
+                .click();
+        page.getByLabel("Steps").locator("li").first().scrollIntoViewIfNeeded();
+        page.locator("[data-method=eight-at-a-time]").evaluate("row => row.scrollIntoView()");
+        take("yields-steps");
+        page.navigate("/yields/chart");
+        take("yields-chart");
+    }
+
     private void take(String name) {
         page.waitForTimeout(500);
         Path folder = RunningApplication.checkout().resolve("docs/screenshots");

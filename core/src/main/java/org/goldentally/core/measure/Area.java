@@ -1,7 +1,5 @@
 package org.goldentally.core.measure;
 
-import org.apache.commons.numbers.fraction.BigFraction;
-
 /**
  * An exact area: a 10 in square has {@code inches(10).times(inches(10))}, 100 sq in.
  *
@@ -21,11 +19,11 @@ public record Area(RootTwo squareInches) implements Comparable<Area> {
     }
 
     public Area times(long factor) {
-        return new Area(squareInches.times(BigFraction.of(factor)));
+        return new Area(squareInches.times(RootTwo.of(factor, 1)));
     }
 
     public Area half() {
-        return new Area(squareInches.times(BigFraction.of(1, 2)));
+        return new Area(squareInches.times(RootTwo.of(1, 2)));
     }
 
     public boolean isZero() {

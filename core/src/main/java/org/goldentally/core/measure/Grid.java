@@ -34,7 +34,9 @@ public enum Grid {
     }
 
     Length steps(BigInteger count) {
-        return Length.ofInches(step.rationalInches().multiply(BigFraction.of(count)));
+        return count.bitLength() < 63
+                ? step.times(count.longValue())
+                : Length.ofInches(step.rationalInches().multiply(BigFraction.of(count)));
     }
 
     /** {@code EIGHTH_INCH.steps(7)} is 7/8 in. */

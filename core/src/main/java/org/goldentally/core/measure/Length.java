@@ -19,7 +19,7 @@ public record Length(RootTwo inches) implements Comparable<Length> {
 
     /** {@code inches(4)} is 4 in. */
     public static Length inches(long whole) {
-        return new Length(RootTwo.of(BigFraction.of(whole)));
+        return new Length(RootTwo.of(whole, 1));
     }
 
     /** {@code inches(3, 1, 2)} is 3 1/2 in. */
@@ -55,11 +55,11 @@ public record Length(RootTwo inches) implements Comparable<Length> {
     }
 
     public Length times(long factor) {
-        return new Length(inches.times(BigFraction.of(factor)));
+        return new Length(inches.times(RootTwo.of(factor, 1)));
     }
 
     public Length dividedBy(long divisor) {
-        return new Length(inches.times(BigFraction.of(1, divisor)));
+        return new Length(inches.times(RootTwo.of(1, divisor)));
     }
 
     /** Diagonal of a square with this side: 3 in gives 3·√2 in. */

@@ -3,6 +3,7 @@ package org.goldentally.core.piecing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.goldentally.core.measure.Length;
 
@@ -14,6 +15,7 @@ import org.goldentally.core.measure.Length;
  * @param cloths how many different cloths it takes
  * @param unitsPerSet units (not triangles) that one set gives
  * @param sizesToCut the sizes to set the ruler to, in the order in which they are cut: one for most, two for geese
+ * @param explanations how each figure came about, put into words only when asked: most recipes are only counted with
  * @param hands of these, how many are left-hand and right-hand, where they differ
  */
 public record Recipe(
@@ -25,14 +27,19 @@ public record Recipe(
         Hands hands,
         UnitSizes sizes,
         Sewing sewing,
-        List<Working> workings) {
+        List<Supplier<Working>> explanations) {
 
     public Recipe {
         cuts = List.copyOf(cuts);
-        workings = List.copyOf(workings);
+        explanations = List.copyOf(explanations);
         if (unitsPerSet < 1) {
             throw new IllegalArgumentException("a set cannot give " + unitsPerSet + " units");
         }
+    }
+
+    /** How each figure came about, a line each. */
+    public List<Working> workings() {
+        return explanations.stream().map(Supplier::get).toList();
     }
 
     public static Builder forA(String setName) {
@@ -43,7 +50,7 @@ public record Recipe(
     public static final class Builder {
         private final String setName;
         private final List<CutPiece> cuts = new ArrayList<>();
-        private final List<Working> workings = new ArrayList<>();
+        private final List<Supplier<Working>> explanations = new ArrayList<>();
         private List<Length> sizesToCut = List.of();
         private int cloths;
         private int units;
@@ -112,17 +119,17 @@ public record Recipe(
             return this;
         }
 
-        public Builder because(Working working) {
-            workings.add(working);
+        public Builder because(Supplier<Working> explanation) {
+            explanations.add(explanation);
             return this;
         }
 
-        public Builder because(String what, String how) {
-            return because(new Working(what, how));
+        public Builder because(String what, Supplier<String> how) {
+            return because(() -> new Working(what, how.get()));
         }
 
         public Recipe build() {
-            workings.add(edges.working());
+            explanations.add(edges::working);
             if (sizesToCut.isEmpty()) {
                 sizesToCut =
                         cuts.stream().flatMap(Builder::rulerSizes).distinct().toList();
@@ -136,7 +143,7 @@ public record Recipe(
                     hands,
                     sizes,
                     new Sewing(sewingCuts, seamLength, widestSeam, edges, pairings),
-                    workings);
+                    explanations);
         }
 
         private static Stream<Length> rulerSizes(CutPiece cut) {

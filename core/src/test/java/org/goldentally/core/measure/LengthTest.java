@@ -77,9 +77,29 @@ class LengthTest {
             @ForAll @IntRange(min = -60, max = 60) int a,
             @ForAll @IntRange(min = -60, max = 60) int b,
             @ForAll @IntRange(min = 1, max = 60) int c) {
-        RootTwo x = new RootTwo(BigFraction.of(a, 7), BigFraction.of(b, 5));
-        RootTwo y = new RootTwo(BigFraction.of(c, 3), BigFraction.of(a, 11));
+        RootTwo x = RootTwo.of(new BigRootTwo(BigFraction.of(a, 7), BigFraction.of(b, 5)));
+        RootTwo y = RootTwo.of(new BigRootTwo(BigFraction.of(c, 3), BigFraction.of(a, 11)));
         assertThat(x.times(y).dividedBy(y)).isEqualTo(x);
+    }
+
+    /** What does not fit into 64 bits any more is held in large numbers, and comes out the same. */
+    @Property
+    void largeAndSmallNumbersReckonAlike(
+            @ForAll long a,
+            @ForAll @IntRange(min = -2_000_000, max = 2_000_000) int b,
+            @ForAll @IntRange(min = 1) int c) {
+        BigRootTwo x =
+                new BigRootTwo(BigFraction.of(a).divide(c), BigFraction.of(b).divide(7));
+        BigRootTwo y = new BigRootTwo(BigFraction.of(b).divide(c), BigFraction.of(3, 16));
+        RootTwo u = RootTwo.of(x);
+        RootTwo v = RootTwo.of(y);
+        assertThat(u.plus(v)).isEqualTo(RootTwo.of(x.plus(y)));
+        assertThat(u.times(v)).isEqualTo(RootTwo.of(x.times(y)));
+        assertThat(u.dividedBy(v)).isEqualTo(RootTwo.of(x.dividedBy(y)));
+        assertThat(u.compareTo(v)).isEqualTo(x.compareTo(y));
+        assertThat(u.signum()).isEqualTo(x.signum());
+        assertThat(u.floor()).isEqualTo(x.floor());
+        assertThat(u.plus(v).minus(v)).isEqualTo(u);
     }
 
     @Test

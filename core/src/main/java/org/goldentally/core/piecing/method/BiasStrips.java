@@ -84,12 +84,12 @@ public final class BiasStrips implements PiecingMethod {
                 .sizes(UnitSizes.square(raw, trimmed, finished))
                 .sewn(seams * 2 + 4 * perPanel, panel.seamLength().times(2))
                 .widestSeam(stripWidth.minus(trimmed.dividedByRootTwo()).dividedBy(2))
-                .because(strip.working(settings))
-                .because("Cut square", sideText + ", the most that the piece and a 24 in ruler allow; two panels")
-                .because(Sizes.trimmedWorking(finished, trimmed, settings))
+                .because(() -> strip.working(settings))
+                .because("Cut square", () -> sideText + ", the most that the piece and a 24 in ruler allow; two panels")
+                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
                 .because(
                         "Units",
-                        seams + " seams a panel, " + panel.lengths(settings) + " to use ÷ the unit's diagonal "
+                        () -> seams + " seams a panel, " + panel.lengths(settings) + " to use ÷ the unit's diagonal "
                                 + settings.system().writer().writeDecimal(rawDiagonal) + ", cut off to whole: "
                                 + perPanel + " a panel, two panels")
                 .build();

@@ -74,12 +74,12 @@ public final class Chain implements PiecingMethod {
                                 .times(units))
                 .widestSeam(cut.minus(trimmed).dividedByRootTwo())
                 .pairings(units)
-                .because(rule.working(settings))
-                .because(Sizes.rawWorking(cutText + " cut − " + Sizes.seam(settings) + " × √2", raw, settings))
-                .because(Sizes.trimmedWorking(finished, trimmed, settings))
+                .because(() -> rule.working(settings))
+                .because(() -> Sizes.rawWorking(cutText + " cut − " + Sizes.seam(settings) + " × √2", raw, settings))
+                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
                 .because(
                         "Units",
-                        closed
+                        () -> closed
                                 ? "8 squares, the last joined to the first: 8 units"
                                 : "8 squares, 7 joins: 7 units, and a loose triangle at each end")
                 .build();

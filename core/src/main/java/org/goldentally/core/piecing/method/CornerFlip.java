@@ -47,9 +47,9 @@ public final class CornerFlip implements PiecingMethod {
                 .sizes(UnitSizes.untrimmed(
                         width.cut(settings), height.cut(settings), unit.finishedWidth(), unit.finishedHeight()))
                 .sewn(flip.corners(), cutCorner.timesRootTwo().times(flip.corners()))
-                .because(width.working(settings))
-                .because(height.working(settings))
-                .because(corner.working(settings))
+                .because(() -> width.working(settings))
+                .because(() -> height.working(settings))
+                .because(() -> corner.working(settings))
                 .build();
     }
 

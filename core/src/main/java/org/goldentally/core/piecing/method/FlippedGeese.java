@@ -48,11 +48,11 @@ public final class FlippedGeese implements PiecingMethod {
                 .gives(1)
                 .sizes(UnitSizes.untrimmed(cutWidth, cutHeight, unit.finishedWidth(), unit.finishedHeight()))
                 .sewn(2, cutHeight.timesRootTwo().times(2))
-                .because(width.working(settings))
-                .because(height.working(settings))
+                .because(() -> width.working(settings))
+                .because(() -> height.working(settings))
                 .because(
                         "Offcuts",
-                        "two corners a goose, each a pair of triangles that makes a bonus unit of about "
+                        () -> "two corners a goose, each a pair of triangles that makes a bonus unit of about "
                                 + Sizes.write(
                                         cutHeight
                                                 .minus(settings.seamAllowance()

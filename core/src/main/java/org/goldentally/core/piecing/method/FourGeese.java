@@ -75,13 +75,13 @@ public final class FourGeese implements PiecingMethod {
                 .widestSeam(Length.min(
                         largeCut.minus(trimmedWidth).dividedByRootTwo().dividedBy(2),
                         smallCut.minus(trimmedHeight).dividedByRootTwo()))
-                .because(large.working(settings))
-                .because(small.working(settings))
-                .because(Sizes.rawWorking(
+                .because(() -> large.working(settings))
+                .because(() -> small.working(settings))
+                .because(() -> Sizes.rawWorking(
                         "width " + Sizes.write(largeCut, settings) + " cut − 2 × " + Sizes.seam(settings) + " × √2",
                         rawWidth,
                         settings))
-                .because(Sizes.rawWorking(
+                .because(() -> Sizes.rawWorking(
                         "height " + Sizes.write(smallCut, settings) + " cut − " + Sizes.seam(settings) + " × √2",
                         rawHeight,
                         settings));

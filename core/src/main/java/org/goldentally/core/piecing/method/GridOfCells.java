@@ -66,11 +66,11 @@ public final class GridOfCells implements PiecingMethod {
                                 .minus(settings.seamAllowance().times(2))
                                 .times(2L * cells))
                 .widestSeam(cell.minus(trimmed).dividedByRootTwo())
-                .because(rule.working(settings))
-                .because("Cut sheet", across + " × " + down + " cells of " + cellText)
-                .because(Sizes.rawWorking(cellText + " cell − " + Sizes.seam(settings) + " × √2", raw, settings))
-                .because(Sizes.trimmedWorking(finished, trimmed, settings))
-                .because("Units", across + " × " + down + " cells × 2 = " + 2 * cells)
+                .because(() -> rule.working(settings))
+                .because("Cut sheet", () -> across + " × " + down + " cells of " + cellText)
+                .because(() -> Sizes.rawWorking(cellText + " cell − " + Sizes.seam(settings) + " × √2", raw, settings))
+                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
+                .because("Units", () -> across + " × " + down + " cells × 2 = " + 2 * cells)
                 .build();
     }
 

@@ -67,10 +67,10 @@ abstract class HalfSquareMethod implements PiecingMethod {
                 .sewn(cuts(), seamLength(cut, settings))
                 .widestSeam(widestSeam(cut, trimmed))
                 .edges(edges())
-                .because(rule.working(settings))
-                .because(Sizes.rawWorking(rawRule(writer.write(cut), settings), raw, settings))
-                .because(Sizes.trimmedWorking(finished, trimmed, settings))
-                .because(Sizes.widestSeamWorking(
+                .because(() -> rule.working(settings))
+                .because(() -> Sizes.rawWorking(rawRule(writer.write(cut), settings), raw, settings))
+                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
+                .because(() -> Sizes.widestSeamWorking(
                         widestSeamRule(writer.write(cut), writer.write(trimmed)), widestSeam(cut, trimmed), settings))
                 .build();
     }

@@ -70,17 +70,18 @@ public final class Hourglass implements PiecingMethod {
                         2 * pairs,
                         oneSeam.times(2L * pairs).plus(halfSquare.timesRootTwo().times(2L * pairs)))
                 .widestSeam(cut.minus(trimmed).dividedByRootTwo().dividedBy(2))
-                .because(rule.working(settings))
+                .because(() -> rule.working(settings))
                 .because(
                         "Half-square triangle on the way",
-                        Sizes.write(cut, settings) + " cut − " + Sizes.seam(settings) + " × √2 = "
+                        () -> Sizes.write(cut, settings) + " cut − " + Sizes.seam(settings) + " × √2 = "
                                 + settings.system().writer().writeDecimal(halfSquare) + "; not trimmed yet")
-                .because(Sizes.rawWorking(
+                .because(() -> Sizes.rawWorking(
                         Sizes.write(cut, settings) + " cut − 2 × " + Sizes.seam(settings) + " × √2", raw, settings))
-                .because(Sizes.trimmedWorking(finished, trimmed, settings))
+                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
                 .because(
                         "Centre",
-                        Sizes.write(trimmed.dividedBy(2), settings) + " from the centre point to every trimmed edge")
+                        () -> Sizes.write(trimmed.dividedBy(2), settings)
+                                + " from the centre point to every trimmed edge")
                 .build();
     }
 

@@ -39,7 +39,7 @@ public final class LooseGeese implements PiecingMethod {
                         settings.unfinished(unit.finishedHeight())
                                 .timesRootTwo()
                                 .times(8))
-                .because("Triangles", "4 bodies from the large square, 2 wings from each small one: 4 geese")
+                .because("Triangles", () -> "4 bodies from the large square, 2 wings from each small one: 4 geese")
                 .build();
     }
 

@@ -54,10 +54,10 @@ public final class LooseHalfSquares implements PiecingMethod {
                 .widestSeam(cut.minus(trimmed).dividedByRootTwo())
                 .edges(OuterEdges.STRAIGHT)
                 .pairings(2)
-                .because(rule.working(settings))
-                .because(Sizes.rawWorking(cutText + " cut − " + Sizes.seam(settings) + " × √2", raw, settings))
-                .because(Sizes.trimmedWorking(finished, trimmed, settings))
-                .because("Units", "1 square gives 2 triangles, 2 triangles make 1 unit")
+                .because(() -> rule.working(settings))
+                .because(() -> Sizes.rawWorking(cutText + " cut − " + Sizes.seam(settings) + " × √2", raw, settings))
+                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
+                .because("Units", () -> "1 square gives 2 triangles, 2 triangles make 1 unit")
                 .build();
     }
 

@@ -61,7 +61,7 @@ public final class LooseTriangles implements PiecingMethod {
                 .sizes(UnitSizes.untrimmed(cut, cut.dividedBy(2), longSide, unit.finishedHeight()))
                 .because(
                         "Triangles",
-                        "the square is cut on both diagonals: 4, the long side of each on the straight grain")
+                        () -> "the square is cut on both diagonals: 4, the long side of each on the straight grain")
                 .build();
     }
 
@@ -77,7 +77,7 @@ public final class LooseTriangles implements PiecingMethod {
                 .sizes(UnitSizes.untrimmed(cut, cut, unit.finishedWidth(), unit.finishedHeight()))
                 .because(
                         "Triangles",
-                        "the square is cut on one diagonal: 2, the short sides of each on the straight grain")
+                        () -> "the square is cut on one diagonal: 2, the short sides of each on the straight grain")
                 .build();
     }
 
@@ -88,7 +88,7 @@ public final class LooseTriangles implements PiecingMethod {
                 .gives(count)
                 .sewn(cuts, Length.ZERO)
                 .edges(edges)
-                .because(rule.working(settings));
+                .because(() -> rule.working(settings));
     }
 
     @Override

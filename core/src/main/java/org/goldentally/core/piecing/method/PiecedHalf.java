@@ -65,11 +65,11 @@ public final class PiecedHalf implements PiecingMethod {
                                 .plus(trimmed.times(2L * (n - 1)))
                                 .plus(largeCut.timesRootTwo().times(2)))
                 .edges(OuterEdges.STRAIGHT)
-                .because(large.working(settings))
-                .because(small.working(settings))
+                .because(() -> large.working(settings))
+                .because(() -> small.working(settings))
                 .because(
                         "Small units",
-                        n + " rows: " + pairs + " half-square triangles and " + n
+                        () -> n + " rows: " + pairs + " half-square triangles and " + n
                                 + " loose triangles a unit; for two units "
                                 + pairs + " pairs two at a time, and " + n + " squares cut once for " + 2 * n
                                 + " loose triangles")

@@ -55,8 +55,8 @@ public final class PlainCut implements PiecingMethod {
                         cutHeight,
                         unit.finishedWidth(),
                         strip ? settings.finished(cutHeight) : unit.finishedHeight()))
-                .because(width.working(settings));
-        return (strip ? recipe : recipe.because(height.working(settings))).build();
+                .because(() -> width.working(settings));
+        return (strip ? recipe : recipe.because(() -> height.working(settings))).build();
     }
 
     @Override

@@ -66,16 +66,16 @@ public final class SplitQuarter implements PiecingMethod {
                                 .times(2)
                                 .plus(plainCut.timesRootTwo().times(4)))
                 .widestSeam(widest)
-                .because(parent.working(settings))
-                .because(plain.working(settings))
-                .because(Sizes.rawWorking(
+                .because(() -> parent.working(settings))
+                .because(() -> plain.working(settings))
+                .because(() -> Sizes.rawWorking(
                         "the smaller of " + Sizes.write(parentCut, settings) + " − " + Sizes.seam(settings)
                                 + " × √2 and " + Sizes.write(plainCut, settings) + ", less " + Sizes.seam(settings)
                                 + " × √2",
                         raw,
                         settings))
-                .because(Sizes.trimmedWorking(finished, trimmed, settings))
-                .because("Hands", "each pair gives a left-hand and a right-hand unit: 2 of each")
+                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
+                .because("Hands", () -> "each pair gives a left-hand and a right-hand unit: 2 of each")
                 .build();
     }
 

@@ -51,11 +51,11 @@ public final class StripSetCut implements PiecingMethod {
         return recipe.gives(segments)
                 .sizes(UnitSizes.untrimmed(cut, height, unit.finishedWidth(), unit.finishedHeight()))
                 .sewn(segments, length.times(strips - 1L))
-                .because(rule.working(settings))
+                .because(() -> rule.working(settings))
                 .because(
                         "Segments",
-                        Sizes.write(length, settings) + " long ÷ " + Sizes.write(cut, settings) + ", cut off to whole: "
-                                + segments)
+                        () -> Sizes.write(length, settings) + " long ÷ " + Sizes.write(cut, settings)
+                                + ", cut off to whole: " + segments)
                 .build();
     }
 

@@ -69,19 +69,19 @@ public final class StripSetTriangles implements PiecingMethod {
                         length.times(2).plus(setHeight.times(2).times(2L * ofEachKind)))
                 .widestSeam(width.times(2).minus(trimmed.dividedByRootTwo()).dividedBy(3))
                 .edges(OuterEdges.BIAS)
-                .because(rule.working(settings))
+                .because(() -> rule.working(settings))
                 .because(
                         "Set height",
-                        "2 × " + Sizes.write(width, settings) + " strip − 2 × " + Sizes.seam(settings) + " = "
+                        () -> "2 × " + Sizes.write(width, settings) + " strip − 2 × " + Sizes.seam(settings) + " = "
                                 + Sizes.write(setHeight, settings))
-                .because(Sizes.rawWorking(
+                .because(() -> Sizes.rawWorking(
                         "(" + Sizes.write(setHeight, settings) + " set − " + Sizes.seam(settings) + ") × √2",
                         raw,
                         settings))
-                .because(Sizes.trimmedWorking(finished, trimmed, settings))
+                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
                 .because(
                         "Triangles",
-                        Sizes.write(length, settings) + " long ÷ " + Sizes.write(setHeight, settings)
+                        () -> Sizes.write(length, settings) + " long ÷ " + Sizes.write(setHeight, settings)
                                 + ", cut off to whole, less 1 = " + triangles + " a set; two sets, the second begun the"
                                 + " other way: " + triangles + " of each kind, 2 a unit: " + ofEachKind + " of each")
                 .build();

@@ -61,14 +61,14 @@ public final class StripTube implements PiecingMethod {
                 .sewn(units + 1, length.times(2))
                 .widestSeam(width.minus(trimmed.dividedByRootTwo()))
                 .edges(OuterEdges.BIAS)
-                .because(rule.working(settings))
-                .because(Sizes.rawWorking(
+                .because(() -> rule.working(settings))
+                .because(() -> Sizes.rawWorking(
                         "(" + widthText + " strip − " + Sizes.seam(settings) + ") × √2", raw, settings))
-                .because(Sizes.trimmedWorking(finished, trimmed, settings))
+                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
                 .because(
                         "Units",
-                        Sizes.write(length, settings) + " long ÷ " + widthText + ", cut off to whole = " + (units + 1)
-                                + ", less 1 since the first triangle takes two widths: " + units)
+                        () -> Sizes.write(length, settings) + " long ÷ " + widthText + ", cut off to whole = "
+                                + (units + 1) + ", less 1 since the first triangle takes two widths: " + units)
                 .build();
     }
 
