@@ -61,7 +61,7 @@ const ofEach = computed(() => (gives.value!.cloths === 1 ? 'from one piece' : `f
             <div><dt class="inline text-soft">cut </dt><dd class="inline font-bold">{{ gives.cutSizes }} {{ unit }}</dd></div>
             <div><dt class="inline text-soft">raw </dt><dd class="inline">{{ gives.rawSize }} {{ unit }}</dd></div>
             <div><dt class="inline text-soft">trimmed </dt><dd class="inline">{{ gives.trimmedSize }} {{ unit }}</dd></div>
-            <div><dt class="inline text-soft">a {{ gives.setName }} gives </dt><dd class="inline">{{ gives.unitsPerSet }}</dd></div>
+            <div><dt class="inline text-soft">one set ({{ gives.setName }}) gives </dt><dd class="inline">{{ gives.unitsPerSet }}</dd></div>
             <div><dt class="inline text-soft">outer edges </dt><dd class="inline">{{ gives.edges }}</dd></div>
             <div><dt class="inline text-soft">waste </dt><dd class="inline">{{ gives.wastePercent }} %</dd></div>
             <div><dt class="inline text-soft">cuts </dt><dd class="inline">{{ gives.straightCuts }}</dd></div>
@@ -72,14 +72,17 @@ const ofEach = computed(() => (gives.value!.cloths === 1 ? 'from one piece' : `f
           </dl>
           <p class="mt-1"><span class="text-soft">left of the piece: </span>{{ shownPart.left || 'nothing to keep' }}</p>
           <p v-if="gives.wanted" class="mt-1 rounded bg-leaf-pale px-2 py-1" data-wanted>
-            For <strong>{{ gives.wanted.units }}</strong>: {{ gives.wanted.sets }} × {{ gives.setName }}, {{ gives.wanted.made }} made,
+            For <strong>{{ gives.wanted.units }}</strong>: {{ spellCount(gives.wanted.sets, 'set', 'sets') }} ({{ gives.setName }}), {{ gives.wanted.made }} made,
             <strong>{{ spellCount(gives.wanted.spare, 'spare unit', 'spare units') }}</strong>. Pieces:
             <template v-for="(each, i) in gives.wanted.pieces" :key="each.cloth">{{ i ? ', ' : '' }}{{ each.pieces }} of {{ each.cloth }}</template>
           </p>
-          <p v-if="jump && jump.upTo !== size.trim()" class="mt-1 text-soft">as many up to {{ jump.upTo }} {{ unit }} finished, then {{ jump.after || 'none' }}</p>
+          <p class="mt-1 text-soft">
+            <template v-if="jump && jump.upTo !== size.trim() && jump.upTo !== gives.largestFinished">as many up to {{ jump.upTo }} {{ unit }} finished, then {{ jump.after || 'no whole set' }}; </template>
+            <template v-if="gives.largestFinished">the largest it gives is {{ gives.largestFinished }} {{ unit }} finished</template>
+          </p>
           <p v-if="smallerHint" class="mt-1 font-medium text-tape-deep">{{ smallerHint.why }}</p>
         </div>
-        <UnitHeap :units="gives.units" :label="`${gives.units} units`" class="w-40 shrink-0" />
+        <UnitHeap :units="gives.units" :picture="yields.picture" :label="`${gives.units} units`" class="w-40 shrink-0" />
       </template>
       <div v-else class="min-w-0 flex-1">
         <h2 class="text-lg font-bold text-soft">{{ method.name }}: not from this piece</h2>
@@ -105,7 +108,7 @@ const ofEach = computed(() => (gives.value!.cloths === 1 ? 'from one piece' : `f
     <div v-if="workingShown && gives" class="mt-3 rounded-xl border border-[#d9b95a] bg-tape-pale p-3">
       <p v-for="each in gives.workings" :key="each.what + each.how"><span class="text-soft">{{ each.what }}:</span> {{ each.how }}</p>
       <p v-for="each in gives.parts" :key="each.cloth">
-        <span class="text-soft">{{ each.cloth }}:</span> {{ each.cut }} {{ unit }}, {{ each.perSet }} a {{ gives.setName }}; {{ each.perPiece }} from one piece make {{ each.sets }} of them
+        <span class="text-soft">{{ each.cloth }}:</span> {{ each.cut }} {{ unit }}, {{ each.perSet }} a set; {{ each.perPiece }} from one piece serve {{ spellCount(each.sets, 'set', 'sets') }}
       </p>
     </div>
     <ProblemNote v-if="otherHints.length" :problems="otherHints" hint class="mt-3" />

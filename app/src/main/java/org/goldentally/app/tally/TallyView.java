@@ -90,7 +90,11 @@ record TallyView(
                 tally.made(),
                 tally.spare(),
                 tally.recipe().sewing().edges().label(),
-                tally.recipe().sewing().widestSeam().map(writer::writeWithUnit).orElse(null),
+                tally.recipe()
+                        .sewing()
+                        .widestSeam()
+                        .map(seam -> writer.writeDecimal(seam) + " " + system.abbreviation())
+                        .orElse(null),
                 tally.recipe().cuts().stream()
                         .map(cut -> cloth(
                                 cut,

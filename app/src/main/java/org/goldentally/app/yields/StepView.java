@@ -72,7 +72,7 @@ record StepView(
         };
     }
 
-    private static String svg(List<Point> points) {
+    static String svg(List<Point> points) {
         return points.stream()
                 .map(point -> String.format(
                         Locale.ROOT,

@@ -88,7 +88,13 @@ class YieldController {
         SewingSettings settings = question.settings().read();
         PatchworkUnit unit = question.unit().read(settings.system());
         ClothPiece piece = question.readPiece();
-        return YieldView.of(piece, unit, settings, engine.ask(piece, unit, settings), question.wanted());
+        return YieldView.of(
+                piece,
+                unit,
+                settings,
+                engine.ask(piece, unit, settings),
+                method -> engine.largestNamedSize(piece, unit, method, settings),
+                question.wanted());
     }
 
     /** The yield of each method at every size on the ruler's grid, up to the largest that the piece gives. */

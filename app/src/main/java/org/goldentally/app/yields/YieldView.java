@@ -3,6 +3,8 @@ package org.goldentally.app.yields;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.cutting.Rectangle;
@@ -15,8 +17,10 @@ import org.goldentally.core.piecing.MethodAnswer.Part;
 import org.goldentally.core.piecing.MethodAnswer.Possible;
 import org.goldentally.core.piecing.OuterEdges;
 import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.piecing.UnitDrawing;
 import org.goldentally.core.piecing.Working;
 import org.goldentally.core.problem.Problem;
 import org.jspecify.annotations.Nullable;
@@ -30,7 +34,34 @@ record YieldView(
         String unit,
         String finished,
         String trimmed,
+        UnitPicture picture,
         List<MethodRow> methods) {
+
+    /** The finished unit to draw, in inches. */
+    record UnitPicture(double width, double height, List<StepView.ShapeView> patches) {
+        static UnitPicture of(PatchworkUnit unit) {
+            List<UnitDrawing.UnitPatch> patches = UnitDrawing.of(unit);
+            return new UnitPicture(
+                    patches.stream()
+                            .flatMap(patch -> patch.outline().corners().stream())
+                            .mapToDouble(corner -> corner.x().toDoubleInches())
+                            .max()
+                            .orElseThrow(),
+                    patches.stream()
+                            .flatMap(patch -> patch.outline().corners().stream())
+                            .mapToDouble(corner -> corner.y().toDoubleInches())
+                            .max()
+                            .orElseThrow(),
+                    patches.stream()
+                            .map(patch -> new StepView.ShapeView(
+                                    "cloth",
+                                    StepView.svg(patch.outline().corners()),
+                                    patch.cloth().name(),
+                                    false,
+                                    0))
+                            .toList());
+        }
+    }
 
     record MethodRow(
             String key,
@@ -71,6 +102,7 @@ record YieldView(
             @Schema(description = "null where no number was asked for") @Nullable
             Wanted wanted,
 
+            String largestFinished,
             List<Problem> hints,
             List<Working> workings) {}
 
@@ -94,7 +126,12 @@ record YieldView(
     record PiecesOf(String cloth, long pieces) {}
 
     static YieldView of(
-            ClothPiece piece, PatchworkUnit unit, SewingSettings settings, List<MethodAnswer> answers, int wanted) {
+            ClothPiece piece,
+            PatchworkUnit unit,
+            SewingSettings settings,
+            List<MethodAnswer> answers,
+            Function<PiecingMethod, Optional<Length>> largest,
+            int wanted) {
         MeasureSystem system = settings.system();
         return new YieldView(
                 system.abbreviation(),
@@ -104,15 +141,18 @@ record YieldView(
                 unit.name(),
                 sides(unit.finishedWidth(), unit.finishedHeight(), system),
                 sides(settings.unfinished(unit.finishedWidth()), settings.unfinished(unit.finishedHeight()), system),
-                answers.stream().map(answer -> row(answer, settings, wanted)).toList());
+                UnitPicture.of(unit),
+                answers.stream()
+                        .map(answer -> row(answer, settings, wanted, largest.apply(answer.method())))
+                        .toList());
     }
 
-    private static MethodRow row(MethodAnswer answer, SewingSettings settings, int wanted) {
+    private static MethodRow row(MethodAnswer answer, SewingSettings settings, int wanted, Optional<Length> largest) {
         String key = answer.method().key();
         String name = answer.method().displayName();
         LengthWriter writer = settings.system().writer();
         return switch (answer) {
-            case Possible possible -> new MethodRow(key, name, true, gives(possible, settings, wanted), null);
+            case Possible possible -> new MethodRow(key, name, true, gives(possible, settings, wanted, largest), null);
             case Impossible impossible ->
                 new MethodRow(
                         key,
@@ -126,7 +166,7 @@ record YieldView(
         };
     }
 
-    private static Gives gives(Possible answer, SewingSettings settings, int wanted) {
+    private static Gives gives(Possible answer, SewingSettings settings, int wanted, Optional<Length> largest) {
         Recipe recipe = answer.recipe();
         MeasureSystem system = settings.system();
         return new Gives(
@@ -143,7 +183,10 @@ record YieldView(
                 sides(recipe.sizes().finishedWidth(), recipe.sizes().finishedHeight(), system),
                 recipe.sewing().edges().label(),
                 recipe.sewing().edges() == OuterEdges.STRAIGHT,
-                recipe.sewing().widestSeam().map(system.writer()::writeWithUnit).orElse(null),
+                recipe.sewing()
+                        .widestSeam()
+                        .map(seam -> system.writer().writeDecimal(seam) + " " + system.abbreviation())
+                        .orElse(null),
                 recipe.sewing().clothPairings(),
                 recipe.hands().left() * answer.setsFromOneOfEach(),
                 recipe.hands().right() * answer.setsFromOneOfEach(),
@@ -153,6 +196,7 @@ record YieldView(
                 answer.isTight(),
                 answer.parts().stream().map(part -> part(part, system)).toList(),
                 wanted > 0 ? wanted(answer, wanted) : null,
+                largest.map(system.writer()::write).orElse(""),
                 answer.hints(),
                 recipe.workings());
     }

@@ -32,7 +32,7 @@ public sealed interface MethodAnswer {
         }
 
         public boolean isTight() {
-            return parts.stream().anyMatch(part -> part.layout().isTight());
+            return parts.stream().anyMatch(Part::isTight);
         }
 
         /** Straight cuts in all: those that cut the pieces, of each cloth, and those after sewing. */
@@ -73,6 +73,15 @@ public sealed interface MethodAnswer {
      * @param sets how many sets that serves
      */
     record Part(CutPiece cut, PieceLayout layout, long sets) {
+
+        /**
+         * Whether a piece that measures a little short would not do. A strip is cut as long as the cloth is, so only what
+         * is left beside it counts.
+         */
+        public boolean isTight() {
+            Length most = Length.max(layout.slackWidth(), layout.slackLength());
+            return layout.isTight() && (!cut.name().equals("strip") || most.isShorterThan(ClothPiece.TIGHT_WITHIN));
+        }
 
         /** How many pieces of cloth are wanted for some sets. */
         public long piecesFor(long wantedSets) {

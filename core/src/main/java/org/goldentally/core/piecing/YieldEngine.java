@@ -142,7 +142,7 @@ public final class YieldEngine {
         List<Problem> hints = new ArrayList<>();
         LengthWriter writer = settings.system().writer();
         for (Part part : parts) {
-            if (part.layout().isTight()) {
+            if (part.isTight()) {
                 hints.add(new Problem(
                         part.cut().clothLabel(),
                         "tight fit: the cuts come within "

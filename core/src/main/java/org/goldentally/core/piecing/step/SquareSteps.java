@@ -5,6 +5,7 @@ import static org.goldentally.core.piecing.step.Sketch.square;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 import org.goldentally.core.geometry.Line;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
@@ -147,7 +148,12 @@ public final class SquareSteps {
             SewingSettings settings,
             Habits habits,
             String pieces) {
-        Polygon layer = square(NONE, NONE, side);
+        // Either layer has its seam rising; unlike cloths face each other.
+        Supplier<Sketch> layers = () -> new Sketch()
+                .cloths(below.get(0), lowerRising(side))
+                .cloths(below.get(1), upperRising(side))
+                .upper(above.get(1), lowerRising(side).getFirst())
+                .upper(above.get(0), upperRising(side).getFirst());
         List<Line> diagonal = List.of(line(NONE, NONE, side, side));
         List<Line> seams = PairSteps.besideDiagonals(side, settings, false);
         Line held = seamOfLowerHalf(side, settings);
@@ -156,7 +162,7 @@ public final class SquareSteps {
         // Each layer's part, divided by its own seam; the upper layer lies turned, so its cloths change places.
         List<Polygon> nearRight = Sketch.beyond(lower, firstSeam);
         List<Polygon> nearTop = Sketch.beyond(lower, Sketch.reversed(firstSeam));
-        java.util.function.Supplier<Sketch> opened = () -> new Sketch()
+        Supplier<Sketch> opened = () -> new Sketch()
                 .cloths(below.get(0), nearRight)
                 .cloths(below.get(1), nearTop)
                 .cloths(above.get(0), Sketch.mirrored(nearTop, held))
@@ -166,16 +172,11 @@ public final class SquareSteps {
         Polygon trim = Polygon.rectangle(centre.plus(reach.negated(), reach.negated()), trimmed, trimmed);
         String half = settings.system().writer().write(reach);
         return List.of(
-                new Sketch()
-                        .cloth(below.get(0), layer)
-                        .upper(above.get(0), layer)
-                        .stitch(List.of(firstSeam))
+                layers.get()
                         .step(
                                 Step.Kind.PAIR,
                                 "Lay " + pieces + " right sides together, unlike cloths facing, the seams nesting."),
-                new Sketch()
-                        .cloth(below.get(0), layer)
-                        .upper(above.get(0), layer)
+                layers.get()
                         .mark(diagonal)
                         .stitch(seams)
                         .step(
@@ -183,12 +184,7 @@ public final class SquareSteps {
                                 "Mark the diagonal that crosses the seam, and stitch "
                                         + settings.system().writer().writeWithUnit(settings.seamAllowance())
                                         + " on both sides of it."),
-                new Sketch()
-                        .cloth(below.get(0), layer)
-                        .upper(above.get(0), layer)
-                        .stitch(seams)
-                        .cut(diagonal)
-                        .step(Step.Kind.CUT, "Cut on the diagonal, between the seams."),
+                layers.get().stitch(seams).cut(diagonal).step(Step.Kind.CUT, "Cut on the diagonal, between the seams."),
                 opened.get()
                         .step(
                                 Step.Kind.PRESS,

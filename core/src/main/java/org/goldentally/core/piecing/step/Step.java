@@ -22,7 +22,8 @@ public record Step(Kind kind, String text, List<Shape> drawing, String caution) 
         SNIP("Snip apart", Cautions.SCISSORS),
         PRESS("Press", Cautions.IRON),
         TRIM("Trim", Cautions.BLADE),
-        JOIN("Join", Cautions.NEEDLE);
+        JOIN("Join", Cautions.NEEDLE),
+        UNPICK("Pick out", "");
 
         private final String title;
         private final String caution;

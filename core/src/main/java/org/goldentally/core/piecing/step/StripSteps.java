@@ -47,7 +47,7 @@ public final class StripSteps {
                 .cloth(ClothRole.A, first)
                 .upper(ClothRole.B, first)
                 .stitch(List.of(held))
-                .step(Step.Kind.JOIN, "Pick out the few stitches across each tip."));
+                .step(Step.Kind.UNPICK, "Pick out the few stitches across each tip."));
         steps.addAll(PairSteps.openAndTrim(first, held, trimmed, true, settings, habits));
         return steps;
     }
