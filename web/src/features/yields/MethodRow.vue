@@ -48,9 +48,12 @@ const ofEach = computed(() => (gives.value!.cloths === 1 ? 'from one piece' : `f
 
 <template>
   <li class="card p-4" :data-method="method.key" :data-possible="method.possible || undefined">
-    <div class="flex flex-wrap items-start gap-x-5 gap-y-3">
+    <div class="flex items-start gap-x-5">
       <template v-if="gives && shownPart">
-        <PiecePicture :yields="yields" :part="shownPart" :role="part" class="w-40 shrink-0" />
+        <div class="w-36 shrink-0 space-y-4 xl:w-44">
+          <PiecePicture :yields="yields" :part="shownPart" :role="part" class="w-full" />
+          <UnitHeap :units="gives.units" :picture="yields.picture" :label="`${gives.units} units`" />
+        </div>
         <div class="min-w-0 flex-1">
           <div class="flex flex-wrap items-baseline gap-x-3">
             <h2 class="text-lg font-bold">{{ method.name }}</h2>
@@ -82,7 +85,6 @@ const ofEach = computed(() => (gives.value!.cloths === 1 ? 'from one piece' : `f
           </p>
           <p v-if="smallerHint" class="mt-1 font-medium text-tape-deep">{{ smallerHint.why }}</p>
         </div>
-        <UnitHeap :units="gives.units" :picture="yields.picture" :label="`${gives.units} units`" class="w-40 shrink-0" />
       </template>
       <div v-else class="min-w-0 flex-1">
         <h2 class="text-lg font-bold text-soft">{{ method.name }}: not from this piece</h2>

@@ -46,9 +46,9 @@ class FirstQuiltIT {
         page.getByLabel("Blocks across", exactly()).fill("6");
         page.getByLabel("Blocks down", exactly()).fill("7");
         page.getByLabel("Unit size, unfinished").fill("4 1/2");
-        assertThat(page.getByLabel("Block size, finished", exactly()))
-                .hasValue("8");
-        assertThat(page.getByText("48 × 56", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByLabel("Block size, finished", exactly())).hasValue("8");
+        assertThat(page.getByText("48 × 56", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         page.getByLabel("Unit upper left, turned 90°: turn it").click();
         assertThat(page.getByLabel("Unit upper left, turned 180°: turn it")).isVisible();
         kept();
@@ -69,10 +69,12 @@ class FirstQuiltIT {
                 .isVisible();
         page.locator("[data-allowance=ROOMY]").click();
         assertThat(page.getByText("Why eight at a time is not possible")).isVisible();
-        assertThat(page.getByText("eight at a time needs a square cut 11 in").first()).isVisible();
+        assertThat(page.getByText("eight at a time needs a square cut 11 in").first())
+                .isVisible();
         page.locator("[data-method=two-at-a-time]").click();
         kept();
-        assertThat(page.getByText("Cloth: needed, on the shelf, left over – two at a time")).isVisible();
+        assertThat(page.getByText("Cloth: needed, on the shelf, left over – two at a time"))
+                .isVisible();
         assertNothingSerious();
     }
 
@@ -89,8 +91,7 @@ class FirstQuiltIT {
         block.fill("8 1/4");
         kept();
         assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
-        assertThat(page.getByLabel("Unit size, finished", exactly()))
-                .hasValue("4 1/8");
+        assertThat(page.getByLabel("Unit size, finished", exactly())).hasValue("4 1/8");
         block.fill("10/3");
         assertThat(page.getByRole(AriaRole.NOTE)).containsText("which is not on a ruler with marks every 1/8 in");
     }
@@ -156,7 +157,8 @@ class FirstQuiltIT {
         page.navigate("/");
         page.getByLabel("Its name").fill(name);
         page.getByRole(AriaRole.BUTTON, named("Start")).click();
-        assertThat(page.getByLabel("What have you got? One line, as you would say it")).isVisible();
+        assertThat(page.getByLabel("What have you got? One line, as you would say it"))
+                .isVisible();
     }
 
     private void putOnShelf(String line, String understood) {
@@ -178,7 +180,8 @@ class FirstQuiltIT {
 
     private Locator row(String name) {
         return page.getByRole(AriaRole.ROW)
-                .filter(new Locator.FilterOptions().setHas(page.getByRole(AriaRole.ROWHEADER, named(name).setExact(true))));
+                .filter(new Locator.FilterOptions()
+                        .setHas(page.getByRole(AriaRole.ROWHEADER, named(name).setExact(true))));
     }
 
     private void kept() {

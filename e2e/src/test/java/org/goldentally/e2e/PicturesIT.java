@@ -30,7 +30,8 @@ class PicturesIT {
     void stations() {
         page.navigate("/quilts");
         take("quilts");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lantern Street")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lantern Street"))
+                .click();
         for (String station : new String[] {"Cloth", "Top", "Tally"}) {
             page.getByLabel("Stations")
                     .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(station))

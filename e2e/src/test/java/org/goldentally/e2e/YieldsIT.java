@@ -32,7 +32,8 @@ class YieldsIT {
 
         // A larger unit is refused with the shortfall, and the nearest size is one click away.
         field("Size, finished side, in").fill("4 1/2");
-        assertThat(method("eight-at-a-time")).containsText("the square is cut 11 in; the square, 10 in is 1 in too small");
+        assertThat(method("eight-at-a-time"))
+                .containsText("the square is cut 11 in; the square, 10 in is 1 in too small");
         method("eight-at-a-time").getByRole(AriaRole.BUTTON, named("Take 4 in")).click();
         assertThat(field("Size, finished side, in")).hasValue("4");
         assertThat(method("eight-at-a-time")).containsText("8 units");
@@ -43,7 +44,9 @@ class YieldsIT {
         assertThat(field("Size, finished side, in")).hasValue("4 1/8");
         assertThat(method("two-at-a-time")).containsText("at 4 in finished you would get 6 more");
 
-        method("two-at-a-time").getByRole(AriaRole.BUTTON, named("How it was worked out")).click();
+        method("two-at-a-time")
+                .getByRole(AriaRole.BUTTON, named("How it was worked out"))
+                .click();
         assertThat(method("two-at-a-time")).containsText("4 1/8 finished + 1/4 seam × (2 + √2) = 4.979");
     }
 
@@ -63,7 +66,9 @@ class YieldsIT {
         }
         assertThat(page.getByLabel("Compared").getByRole(AriaRole.COLUMNHEADER)).hasCount(3);
         four.getByRole(AriaRole.BUTTON, named("Steps")).click();
-        assertThat(four.getByRole(AriaRole.IMG).filter(new Locator.FilterOptions().setHas(page.locator("polyline"))).first())
+        assertThat(four.getByRole(AriaRole.IMG)
+                        .filter(new Locator.FilterOptions().setHas(page.locator("polyline")))
+                        .first())
                 .isVisible();
         assertThat(four).containsText("Cut between the seams: two geese from each half, four in all.");
         assertThat(four).containsText("Close the cutter whenever it leaves your hand");
@@ -78,7 +83,8 @@ class YieldsIT {
         page.navigate("/yields");
         assertThat(page.getByLabel("Methods")).isVisible();
         field("One piece of cloth, as you would say it").fill("a nice big bit");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("“a nice big bit” does not say what form the cloth has");
+        assertThat(page.getByRole(AriaRole.ALERT))
+                .containsText("“a nice big bit” does not say what form the cloth has");
         assertThat(field("One piece of cloth, as you would say it")).hasAttribute("aria-invalid", "true");
         field("One piece of cloth, as you would say it").fill("9 x 13 scrap");
         assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
@@ -89,12 +95,14 @@ class YieldsIT {
     @Test
     void theSeamCheckSaysWhetherTheUnitsStillReachTheirSize() {
         page.navigate("/yields");
-        page.getByRole(AriaRole.BUTTON, page(named("Check the seam you really sew"))).click();
+        page.getByRole(AriaRole.BUTTON, page(named("Check the seam you really sew")))
+                .click();
         field("each cut").fill("2 1/2");
         field("measures across").fill("4 1/8");
         page.getByRole(AriaRole.BUTTON, page(named("Work out my seam"))).click();
         assertThat(page.getByText("Your seam is 0.438 in.")).isVisible();
-        assertThat(page.getByText("two at a time falls short of its trimmed size")).isVisible();
+        assertThat(page.getByText("two at a time falls short of its trimmed size"))
+                .isVisible();
     }
 
     @Test
@@ -117,7 +125,8 @@ class YieldsIT {
         page.setViewportSize(900, 700);
         page.navigate("/yields");
         assertThat(page.getByLabel("Methods")).isVisible();
-        assertThat((int) page.evaluate("document.documentElement.scrollWidth - innerWidth")).isZero();
+        assertThat((int) page.evaluate("document.documentElement.scrollWidth - innerWidth"))
+                .isZero();
     }
 
     private Locator field(String label) {

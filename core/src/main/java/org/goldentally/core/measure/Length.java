@@ -158,17 +158,18 @@ public record Length(RootTwo inches) implements Comparable<Length> {
      * in). None of them may have a part in root two.
      */
     public static long[] inCommonMeasure(Length... lengths) {
-        BigInteger denominator = BigInteger.ONE;
+        RootTwo product = RootTwo.of(1, 1);
         for (Length length : lengths) {
-            BigInteger own = length.rationalInches().getDenominator();
-            denominator = denominator.multiply(own.divide(own.gcd(denominator)));
+            if (!length.inches.isSmallFraction()) {
+                throw new IllegalStateException("is no plain fraction of an inch: " + length);
+            }
+            // The product so far, times what this denominator still lacks, is the least common multiple.
+            RootTwo share = product.times(length.inches);
+            product = product.times(RootTwo.of(share.denominator(), 1));
         }
         long[] counts = new long[lengths.length];
         for (int i = 0; i < lengths.length; i++) {
-            BigFraction inches = lengths[i].rationalInches();
-            counts[i] = inches.getNumerator()
-                    .multiply(denominator.divide(inches.getDenominator()))
-                    .longValueExact();
+            counts[i] = lengths[i].inches.times(product).numerator();
         }
         return counts;
     }

@@ -107,6 +107,19 @@ final class RootTwo implements Comparable<RootTwo> {
         return big().rational();
     }
 
+    /** Whether this is a fraction in 64 bits, so that {@link #numerator} and {@link #denominator} may be asked for. */
+    boolean isSmallFraction() {
+        return big == null && q == 0;
+    }
+
+    long numerator() {
+        return p;
+    }
+
+    long denominator() {
+        return d;
+    }
+
     /** Whether this is a whole number. */
     boolean isWhole() {
         return big == null
