@@ -32,6 +32,19 @@ class PieceLayoutTest {
                 .hasSize(pieces);
     }
 
+    @ParameterizedTest(name = "{0} × {1} eighths of cloth into {2} × {2}: {3} cuts")
+    @CsvSource({
+        "80, 80, 80, 0", // it is one already
+        "80, 80, 64, 2", // one side, then the other
+        "80, 80, 40, 3", // across, then both strips
+        "80, 80, 32, 5", // the rest below, the rest beside, between the strips, both strips
+        "336, 576, 80, 35", // seven strips, each cut off and cut four times
+    })
+    void straightCutsAreCountedByHand(int width, int length, int side, int cuts) {
+        assertThat(layout(width, length, side, side, Long.MAX_VALUE).straightCuts())
+                .isEqualTo(cuts);
+    }
+
     @Test
     void aPieceOfExactlyTheCutSizeIsATightFit() {
         assertThat(layout(80, 80, 80, 80, 9).isTight()).isTrue();
