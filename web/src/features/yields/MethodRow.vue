@@ -84,6 +84,16 @@ const ofEach = computed(() => (gives.value!.cloths === 1 ? 'from one piece' : `f
             <template v-if="gives.largestFinished">the largest it gives is {{ gives.largestFinished }} {{ unit }} finished</template>
           </p>
           <p v-if="smallerHint" class="mt-1 font-medium text-tape-deep">{{ smallerHint.why }}</p>
+          <div class="mt-3 flex flex-wrap gap-2">
+            <button class="button" :aria-expanded="workingShown" @click="workingShown = !workingShown">How it was worked out</button>
+            <button class="button" :aria-expanded="stepsShown" @click="emit('steps')">Steps</button>
+            <button class="button data-[on]:bg-ink data-[on]:text-tape" :aria-pressed="pinned" :data-on="pinned || undefined" @click="emit('pinned')">{{ pinned ? 'Pinned' : 'Pin to compare' }}</button>
+            <div v-if="gives.parts.length > 1" role="group" aria-label="Which cloth the picture shows" class="flex flex-wrap gap-1">
+              <button v-for="(each, i) in gives.parts" :key="each.cloth" class="button min-h-9 data-[on]:border-2 data-[on]:border-ink" :aria-pressed="part === i" :data-on="part === i || undefined" @click="part = i">
+                {{ each.cloth }}: {{ each.perPiece }}
+              </button>
+            </div>
+          </div>
         </div>
       </template>
       <div v-else class="min-w-0 flex-1">
@@ -97,16 +107,6 @@ const ofEach = computed(() => (gives.value!.cloths === 1 ? 'from one piece' : `f
       </div>
     </div>
 
-    <div v-if="gives" class="mt-3 flex flex-wrap gap-2">
-      <button class="button" :aria-expanded="workingShown" @click="workingShown = !workingShown">How it was worked out</button>
-      <button class="button" :aria-expanded="stepsShown" @click="emit('steps')">Steps</button>
-      <button class="button data-[on]:bg-ink data-[on]:text-tape" :aria-pressed="pinned" :data-on="pinned || undefined" @click="emit('pinned')">{{ pinned ? 'Pinned' : 'Pin to compare' }}</button>
-      <div v-if="gives.parts.length > 1" role="group" aria-label="Which cloth the picture shows" class="flex flex-wrap gap-1">
-        <button v-for="(each, i) in gives.parts" :key="each.cloth" class="button min-h-9 data-[on]:border-2 data-[on]:border-ink" :aria-pressed="part === i" :data-on="part === i || undefined" @click="part = i">
-          {{ each.cloth }}: {{ each.perPiece }}
-        </button>
-      </div>
-    </div>
     <div v-if="workingShown && gives" class="mt-3 rounded-xl border border-[#d9b95a] bg-tape-pale p-3">
       <p v-for="each in gives.workings" :key="each.what + each.how"><span class="text-soft">{{ each.what }}:</span> {{ each.how }}</p>
       <p v-for="each in gives.parts" :key="each.cloth">

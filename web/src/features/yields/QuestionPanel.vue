@@ -68,9 +68,9 @@ function want(event: Event) {
 
 <template>
   <form class="space-y-4 p-4 md:sticky md:top-0 md:h-fit" aria-label="Question" @submit.prevent>
-    <h2 class="panel-title">What does this piece give? What do I need?</h2>
+    <h2 class="panel-title">What does it give? What do I need?</h2>
     <div>
-      <label for="piece" class="mb-1 block font-medium">One piece of cloth, as you would say it</label>
+      <label for="piece" class="mb-1 block font-medium">One piece, as you would say it</label>
       <input id="piece" v-model="q.piece" class="field w-full text-lg" autocomplete="off" :aria-invalid="wrong('Piece')" />
       <div class="mt-2 flex flex-wrap gap-1.5">
         <button v-for="piece in PIECES[q.settings.system]" :key="piece" type="button" class="button min-h-9 px-2.5 text-[15px]" :aria-pressed="q.piece === piece" @click="q.piece = piece">
@@ -121,7 +121,7 @@ function want(event: Event) {
     </div>
 
     <label class="block"
-      ><span class="mb-1 block font-medium">How many units do you need? (may stay empty)</span>
+      ><span class="mb-1 block font-medium">Units needed (may stay empty)</span>
       <input class="field w-full" inputmode="numeric" :value="q.wanted || ''" autocomplete="off" @input="want"
     /></label>
 

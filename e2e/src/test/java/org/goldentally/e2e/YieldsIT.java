@@ -22,7 +22,7 @@ class YieldsIT {
     @Test
     void whatDoesThisPieceGive() {
         page.navigate("/yields");
-        field("One piece of cloth, as you would say it").fill("10 in square");
+        field("One piece, as you would say it").fill("10 in square");
         field("Size, finished side, in").fill("4");
         assertThat(method("eight-at-a-time")).containsText("8 units");
         assertThat(method("eight-at-a-time")).containsText("tight fit");
@@ -53,10 +53,10 @@ class YieldsIT {
     @Test
     void whatDoINeedForThisMany() {
         page.navigate("/yields");
-        field("One piece of cloth, as you would say it").fill("fat quarter");
+        field("One piece, as you would say it").fill("fat quarter");
         page.getByLabel("Unit", new Page.GetByLabelOptions().setExact(true)).selectOption("FLYING_GOOSE");
         field("Size, finished width (twice its height), in").fill("4");
-        field("How many units do you need? (may stay empty)").fill("50");
+        field("Units needed (may stay empty)").fill("50");
         Locator four = method("geese-four-at-a-time");
         // 50 geese are 13 sets of four, 2 spare: from 5 1/2 in and 3 in squares, 9 and 30 from a fat quarter.
         assertThat(four.locator("[data-wanted]")).containsText("For 50: 13 sets");
@@ -75,18 +75,18 @@ class YieldsIT {
         assertNothingSerious();
 
         page.reload();
-        assertThat(field("How many units do you need? (may stay empty)")).hasValue("50");
+        assertThat(field("Units needed (may stay empty)")).hasValue("50");
     }
 
     @Test
     void wrongWordsAreNamedAndTheOldAnswerStays() {
         page.navigate("/yields");
         assertThat(page.getByLabel("Methods")).isVisible();
-        field("One piece of cloth, as you would say it").fill("a nice big bit");
+        field("One piece, as you would say it").fill("a nice big bit");
         assertThat(page.getByRole(AriaRole.ALERT))
                 .containsText("“a nice big bit” does not say what form the cloth has");
-        assertThat(field("One piece of cloth, as you would say it")).hasAttribute("aria-invalid", "true");
-        field("One piece of cloth, as you would say it").fill("9 x 13 scrap");
+        assertThat(field("One piece, as you would say it")).hasAttribute("aria-invalid", "true");
+        field("One piece, as you would say it").fill("9 x 13 scrap");
         assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
         field("Seam").fill("0");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("a seam of 0 in holds nothing together");
