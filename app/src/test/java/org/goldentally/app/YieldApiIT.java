@@ -113,6 +113,7 @@ class YieldApiIT {
                 "10 in square|3|0|a seam of 0 in holds nothing together",
                 "10 in square|3|14|a seam of 14 in is wider than any patchwork seam",
                 "1000000000 squares 10 in|3|1/4|1000000000 pieces are more than any shelf holds",
+                "100 yd 3000 wide|3|1/4|a piece 3000 in across both ways is wider than any cloth",
             })
     void badWordsAreRefusedWithTheReason(String piece, String size, String seam, String why) {
         ObjectNode question = question(piece, "HALF_SQUARE", size, 2, 0);
@@ -161,6 +162,21 @@ class YieldApiIT {
                         .path("where")
                         .asString())
                 .isEqualTo("Chart, row 2");
+    }
+
+    /** The largest piece that is let in, cut into the smallest units: a short answer all the same. */
+    @Test
+    void aWholeBoltInSmallUnitsIsAnsweredShortly() {
+        ObjectNode question = question("100 yd 120 wide", "PLAIN", "1/4", 0, 0);
+        JsonNode part = post("/api/yields", question)
+                .json()
+                .path("methods")
+                .path(0)
+                .path("gives")
+                .path("parts")
+                .path(0);
+        assertThat(part.path("perPiece").asLong()).isEqualTo(160L * 4800);
+        assertThat(part.path("cuts")).hasSize(1);
     }
 
     @Test

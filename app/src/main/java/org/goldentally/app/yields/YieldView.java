@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.measure.Length;
@@ -111,14 +112,27 @@ record YieldView(
             String cloth,
             String cut,
             int perSet,
-            int perPiece,
+            long perPiece,
             long sets,
-            List<Box> cuts,
+            List<Cuts> cuts,
             List<Box> leftovers,
             String left) {}
 
     /** A rectangle to draw, in inches, with what is written on it. */
     record Box(double x, double y, double width, double height, String text) {}
+
+    /** Equal pieces to draw, side by side in strips, in inches. */
+    record Cuts(double x, double y, double pieceWidth, double pieceHeight, long across, long along) {
+        static Cuts of(CutBlock block) {
+            return new Cuts(
+                    block.x().toDoubleInches(),
+                    block.y().toDoubleInches(),
+                    block.pieceWidth().toDoubleInches(),
+                    block.pieceHeight().toDoubleInches(),
+                    block.across(),
+                    block.along());
+        }
+    }
 
     /** What some units need. */
     record Wanted(long units, long sets, long made, long spare, List<PiecesOf> pieces) {}
@@ -232,9 +246,9 @@ record YieldView(
                 part.cut().name() + " "
                         + sides(part.cut().size().width(), part.cut().size().height(), system),
                 part.cut().perSet(),
-                layout.cuts().size(),
+                layout.count(),
                 part.sets(),
-                layout.cuts().stream().map(cut -> box(cut, "")).toList(),
+                layout.blocks().stream().map(Cuts::of).toList(),
                 leftovers,
                 left);
     }

@@ -34,6 +34,9 @@ public final class ShelfLineReader {
     /** More pieces than any shelf holds; a larger count is a slip of the finger. */
     static final int MOST_PIECES = 10_000;
 
+    /** Wider than any cloth is sold, backings included (our own limit); only the length of a piece may be more. */
+    static final Length WIDEST_CLOTH = Length.inches(130);
+
     static final int LONGEST_LINE = 200;
 
     private static final String NUM = "(?:\\d+[ -]\\d+/\\d+|\\d+/\\d+|\\d+[.,]\\d+|\\d+|[.,]\\d+)";
@@ -295,8 +298,15 @@ public final class ShelfLineReader {
         return wide.isPresent() ? length(wide.get()) : Reading.of(UsualSizes.widthOfFabric(system));
     }
 
-    private static Reading<Size> size(Length width, Length length) {
-        return Reading.of(new Size(width, length));
+    private Reading<Size> size(Length width, Length length) {
+        Length across = Length.min(width, length);
+        return across.isLongerThan(WIDEST_CLOTH)
+                ? Reading.refused(
+                        where,
+                        "a piece " + system.writer().writeWithUnit(across)
+                                + " across both ways is wider than any cloth",
+                        "check the width; " + system.writer().writeWithUnit(WIDEST_CLOTH) + " is the limit")
+                : Reading.of(new Size(width, length));
     }
 
     private Reading<Length> length(String text) {

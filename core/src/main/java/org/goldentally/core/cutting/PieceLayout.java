@@ -11,7 +11,7 @@ import org.goldentally.core.measure.Length;
  *
  * <p>What is cut, the leftovers and the trimmings add up to the piece, exactly.
  *
- * @param cuts the cut pieces, in the order in which they are cut
+ * @param blocks the cut pieces, in the order in which they are cut
  * @param leftovers rectangles that are still worth keeping, at least {@link #WORTH_KEEPING} on each side
  * @param trimmings the narrow rest
  * @param straightCuts how many straight cuts it takes
@@ -20,7 +20,7 @@ import org.goldentally.core.measure.Length;
  */
 public record PieceLayout(
         ClothPiece piece,
-        List<Rectangle> cuts,
+        List<CutBlock> blocks,
         List<Rectangle> leftovers,
         List<Rectangle> trimmings,
         int straightCuts,
@@ -40,13 +40,27 @@ public record PieceLayout(
     static final Length LONGEST_RULER = Length.inches(24);
 
     public PieceLayout {
-        cuts = List.copyOf(cuts);
+        blocks = List.copyOf(blocks);
         leftovers = List.copyOf(leftovers);
         trimmings = List.copyOf(trimmings);
     }
 
+    /** How many pieces are cut. */
+    public long count() {
+        return blocks.stream().mapToLong(CutBlock::count).sum();
+    }
+
+    /** Every cut piece at its place; there may be very many. */
+    public List<Rectangle> cuts() {
+        return blocks.stream().flatMap(block -> block.pieces().stream()).toList();
+    }
+
     public Area cutArea() {
-        return total(cuts);
+        Area sum = Area.ZERO;
+        for (CutBlock block : blocks) {
+            sum = sum.plus(block.area());
+        }
+        return sum;
     }
 
     public Area leftoverArea() {
@@ -59,7 +73,7 @@ public record PieceLayout(
 
     /** Whether the cuts come within 1/8 in of an edge, so that a piece a little short would not do. */
     public boolean isTight() {
-        return !cuts.isEmpty()
+        return !blocks.isEmpty()
                 && (slackWidth.isShorterThan(ClothPiece.TIGHT_WITHIN)
                         || slackLength.isShorterThan(ClothPiece.TIGHT_WITHIN));
     }
@@ -120,7 +134,7 @@ public record PieceLayout(
     private static final class Builder {
         private final Length width;
         private final boolean transposed;
-        private final List<Rectangle> cuts = new ArrayList<>();
+        private final List<CutBlock> blocks = new ArrayList<>();
         private final List<Rectangle> leftovers = new ArrayList<>();
         private final List<Rectangle> trimmings = new ArrayList<>();
         private Length y = Length.ZERO;
@@ -137,29 +151,26 @@ public record PieceLayout(
             long full = wanted / strips.perStrip();
             long inLast = wanted % strips.perStrip();
             Length top = y;
-            for (long strip = 0; strip < full; strip++) {
-                cutStrip(strips, strips.perStrip());
-            }
             if (full > 0) {
+                cutStrips(strips, strips.perStrip(), full);
                 keepEnds(strips, top, full);
             }
             if (inLast > 0) {
                 top = y;
-                cutStrip(strips, inLast);
+                cutStrips(strips, inLast, 1);
                 Length end = strips.pieceWidth().times(inLast);
                 keep(end, top, width.minus(end), strips.height());
             }
             return wanted;
         }
 
-        private void cutStrip(StripDivision.Strips strips, long count) {
-            for (long i = 0; i < count; i++) {
-                cuts.add(place(strips.pieceWidth().times(i), y, strips.pieceWidth(), strips.height()));
-            }
+        private void cutStrips(StripDivision.Strips strips, long across, long along) {
+            CutBlock block = new CutBlock(Length.ZERO, y, strips.pieceWidth(), strips.height(), across, along);
+            blocks.add(transposed ? block.transposed() : block);
             slackAcross =
-                    Length.min(slackAcross, width.minus(strips.pieceWidth().times(count)));
-            straightCuts += 1 + Math.toIntExact(count);
-            y = y.plus(strips.height());
+                    Length.min(slackAcross, width.minus(strips.pieceWidth().times(across)));
+            straightCuts = Math.addExact(straightCuts, Math.toIntExact(along * (1 + across)));
+            y = y.plus(strips.height().times(along));
         }
 
         private void keepEnds(StripDivision.Strips strips, Length top, long count) {
@@ -203,7 +214,7 @@ public record PieceLayout(
             Length slackDown = (transposed ? piece.width() : piece.length()).minus(y);
             return new PieceLayout(
                     piece,
-                    cuts,
+                    blocks,
                     leftovers,
                     trimmings,
                     straightCuts,

@@ -85,7 +85,7 @@ public sealed interface MethodAnswer {
 
         /** How many pieces of cloth are wanted for some sets. */
         public long piecesFor(long wantedSets) {
-            return Math.ceilDiv(wantedSets * cut.perSet(), layout.cuts().size());
+            return Math.ceilDiv(wantedSets * cut.perSet(), layout.count());
         }
     }
 

@@ -49,8 +49,8 @@ public final class YieldEngine {
         long sets = Long.MAX_VALUE;
         for (CutPiece cut : recipe.cuts()) {
             PieceLayout layout = PieceLayout.of(piece, cut.size());
-            long ofThisPart = layout.cuts().size() / cut.perSet();
-            if (layout.cuts().isEmpty()) {
+            long ofThisPart = layout.count() / cut.perSet();
+            if (layout.blocks().isEmpty()) {
                 return new Impossible(
                         method,
                         recipe,

@@ -52,7 +52,7 @@ public record ClothTally(
         long open = needed;
         for (ShelfPieces pieces : order) {
             PieceLayout full = PieceLayout.of(pieces.piece(), cutSize);
-            long perPiece = full.cuts().size();
+            long perPiece = full.count();
             available += perPiece * pieces.count();
             if (perPiece == 0) {
                 warnings.add(tooSmall(where, pieces, cutSize, system));
@@ -84,11 +84,11 @@ public record ClothTally(
     private static List<Working> workings(List<PiecesUsed> used, long needed, long available, MeasureSystem system) {
         List<Working> workings = new ArrayList<>();
         for (PiecesUsed use : used) {
-            int perPiece = use.fullLayout().cuts().size();
+            long perPiece = use.fullLayout().count();
             workings.add(new Working(
                     use.pieces().piece().describe(system),
                     perPiece + " from each × " + use.pieces().count() + " on the shelf = "
-                            + (long) perPiece * use.pieces().count() + "; " + use.touched() + " taken for "
+                            + perPiece * use.pieces().count() + "; " + use.touched() + " taken for "
                             + use.cutCount() + ", " + use.untouched() + " left whole"));
         }
         workings.add(new Working(

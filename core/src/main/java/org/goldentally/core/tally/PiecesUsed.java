@@ -17,8 +17,8 @@ public record PiecesUsed(
         ShelfPieces pieces, PieceLayout fullLayout, int fullPieces, List<PieceLayout> lastLayout, int untouched) {
 
     public long cutCount() {
-        return (long) fullLayout.cuts().size() * fullPieces
-                + lastLayout.stream().mapToLong(layout -> layout.cuts().size()).sum();
+        return fullLayout.count() * fullPieces
+                + lastLayout.stream().mapToLong(layout -> layout.count()).sum();
     }
 
     public int touched() {
