@@ -43,7 +43,7 @@ class YieldApiIT {
                         .path(0)
                         .path("cuts")
                         .path(0)
-                        .path("width")
+                        .path("pieceWidth")
                         .asDouble())
                 .isEqualTo(10);
         assertThat(gives.path("workings").path(0).path("how").asString())
