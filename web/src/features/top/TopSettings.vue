@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Problem, Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
-import { ProblemNote } from '@/shared'
+import { ProblemNote, RULERS } from '@/shared'
 import SizeTable from './SizeTable.vue'
 
 export interface TopSettingsProps {
@@ -16,19 +16,6 @@ export interface TopSettingsProps {
 
 const props = defineProps<TopSettingsProps>()
 const emit = defineEmits<{ changed: [part: Partial<QuiltDesign>, typing: boolean] }>()
-
-const RULERS: Record<QuiltDesign['system'], { grid: QuiltDesign['grid']; label: string }[]> = {
-  INCH: [
-    { grid: 'SIXTEENTH_INCH', label: 'every 1/16 in' },
-    { grid: 'EIGHTH_INCH', label: 'every 1/8 in' },
-    { grid: 'QUARTER_INCH', label: 'every 1/4 in' },
-    { grid: 'HALF_INCH', label: 'every 1/2 in' },
-  ],
-  CENTIMETRE: [
-    { grid: 'MILLIMETRE', label: 'every 0.1 cm' },
-    { grid: 'HALF_CENTIMETRE', label: 'every 0.5 cm' },
-  ],
-}
 
 const counts = computed(() => [
   { name: 'blocks', count: props.top.blocks },
@@ -80,7 +67,7 @@ function count(field: 'blocksAcross' | 'blocksDown', event: Event) {
     <label class="flex-1"
       ><span class="mb-1 block font-medium">Ruler marks</span>
       <select class="field w-full" :value="design.grid" @change="emit('changed', { grid: ($event.target as HTMLSelectElement).value as QuiltDesign['grid'] }, false)">
-        <option v-for="ruler in RULERS[design.system]" :key="ruler.grid" :value="ruler.grid">{{ ruler.label }}</option>
+        <option v-for="ruler in RULERS[design.system]" :key="ruler.grid" :value="ruler.grid">every {{ ruler.label }}</option>
       </select></label
     >
   </div>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Problem, Schemas } from '@/api/client'
-import { ProblemNote } from '@/shared'
+import { ProblemNote, RULERS } from '@/shared'
 import { FURTHER, type Question, USUAL, useUnitKinds } from './useYieldQuestion'
 
 export interface QuestionPanelProps {
@@ -23,18 +23,6 @@ const further = computed(() => FURTHER[q.value.unit.kind])
 const PIECES = {
   INCH: ['10 in square', '5 in square', '2 1/2 strip 42', 'fat quarter', 'fat eighth', '1/2 yd 40 wide', '9 x 13 scrap'],
   CENTIMETRE: ['25 cm square', '12.5 cm square', '6 cm strip 105', 'fat quarter', 'fat eighth', '0.5 m 105 wide', '22 x 33 scrap'],
-}
-const GRIDS: Record<Question['settings']['system'], { grid: Question['settings']['grid']; label: string }[]> = {
-  INCH: [
-    { grid: 'SIXTEENTH_INCH', label: '1/16 in' },
-    { grid: 'EIGHTH_INCH', label: '1/8 in' },
-    { grid: 'QUARTER_INCH', label: '1/4 in' },
-    { grid: 'HALF_INCH', label: '1/2 in' },
-  ],
-  CENTIMETRE: [
-    { grid: 'MILLIMETRE', label: '0.1 cm' },
-    { grid: 'HALF_CENTIMETRE', label: '0.5 cm' },
-  ],
 }
 const SCHOOLS = [
   { key: 'EXACT', label: 'exact' },
@@ -138,7 +126,7 @@ function want(event: Event) {
       <label
         ><span class="mb-1 block font-medium">Ruler</span>
         <select v-model="q.settings.grid" class="field w-full">
-          <option v-for="each in GRIDS[q.settings.system]" :key="each.grid" :value="each.grid">{{ each.label }}</option>
+          <option v-for="each in RULERS[q.settings.system]" :key="each.grid" :value="each.grid">{{ each.label }}</option>
         </select></label
       >
       <label

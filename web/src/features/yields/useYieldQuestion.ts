@@ -59,10 +59,10 @@ export function useYields() {
   })
 }
 
-/** How the yields fall as the unit grows; does not depend on the size asked. */
+/** How the yields fall as the unit grows. */
 export function useLimits() {
   return useQuery({
-    queryKey: computed(() => ['limits', { ...asked.value, wanted: 0, unit: { ...asked.value.unit, size: '' } }]),
+    queryKey: computed(() => ['limits', { ...asked.value, wanted: 0 }]),
     queryFn: () => call<Schemas['Limits']>('POST', '/api/yields/limits', { ...asked.value, wanted: 0 }),
     placeholderData: (before) => before,
     retry: false,

@@ -146,6 +146,16 @@ class YieldApiIT {
                 .isEqualTo("choose 2 to 4");
     }
 
+    /** The unfinished side of a triangle is not its finished one and two seams, so none is claimed. */
+    @Test
+    void looseTrianglesClaimNoTrimmedSize() {
+        JsonNode answer = post("/api/yields", question("1 yd 42 wide", "SIDE_SETTING_TRIANGLE", "12", 0, 0))
+                .json();
+        assertThat(answer.path("trimmed").asString()).isEmpty();
+        assertThat(answer.path("methods").path(0).path("gives").path("cutSizes").asString())
+                .isEqualTo("18 3/8");
+    }
+
     @Test
     void theChartAsksForItsSizes() {
         ObjectNode chart = JSON.createObjectNode();

@@ -6,9 +6,9 @@ import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.piecing.Methods;
 import org.goldentally.core.piecing.PatchworkUnit;
@@ -159,23 +159,8 @@ class YieldController {
     }
 
     private static SeamVerdict verdict(PiecingMethod method, Recipe recipe, SeamCheck check, SewingSettings settings) {
-        LengthWriter writer = settings.system().writer();
-        Optional<Length> widest = recipe.sewing().widestSeam();
-        boolean reaches = check.reachesTrimmedSize(recipe, settings);
-        String says;
-        if (widest.isEmpty()) {
-            says = reaches
-                    ? "nothing is trimmed here; your seam is not wider than the one set"
-                    : "nothing is trimmed here, so every unit comes out small: sew the seam that is set, "
-                            + writer.writeWithUnit(settings.seamAllowance());
-        } else if (reaches) {
-            says = "reaches its trimmed size; the seam may be up to " + writer.writeDecimal(widest.get()) + " "
-                    + settings.system().abbreviation();
-        } else {
-            says = "falls short of its trimmed size: sew a narrower seam, up to " + writer.writeDecimal(widest.get())
-                    + " " + settings.system().abbreviation() + ", or cut by a roomier school";
-        }
-        return new SeamVerdict(method.displayName(), reaches, says);
+        return new SeamVerdict(
+                method.displayName(), check.reachesTrimmedSize(recipe, settings), check.advice(recipe, settings));
     }
 
     @PostMapping("/chart")
@@ -187,13 +172,13 @@ class YieldController {
         List<PiecingMethod> methods = Methods.making(named);
         List<ChartRow> rows = new ArrayList<>();
         for (int i = 0; i < asked.sizes().size(); i++) {
-            Length size = org.goldentally.core.measure.LengthReader.readPositive(
+            Length size = LengthReader.readPositive(
                             "Chart, row " + (i + 1), asked.sizes().get(i), settings.system())
                     .orThrow();
             PatchworkUnit unit = named.resized(size);
             rows.add(new ChartRow(
                     writer.write(size),
-                    writer.write(settings.unfinished(size)),
+                    unit.isTriangle() ? "–" : writer.write(settings.unfinished(size)),
                     methods.stream()
                             .map(method -> String.join(
                                     " and ",

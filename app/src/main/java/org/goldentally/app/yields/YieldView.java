@@ -26,7 +26,11 @@ import org.goldentally.core.piecing.Working;
 import org.goldentally.core.problem.Problem;
 import org.jspecify.annotations.Nullable;
 
-/** Every method side by side, for one piece and one unit. Numbers in drawings are inches; all text is for showing. */
+/**
+ * Every method side by side, for one piece and one unit. Numbers in drawings are inches; all text is for showing.
+ *
+ * @param trimmed empty for loose triangles, which are not trimmed; their cut sizes stand with the method
+ */
 record YieldView(
         String unitOfLength,
         String piece,
@@ -154,7 +158,12 @@ record YieldView(
                 piece.length().toDoubleInches(),
                 unit.name(),
                 sides(unit.finishedWidth(), unit.finishedHeight(), system),
-                sides(settings.unfinished(unit.finishedWidth()), settings.unfinished(unit.finishedHeight()), system),
+                unit.isTriangle()
+                        ? ""
+                        : sides(
+                                settings.unfinished(unit.finishedWidth()),
+                                settings.unfinished(unit.finishedHeight()),
+                                system),
                 UnitPicture.of(unit),
                 answers.stream()
                         .map(answer -> row(answer, settings, wanted, largest.apply(answer.method())))

@@ -239,10 +239,9 @@ public final class ShelfLineReader {
             Optional<String> measuredSecond) {
         if (measured.isPresent()) {
             return length(measured.get())
-                    .then(first -> length(measuredSecond.orElse(measured.get()))
-                            .then(second -> measuredSecond.isEmpty() && form.form == PieceForm.STRIP
-                                    ? stripLength(sizes, wide, along).then(across -> size(across, first))
-                                    : size(first, second)));
+                    .then(first -> measuredSecond.isPresent()
+                            ? length(measuredSecond.get()).then(second -> size(first, second))
+                            : measuredOnce(typed, form, first, sizes, wide, along));
         }
         if (pair.isPresent()) {
             String a = pair.get().group(1);
@@ -285,6 +284,29 @@ public final class ShelfLineReader {
                         where,
                         "“" + shortened(typed) + "” does not say how large the piece is",
                         "add both sides, such as “scrap 9 x 13”");
+        };
+    }
+
+    /** One measure is a square's side, a strip's width, a length's length; of other pieces both sides are wanted. */
+    private Reading<Size> measuredOnce(
+            String typed,
+            FoundForm form,
+            Length measure,
+            List<String> sizes,
+            Optional<String> wide,
+            Optional<String> along) {
+        return switch (form.form) {
+            case SQUARE -> size(measure, measure);
+            case STRIP -> stripLength(sizes, wide, along).then(across -> size(across, measure));
+            case YARDAGE ->
+                wide.isPresent()
+                        ? length(wide.get()).then(across -> size(across, measure))
+                        : size(UsualSizes.widthOfFabric(system), measure);
+            case FAT_QUARTER, FAT_EIGHTH, SCRAP ->
+                Reading.refused(
+                        where,
+                        "“" + shortened(typed) + "” gives the measure of one side only",
+                        "give both sides, such as “measured 17 1/2 x 20”");
         };
     }
 

@@ -72,11 +72,6 @@ public record Length(RootTwo inches) implements Comparable<Length> {
         return timesRootTwo().dividedBy(2);
     }
 
-    /** This length in the proportion of two others: {@code inches(3).inProportion(inches(4), inches(2))} is 6 in. */
-    public Length inProportion(Length part, Length whole) {
-        return new Length(inches.times(part.inches).dividedBy(whole.inches));
-    }
-
     /** This length in the proportion of two areas: {@code inches(6).scaledBy(one, three)} is 2 in. */
     public Length scaledBy(Area part, Area whole) {
         return new Length(inches.times(part.squareInches()).dividedBy(whole.squareInches()));

@@ -97,7 +97,4 @@ public sealed interface MethodAnswer {
      */
     record Impossible(PiecingMethod method, Recipe recipe, Problem problem, Optional<Length> nearest)
             implements MethodAnswer {}
-
-    /** The piece of cloth and the unit that were asked about. */
-    record Question(ClothPiece piece, PatchworkUnit unit, SewingSettings settings) {}
 }

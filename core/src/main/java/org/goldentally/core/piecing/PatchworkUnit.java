@@ -6,7 +6,8 @@ import org.goldentally.core.measure.Length;
  * A unit sewn from patches, or a plain patch, by the trade's names. All its sizes are finished.
  *
  * <p>Each has one size by which it is called: a half-square triangle by its side, a flying goose by its width, a setting
- * triangle by the block it goes with. {@link #resized} changes that one and keeps the proportions.
+ * triangle by the block it goes with. {@link #resized} changes that one: a square stays a square and a goose twice as
+ * wide as high, while a rectangle keeps the height, and a flipped corner the size, that was asked for apart.
  */
 public sealed interface PatchworkUnit {
 
@@ -21,10 +22,17 @@ public sealed interface PatchworkUnit {
         return finishedWidth();
     }
 
+    /** Whether this is a loose triangle, whose unfinished sides are not simply the finished ones and two seams. */
+    default boolean isTriangle() {
+        return this instanceof QuarterSquareTriangle
+                || this instanceof SideSettingTriangle
+                || this instanceof CornerSettingTriangle;
+    }
+
     /** {@code half-square triangle}. */
     String name();
 
-    /** The same unit called by another size, in the same proportion. */
+    /** The same unit called by another size. */
     PatchworkUnit resized(Length newNamedSize);
 
     /** A square of two triangles. */
@@ -143,8 +151,8 @@ public sealed interface PatchworkUnit {
         public PatchworkUnit resized(Length newNamedSize) {
             return new CornerFlipUnit(
                     newNamedSize,
-                    finishedHeight.inProportion(newNamedSize, namedSize),
-                    finishedCorner.inProportion(newNamedSize, namedSize),
+                    finishedHeight.equals(namedSize) ? newNamedSize : finishedHeight,
+                    finishedCorner,
                     corners);
         }
     }
@@ -223,7 +231,7 @@ public sealed interface PatchworkUnit {
 
         @Override
         public PatchworkUnit resized(Length newNamedSize) {
-            return new PlainPatch(newNamedSize, finishedHeight.inProportion(newNamedSize, namedSize));
+            return new PlainPatch(newNamedSize, finishedHeight.equals(namedSize) ? newNamedSize : finishedHeight);
         }
     }
 

@@ -71,4 +71,22 @@ public record SeamCheck(TestPiece testPiece, Length cutWidth, Length measured) {
         Length widest = recipe.sewing().widestSeam().orElse(settings.seamAllowance());
         return widest.isAtLeast(seam());
     }
+
+    /** What this seam means for the units of a recipe, and what to change if they fall short. */
+    public String advice(Recipe recipe, SewingSettings settings) {
+        LengthWriter writer = settings.system().writer();
+        boolean reaches = reachesTrimmedSize(recipe, settings);
+        if (recipe.sewing().widestSeam().isEmpty()) {
+            return reaches
+                    ? "nothing is trimmed here; your seam is not wider than the one set"
+                    : "nothing is trimmed here, so every unit comes out small: sew the seam that is set, "
+                            + writer.writeWithUnit(settings.seamAllowance());
+        }
+        String widest = writer.writeDecimal(recipe.sewing().widestSeam().get()) + " "
+                + settings.system().abbreviation();
+        return reaches
+                ? "reaches its trimmed size; the seam may be up to " + widest
+                : "falls short of its trimmed size: sew a narrower seam, up to " + widest
+                        + ", or cut by a roomier school";
+    }
 }

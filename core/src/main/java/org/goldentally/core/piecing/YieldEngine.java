@@ -179,7 +179,7 @@ public final class YieldEngine {
 
     private static Optional<Problem> offTheRuler(PatchworkUnit unit, SewingSettings settings) {
         Length trimmed = settings.unfinished(unit.namedSize());
-        if (trimmed.isOn(settings.grid())) {
+        if (unit.isTriangle() || trimmed.isOn(settings.grid())) {
             return Optional.empty();
         }
         LengthWriter writer = settings.system().writer();

@@ -31,6 +31,9 @@ class ShelfLineReaderTest {
                 "10 in square|1 square, 10 in",
                 "10 square|1 square, 10 in",
                 "44 squares 5 in mixed measured 4 7/8|44 squares, 4 7/8 in – mixed",
+                "2 yd oat 42 wide measured 71 1/2|1 length, 71 1/2 in, 42 in wide – oat",
+                "40 strips 2 1/2 in mixed measured 2 3/8|40 strips, 2 3/8 in wide, 40 in long – mixed",
+                "10 squares 10 in pinked measured 9 7/8 x 10 plum|10 squares, 9 7/8 × 10 in, pinked – plum",
                 "1/2 yd 40 wide|1 length, 18 in (1/2 yd), 40 in wide",
                 "1.5 m linen 110 cm wide|1 length, just over 59 in, just over 43 1/4 in wide – linen"
             })
@@ -68,6 +71,8 @@ class ShelfLineReaderTest {
                 "0 squares 10 in oat|“0 squares 10 in oat” counts no pieces",
                 "1000000000 squares 10 in oat|1000000000 pieces are more than any shelf holds",
                 "2 squares 10 in|“2 squares 10 in” does not say which cloth it is",
+                "fat quarter teal measured 17|“fat quarter teal measured 17” gives the measure of one side only",
+                "scrap 200 x 140 sail|a piece 140 in across both ways is wider than any cloth",
                 "3 fat quarters 7 teal|“3 fat quarters 7 teal” has a number too many: “7”",
                 "400 yd oat|“400 yards” is longer than a whole bolt of cloth (100 yd)"
             })

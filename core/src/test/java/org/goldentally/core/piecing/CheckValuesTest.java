@@ -211,6 +211,21 @@ class CheckValuesTest {
     }
 
     @Test
+    void aRectangleKeepsItsHeightWhenItsWidthChanges() {
+        PlainPatch rectangle = new PlainPatch(inches("4"), inches("2"));
+        assertThat(rectangle.resized(inches("3"))).isEqualTo(new PlainPatch(inches("3"), inches("2")));
+        assertThat(new PlainPatch(inches("4"), inches("4")).resized(inches("3")))
+                .isEqualTo(new PlainPatch(inches("3"), inches("3")));
+        // 2 in finished is cut 2 1/2 in, whatever the width: 9 1/2 in finished is the widest from a 10 in square.
+        assertThat(ENGINE.largestNamedSize(
+                        piece("10 in square"),
+                        rectangle,
+                        Methods.making(rectangle).getFirst(),
+                        TRIM))
+                .contains(inches("9 1/2"));
+    }
+
+    @Test
     void aSeamOfNothingOrWiderThanAnyIsRefused() {
         assertThat(new SewingSettings(MeasureSystem.INCH, Length.ZERO, Grid.EIGHTH_INCH, Allowance.TRIM).problems())
                 .extracting(problem -> problem.why())
@@ -238,6 +253,28 @@ class CheckValuesTest {
                 .recipe();
         // 3 7/8 − 3 1/2 over √2 is 0.265: a seam of 5/16 is too wide, 1/4 is not.
         assertThat(check.reachesTrimmedSize(exact, EXACT)).isEqualTo(!seam.equals("5/16"));
+    }
+
+    @Test
+    void theSeamCheckSaysWhatToChange() {
+        SeamCheck wide = SeamCheck.read(SeamCheck.TestPiece.THREE_STRIPS, "1 1/2", "3 1/4", MeasureSystem.INCH)
+                .orThrow();
+        Recipe exact = possible("10 in square", new HalfSquareTriangleUnit(Length.inches(3)), 0, EXACT)
+                .recipe();
+        assertThat(wide.advice(exact, EXACT))
+                .isEqualTo("falls short of its trimmed size: sew a narrower seam, up to 0.265 in, or cut by a roomier"
+                        + " school");
+        Recipe flipped = possible("10 in square", new FlyingGeeseUnit(Length.inches(4)), 0, EXACT)
+                .recipe();
+        assertThat(wide.advice(flipped, EXACT))
+                .isEqualTo("nothing is trimmed here, so every unit comes out small: sew the seam that is set, 1/4 in");
+    }
+
+    @ParameterizedTest(name = "{0} cut, {1} measured is refused")
+    @CsvSource({"2 1/2,5", "2 1/2,6", "2 1/2,2", "0,4"})
+    void aTestPieceThatCannotBeIsRefused(String cut, String measured) {
+        assertThat(SeamCheck.read(SeamCheck.TestPiece.TWO_SQUARES, cut, measured, MeasureSystem.INCH))
+                .isInstanceOf(org.goldentally.core.problem.Reading.Refused.class);
     }
 
     private static String largestTrimmed(String piece, PatchworkUnit unit, int method, SewingSettings settings) {
