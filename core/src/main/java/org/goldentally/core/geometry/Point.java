@@ -19,4 +19,9 @@ public record Point(Length x, Length y) {
     public Point middleTo(Point other) {
         return new Point(x.plus(other.x).dividedBy(2), y.plus(other.y).dividedBy(2));
     }
+
+    /** Turned by 45 degrees clockwise about the origin. */
+    Point turnedHalfRight() {
+        return new Point(x.minus(y).dividedByRootTwo(), x.plus(y).dividedByRootTwo());
+    }
 }

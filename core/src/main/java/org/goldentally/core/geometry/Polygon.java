@@ -2,6 +2,7 @@ package org.goldentally.core.geometry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 
@@ -49,16 +50,16 @@ public record Polygon(List<Point> corners) {
     }
 
     public Polygon movedBy(Length dx, Length dy) {
-        return new Polygon(corners.stream().map(corner -> corner.plus(dx, dy)).toList());
+        return map(corner -> corner.plus(dx, dy));
+    }
+
+    Polygon map(UnaryOperator<Point> move) {
+        return new Polygon(corners.stream().map(move).toList());
     }
 
     /** Turned by 45 degrees clockwise about the origin: a square on point comes to stand straight. */
     public Polygon turnedHalfRight() {
-        return new Polygon(corners.stream()
-                .map(corner -> new Point(
-                        corner.x().minus(corner.y()).dividedByRootTwo(),
-                        corner.x().plus(corner.y()).dividedByRootTwo()))
-                .toList());
+        return map(Point::turnedHalfRight);
     }
 
     /** Turned clockwise by quarter turns inside a square of the given side whose upper left corner is the origin. */

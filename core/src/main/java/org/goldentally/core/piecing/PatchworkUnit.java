@@ -248,8 +248,13 @@ public sealed interface PatchworkUnit {
         }
     }
 
-    /** A segment cut across a set of equal strips, called by the finished width of a strip; as wide as one strip. */
-    record StripSetSegment(Length namedSize, int strips) implements PatchworkUnit {
+    /** A segment cut across a set of equal strips, called by the finished width of a strip. */
+    record StripSetSegment(Length namedSize, Length finishedWidth, int strips) implements PatchworkUnit {
+        /** A segment as wide as one strip. */
+        public StripSetSegment(Length namedSize, int strips) {
+            this(namedSize, namedSize, strips);
+        }
+
         public StripSetSegment {
             if (strips < 2 || strips > 4) {
                 throw new IllegalArgumentException("a strip set here has two to four strips, not " + strips);
@@ -268,7 +273,8 @@ public sealed interface PatchworkUnit {
 
         @Override
         public PatchworkUnit resized(Length newNamedSize) {
-            return new StripSetSegment(newNamedSize, strips);
+            return new StripSetSegment(
+                    newNamedSize, finishedWidth.equals(namedSize) ? newNamedSize : finishedWidth, strips);
         }
     }
 }

@@ -64,7 +64,7 @@ public final class UnitDrawing {
         List<ClothRole> round = switch (cloths) {
             case 2 -> List.of(ClothRole.A, ClothRole.B, ClothRole.A, ClothRole.B);
             case 3 -> List.of(ClothRole.A, ClothRole.C, ClothRole.B, ClothRole.C);
-            default -> List.of(ClothRole.A, ClothRole.C, ClothRole.B, ClothRole.D);
+            default -> List.of(ClothRole.A, ClothRole.B, ClothRole.C, ClothRole.D);
         };
         List<Point> corners = List.of(at(NONE, NONE), at(w, NONE), at(w, w), at(NONE, w));
         List<UnitPatch> patches = new ArrayList<>();
@@ -147,7 +147,7 @@ public final class UnitDrawing {
         Length w = segment.finishedWidth();
         List<UnitPatch> patches = new ArrayList<>();
         for (int i = 0; i < segment.strips(); i++) {
-            patches.add(rectangle(ClothRole.values()[i], w.times(i), w, w));
+            patches.add(rectangle(ClothRole.values()[i], segment.namedSize().times(i), w, segment.namedSize()));
         }
         return patches;
     }

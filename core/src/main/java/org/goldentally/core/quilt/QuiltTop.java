@@ -1,123 +1,123 @@
 package org.goldentally.core.quilt;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
-import org.goldentally.core.geometry.Point;
-import org.goldentally.core.geometry.Polygon;
+import java.util.Map;
+import org.goldentally.core.block.Figure;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.piecing.ClothRole;
-import org.goldentally.core.piecing.PatchworkUnit.HalfSquareTriangleUnit;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.problem.Problem;
-import org.goldentally.core.problem.Reading;
 import org.goldentally.core.problem.RefusedException;
 
 /**
- * A quilt top of equal blocks set straight: 5 across and 6 down of an 8 in block finish at 40 × 48 in.
+ * A whole top, worked out from its design: 4 by 5 blocks of 12 in and a border of 3 in finish at 54 × 66 in.
  *
- * @param finishedBlockSize the side of the square block
- * @param units the units of the block, two across and two down
+ * @param parts blocks, sashing, triangles and borders; together they fill the top without gap or overlap
+ * @param flaws what is wrong, each at its part; the top is drawn and counted all the same
+ * @param fits how pieced borders that do not come out even could be made to
  */
 public record QuiltTop(
-        SewingSettings settings, int blocksAcross, int blocksDown, Length finishedBlockSize, List<PlacedUnit> units) {
+        QuiltDesign design,
+        TopSizes sizes,
+        Length centreWidth,
+        Length centreHeight,
+        Length finishedWidth,
+        Length finishedHeight,
+        List<TopPart> parts,
+        List<Flaw> flaws,
+        List<BorderFit> fits) {
 
-    public static final int UNITS_ACROSS_BLOCK = 2;
+    /** More patches than a large quilt of the smallest pieces has (our own limit). */
+    private static final long MOST_PATCHES = 400_000;
 
-    /** More blocks than this in a row make no quilt that anyone sews (our own limit). */
-    public static final int MOST_BLOCKS_IN_A_ROW = 100;
-
-    /** The longest side of a top: 300 in, more than twice the largest bed's (our own limit). */
-    static final Length LONGEST_SIDE = Length.inches(300);
-
-    public QuiltTop {
-        units = List.copyOf(units);
+    /**
+     * Works the top out.
+     *
+     * @throws RefusedException if a size cannot be read, with every problem
+     */
+    public static QuiltTop of(QuiltDesign design) {
+        TopSizes sizes = TopSizes.of(design);
+        BlockFigures blocks = new BlockFigures(design, sizes);
+        List<Flaw> flaws = new ArrayList<>();
+        checkPatches(design);
+        Centre centre = switch (design.setting().kind()) {
+            case STRAIGHT -> new StraightSetting(design, sizes, blocks, flaws).lay();
+            case HALF_DROP -> new HalfDropSetting(design, sizes, blocks, flaws).lay();
+            case ON_POINT -> new OnPointSetting(design, sizes, blocks, flaws).lay();
+        };
+        Borders borders = new Borders(design, sizes, blocks, flaws, centre);
+        Centre whole = borders.lay();
+        List<Problem> tooLarge = new ArrayList<>();
+        checkSide("Blocks across", whole.width(), design, tooLarge);
+        checkSide("Blocks down", whole.height(), design, tooLarge);
+        if (!tooLarge.isEmpty()) {
+            throw new RefusedException(tooLarge);
+        }
+        return new QuiltTop(
+                design,
+                sizes,
+                centre.width(),
+                centre.height(),
+                whole.width(),
+                whole.height(),
+                whole.parts(),
+                List.copyOf(flaws),
+                List.copyOf(borders.fits()));
     }
 
-    /** Reads a top from what was typed, with every problem at once. */
-    public static QuiltTop read(
-            SewingSettings settings, int blocksAcross, int blocksDown, BlockSize blockSize, List<PlacedUnit> units) {
-        List<Problem> problems = new ArrayList<>(settings.problems());
-        checkCount("Blocks across", blocksAcross, problems);
-        checkCount("Blocks down", blocksDown, problems);
-        Length size = Length.ZERO;
-        if (settings.problems().isEmpty()) {
-            switch (blockSize.finishedBlockSize(UNITS_ACROSS_BLOCK, settings)) {
-                case Reading.Understood<Length> block -> size = block.value();
-                case Reading.Refused<Length> refused -> problems.add(refused.problem());
-            }
+    private static void checkPatches(QuiltDesign design) {
+        long most = design.blocks().stream()
+                .mapToLong(block -> block.parts().size() * 4L)
+                .max()
+                .orElse(0);
+        if (most * design.setting().across() * design.setting().down() > MOST_PATCHES) {
+            throw new RefusedException(new Problem(
+                    "Blocks across",
+                    "so many blocks of so many units are more than we can plan",
+                    "use fewer or simpler blocks"));
         }
-        if (problems.isEmpty()) {
-            QuiltTop top = new QuiltTop(settings, blocksAcross, blocksDown, size, units);
-            top.checkSide("Blocks across", top.finishedWidth(), problems);
-            top.checkSide("Blocks down", top.finishedHeight(), problems);
-            if (problems.isEmpty()) {
-                return top;
-            }
-        }
-        throw new RefusedException(problems);
     }
 
-    private static void checkCount(String where, int count, List<Problem> problems) {
-        if (count < 1 || count > MOST_BLOCKS_IN_A_ROW) {
+    private static void checkSide(String where, Length side, QuiltDesign design, List<Problem> problems) {
+        if (side.isLongerThan(TopSizes.LONGEST_SIDE)) {
             problems.add(new Problem(
                     where,
-                    count < 1 ? count + " blocks make no top" : count + " blocks in a row are more than we can plan",
-                    "type a number from 1 to " + MOST_BLOCKS_IN_A_ROW));
-        }
-    }
-
-    private void checkSide(String where, Length side, List<Problem> problems) {
-        if (side.isLongerThan(LONGEST_SIDE)) {
-            problems.add(new Problem(
-                    where,
-                    "the top would be " + settings.system().writer().writeWithUnit(side)
+                    "the top would be " + design.system().writer().writeWithUnit(side)
                             + " on this side, longer than any bed",
-                    "use fewer or smaller blocks; " + settings.system().writer().writeWithUnit(LONGEST_SIDE)
+                    "use fewer or smaller blocks; " + design.system().writer().writeWithUnit(TopSizes.LONGEST_SIDE)
                             + " is the limit"));
         }
     }
 
-    public HalfSquareTriangleUnit unit() {
-        return new HalfSquareTriangleUnit(finishedBlockSize.dividedBy(UNITS_ACROSS_BLOCK));
+    public SewingSettings settings() {
+        return sizes.settings();
     }
 
-    public Length finishedWidth() {
-        return finishedBlockSize.times(blocksAcross);
-    }
-
-    public Length finishedHeight() {
-        return finishedBlockSize.times(blocksDown);
+    public Area area() {
+        return finishedWidth.times(finishedHeight);
     }
 
     public int blockCount() {
-        return blocksAcross * blocksDown;
+        return (int)
+                parts.stream().filter(part -> part.kind() == TopPart.Kind.BLOCK).count();
     }
 
-    /** Units, not triangles: each is sewn from two triangles. */
-    public int unitCount() {
-        return blockCount() * units.size();
+    public Finishing finishing() {
+        return Finishing.of(this);
     }
 
-    /** The block as patches to draw, in inches from its upper left corner. */
-    public List<Patch> blockPatches() {
-        Length side = unit().finishedSize();
-        List<Patch> patches = new ArrayList<>();
-        for (PlacedUnit placed : units) {
-            Length x = side.times(placed.column());
-            Length y = side.times(placed.row());
-            patches.add(new Patch(
-                    upperLeftHalf(side).turnedIn(side, placed.quarterTurns()).movedBy(x, y), ClothRole.A));
-            patches.add(new Patch(
-                    lowerRightHalf(side).turnedIn(side, placed.quarterTurns()).movedBy(x, y), ClothRole.B));
-        }
-        return patches;
+    /** Sizes that no ruler shows, with friendly ones nearby. */
+    public List<Problem> notices() {
+        return FriendlySizes.notices(this);
     }
 
-    private static Polygon upperLeftHalf(Length side) {
-        return Polygon.of(Point.ORIGIN, Point.at(side, Length.ZERO), Point.at(Length.ZERO, side));
-    }
-
-    private static Polygon lowerRightHalf(Length side) {
-        return Polygon.of(Point.at(side, Length.ZERO), Point.at(side, side), Point.at(Length.ZERO, side));
+    /** The figures of the top, each once, with how many parts show it. */
+    public Map<Figure, Integer> figures() {
+        Map<Figure, Integer> counts = new IdentityHashMap<>();
+        parts.forEach(part -> counts.merge(part.figure(), 1, Integer::sum));
+        return counts;
     }
 }

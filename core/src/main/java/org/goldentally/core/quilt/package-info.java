@@ -1,4 +1,4 @@
-/** The whole top: blocks across and down, its sizes and its patches for drawing. */
+/** The whole top: blocks set, sashed and bordered, in exact geometry; its sizes, counts and judgement. */
 @NullMarked
 package org.goldentally.core.quilt;
 

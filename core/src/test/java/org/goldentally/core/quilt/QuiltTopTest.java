@@ -4,91 +4,280 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
-import net.jqwik.api.constraints.Size;
-import org.goldentally.core.measure.Area;
+import org.goldentally.core.block.Block;
+import org.goldentally.core.block.BlockPart;
+import org.goldentally.core.block.PartKind;
+import org.goldentally.core.block.UnitDesign;
+import org.goldentally.core.design.BlockSizeDesign;
+import org.goldentally.core.design.BlockSizeDesign.As;
+import org.goldentally.core.design.BlockSizeDesign.Of;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.design.PlaceDesign.Exchange;
+import org.goldentally.core.design.SettingDesign.Halves;
+import org.goldentally.core.design.SettingDesign.Kind;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
 
 class QuiltTopTest {
 
-    private static final SewingSettings INCHES = SewingSettings.usual(MeasureSystem.INCH);
-    private static final GeometryFactory JTS = new GeometryFactory();
-
     @ParameterizedTest(name = "{0} {1} {2} is a block of {3} finished")
     @CsvSource({"BLOCK,FINISHED,8,8", "BLOCK,UNFINISHED,8 1/2,8", "UNIT,FINISHED,4,8", "UNIT,UNFINISHED,4 1/2,8"})
-    void anySizeTypedGivesTheBlock(BlockSize.Of of, BlockSize.As as, String typed, int finished) {
-        assertThat(new BlockSize(of, as, typed).finishedBlockSize(2, INCHES).orThrow())
-                .isEqualTo(Length.inches(finished));
+    void anySizeTypedGivesTheBlock(Of of, As as, String typed, int finished) {
+        QuiltTop top = Tops.of(1, 1, "1", "pinwheel")
+                .size(new BlockSizeDesign(of, as, typed, "", 2, 2))
+                .top();
+        assertThat(top.finishedWidth()).isEqualTo(Length.inches(finished));
     }
 
     @Test
     void allProblemsAreNamedAtOnce() {
-        RefusedException refused = catchThrowableOfType(
-                RefusedException.class,
-                () -> QuiltTop.read(
-                        INCHES,
-                        1_000_000_000,
-                        0,
-                        new BlockSize(BlockSize.Of.UNIT, BlockSize.As.UNFINISHED, "1/2"),
-                        List.of()));
+        RefusedException refused = refused(Tops.of(1_000_000_000, 0, "8", "pinwheel")
+                .sash("wide", "", false)
+                .border(BorderDesign.plain("0", "a", Corners.BUTTED))
+                .border(BorderDesign.plain("1/8", "a", Corners.BUTTED)));
         assertThat(refused.problems())
                 .extracting(problem -> problem.where() + ": " + problem.why())
                 .containsExactly(
                         "Blocks across: 1000000000 blocks in a row are more than we can plan",
                         "Blocks down: 0 blocks make no top",
-                        "Unit size, unfinished: 1/2 in leaves nothing to see of a unit once the seams are taken");
+                        "Sashing, finished width: “wide” cannot be read as a length",
+                        "Border 1, finished width: “0” is no size at all",
+                        "Border 2, finished width: 1/8 in finished is too narrow to be sewn");
     }
 
     @Test
-    void aFourHundredFootQuiltIsRefused() {
-        RefusedException refused = catchThrowableOfType(
-                RefusedException.class,
-                () -> QuiltTop.read(
-                        INCHES, 100, 5, new BlockSize(BlockSize.Of.BLOCK, BlockSize.As.FINISHED, "4 ft"), List.of()));
-        assertThat(refused.problems())
-                .singleElement()
-                .satisfies(problem -> assertThat(problem.why())
-                        .isEqualTo("the top would be 4800 in on this side, longer than any bed"));
+    void aFourHundredFootQuiltAndABlockOfNothingAreRefused() {
+        assertThat(refused(Tops.of(100, 5, "4 ft", "pinwheel")).problems())
+                .extracting(Problem::why)
+                .containsExactly("the top would be 4800 in on this side, longer than any bed");
+        assertThat(refused(Tops.of(2, 2, "1", "pinwheel")
+                                .size(new BlockSizeDesign(Of.UNIT, As.UNFINISHED, "1/2", "", 2, 2)))
+                        .problems())
+                .extracting(problem -> problem.where() + ": " + problem.why())
+                .containsExactly("Unit size, unfinished: 1/2 in leaves nothing to see once the seams are taken");
     }
 
-    @Property(tries = 100)
-    void thePatchesOfABlockTileItWithoutGapOrOverlap(
-            @ForAll @IntRange(min = 4, max = 200) int eighths,
-            @ForAll @Size(4) List<@IntRange(max = 3) Integer> turns) {
-        QuiltTop top = new QuiltTop(INCHES, 1, 1, Length.inches(0, eighths, 8), placed(turns));
-        Area sum = Area.ZERO;
-        Geometry union = JTS.createPolygon();
-        for (Patch patch : top.blockPatches()) {
-            sum = sum.plus(patch.outline().area());
-            Coordinate[] ring = java.util.stream.Stream.concat(
-                            patch.outline().corners().stream(),
-                            patch.outline().corners().stream().limit(1))
-                    .map(p -> new Coordinate(p.x().toDoubleInches(), p.y().toDoubleInches()))
-                    .toArray(Coordinate[]::new);
-            union = union.union(JTS.createPolygon(ring));
+    /** Widths of 3 × 4 blocks on point: 3·B·√2 and 4·B·√2 (geometry). */
+    @Test
+    void blocksOnPointMakeTheirTrianglesAndSize() {
+        QuiltTop top = Tops.of(3, 4, "12", "ohio-star").set(Kind.ON_POINT).top();
+        assertThat(top.finishedWidth()).isEqualTo(Length.inches(36).timesRootTwo());
+        assertThat(top.finishedHeight()).isEqualTo(Length.inches(48).timesRootTwo());
+        assertThat(top.blockCount()).isEqualTo(3 * 4 + 2 * 3);
+        TopCount count = TopCount.of(top);
+        assertThat(count.triangles())
+                .extracting(group -> group.count() + " × " + group.label())
+                .containsExactly("4 × corner setting triangle", "10 × side setting triangle");
+        assertThat(count.trianglesInUnits()).isEqualTo(18 * 4 * 4L);
+        assertThat(count.looseTriangleCount()).isEqualTo(14);
+    }
+
+    @Test
+    void sashingOnPointHasWholeCornerstonesInsideAndHalvesAtTheEdge() {
+        QuiltTop top = Tops.of(2, 2, "6", "shoo-fly")
+                .set(Kind.ON_POINT)
+                .sash("1", "c", false, UnitDesign.plain("b"))
+                .top();
+        TopCount count = TopCount.of(top);
+        assertThat(count.strips())
+                .extracting(group -> group.count() + " × " + group.unit().finishedWidth())
+                .containsExactly("16 × 6 in");
+        assertThat(count.triangles())
+                .extracting(group -> group.count() + " × " + group.label())
+                .containsExactly("4 × corner setting triangle", "8 × half cornerstone", "4 × side setting triangle");
+        assertThat(count.pieces())
+                .extracting(group -> group.count() + " × " + group.label())
+                .contains("4 × cornerstone");
+    }
+
+    @Test
+    void straightSashingIsCountedByLength() {
+        Tops tops = Tops.of(3, 2, "8", "pinwheel").sash("2", "c", true, UnitDesign.plain("b"));
+        TopCount stones = TopCount.of(tops.top());
+        assertThat(stones.strips())
+                .extracting(group -> group.count() + " × " + group.unit().finishedWidth())
+                .containsExactly("17 × 8 in");
+        assertThat(stones.pieces()).extracting(TopCount.Group::count).containsExactly(12L);
+        QuiltTop long_ = tops.sash("2", "", false, UnitDesign.plain("b")).top();
+        assertThat(long_.finishedWidth()).isEqualTo(Length.inches(28));
+        assertThat(TopCount.of(long_).strips())
+                .extracting(group -> group.count() + " × " + group.unit().finishedWidth())
+                .containsExactly("4 × 8 in", "1 × 28 in");
+    }
+
+    @Test
+    void halfDropRowsStartAndEndWithHalves() {
+        QuiltTop top = Tops.of(3, 3, "8", "pinwheel").set(Kind.HALF_DROP).top();
+        assertThat(top.flaws()).isEmpty();
+        assertThat(top.finishedWidth()).isEqualTo(Length.inches(24));
+        assertThat(TopCount.of(top).unitCount()).isEqualTo(9 * 4);
+        assertThat(top.parts())
+                .filteredOn(part -> part.row() == 1)
+                .extracting(TopPart::name)
+                .containsExactly("right half of Pinwheel", "Pinwheel", "Pinwheel", "left half of Pinwheel");
+        QuiltTop odd = Tops.of(3, 3, "9", "ohio-star").set(Kind.HALF_DROP).top();
+        assertThat(odd.flaws())
+                .extracting(flaw -> flaw.problem().why())
+                .containsOnly("Ohio Star has no seam down its middle, so it cannot be halved");
+        assertThat(Tops.of(3, 3, "9", "ohio-star")
+                        .set(Kind.HALF_DROP, Halves.PLAIN)
+                        .top()
+                        .flaws())
+                .isEmpty();
+    }
+
+    @ParameterizedTest(name = "{0}: sides {2}, upper and lower {1}")
+    @CsvSource({"BUTTED, 36, 40", "MITRED, 36, 46", "UNITS, 30, 40"})
+    void borderStripsAreAsLongAsTheirCornersWant(Corners corners, String lying, String sides) {
+        QuiltTop top = Tops.of(3, 4, "10", "four-patch")
+                .border(BorderDesign.plain("3", "b", corners))
+                .top();
+        assertThat(top.parts())
+                .filteredOn(
+                        part -> part.id().startsWith("border-1") && !part.id().contains("corner"))
+                .extracting(part -> LengthWriter.INCHES.write(part.figure().finishedWidth()))
+                .containsExactly(lying, sides, lying, sides);
+        assertThat(top.finishedWidth()).isEqualTo(Length.inches(36));
+        assertThat(top.finishedHeight()).isEqualTo(Length.inches(46));
+    }
+
+    @Test
+    void aPiecedBorderThatDividesItsSidesHasOneUnitInEachCorner() {
+        TopCount count = TopCount.of(
+                Tops.of(4, 5, "12", "shoo-fly").border(Tops.hourglasses("4")).top());
+        assertThat(count.units())
+                .filteredOn(group -> group.unit().name().startsWith("hourglass"))
+                .extracting(TopCount.Group::count)
+                .containsExactly(2 * 12 + 2 * 15 + 4L);
+    }
+
+    @Test
+    void oneThatDoesNotSaysByHowMuchAndWhatWouldMakeItFit() {
+        QuiltTop top = Tops.of(4, 5, "9 1/2", "four-patch")
+                .border(Tops.hourglasses("4"))
+                .top();
+        assertThat(top.flaws())
+                .extracting(flaw -> flaw.partId() + " " + flaw.problem().why())
+                .startsWith(
+                        "border-1-1 is shorter than its units: steps of 4 in finished do not divide 38 in; 2 in stays blank");
+        BorderFit fit = top.fits().getFirst();
+        assertThat(fit.spacerAcross()).isEqualTo(Length.inches(1));
+        assertThat(fit.spacerUpright()).isEqualTo(Length.inches(0, 1, 4));
+        assertThat(fit.widths()).contains(Length.inches(4, 3, 4));
+
+        QuiltTop spaced = Tops.of(4, 5, "9 1/2", "four-patch")
+                .border(Tops.spacer("1/2"))
+                .border(Tops.hourglasses("4"))
+                .top();
+        assertThat(spaced.flaws()).isEmpty();
+        assertThat(spaced.finishedWidth()).isEqualTo(Length.inches(40 + 8));
+        assertThat(spaced.finishedHeight()).isEqualTo(Length.inches(52 + 8));
+        for (Length width : fit.widths()) {
+            assertThat(Tops.of(4, 5, "9 1/2", "four-patch")
+                            .border(Tops.hourglasses(LengthWriter.INCHES.write(width)))
+                            .top()
+                            .flaws())
+                    .isEmpty();
         }
-        double side = eighths / 8.0;
-        assertThat(sum).isEqualTo(Length.inches(0, eighths, 8).times(Length.inches(0, eighths, 8)));
-        assertThat(union.getArea()).isCloseTo(side * side, org.assertj.core.data.Offset.offset(1e-9));
-        assertThat(union.getEnvelopeInternal().getMaxX()).isEqualTo(side);
     }
 
-    private static List<PlacedUnit> placed(List<Integer> turns) {
-        return List.of(
-                new PlacedUnit(0, 0, turns.get(0)),
-                new PlacedUnit(1, 0, turns.get(1)),
-                new PlacedUnit(0, 1, turns.get(2)),
-                new PlacedUnit(1, 1, turns.get(3)));
+    @Test
+    void roundATopOnPointOnlyASpacerHelps() {
+        assertThat(Tops.of(3, 3, "9", "ohio-star")
+                        .set(Kind.ON_POINT)
+                        .border(Tops.hourglasses("3"))
+                        .top()
+                        .fits()
+                        .getFirst()
+                        .widths())
+                .isEmpty();
+        QuiltTop spaced = Tops.of(3, 3, "9", "ohio-star")
+                .set(Kind.ON_POINT)
+                .border(Tops.spacer("1"))
+                .border(Tops.hourglasses("3"))
+                .top();
+        assertThat(spaced.flaws()).isEmpty();
+        assertThat(spaced.finishedWidth()).isEqualTo(Length.inches(42 + 6));
+    }
+
+    @Test
+    void aSawtoothMayMirrorAtTheMiddleOfEachSide() {
+        UnitDesign tooth = UnitDesign.of(PartKind.HALF_SQUARE, 2, "b", "a");
+        QuiltTop top = Tops.of(2, 2, "6", "four-patch")
+                .border(Tops.pieced("2", Corners.UNITS, true, tooth))
+                .top();
+        assertThat(top.flaws()).isEmpty();
+        assertThat(top.parts().stream()
+                        .filter(part -> part.id().equals("border-1-1"))
+                        .flatMap(part -> part.figure().units().stream())
+                        .map(unit -> unit.place().quarterTurns() + (unit.isMirrored() ? "m" : "")))
+                .containsExactly("2", "2", "2", "2m", "2m", "2m");
+    }
+
+    @Test
+    void aBlockThatDoesNotFitItsPlaceIsNamedThereAndLeftBlank() {
+        QuiltTop top = Tops.of(2, 2, "8", "four-patch", "pinwheel").oblong("6").top();
+        assertThat(top.flaws())
+                .filteredOn(flaw -> flaw.partId().equals("block-0-1"))
+                .extracting(
+                        flaw -> flaw.problem().where() + ": " + flaw.problem().why())
+                .contains("block Pinwheel, column 1, row 1: the half-square triangle does not fit its place: it wants a"
+                        + " square cell, and this one is 3 × 4 in finished");
+        assertThat(TopCount.of(top).blankArea())
+                .isEqualTo(Length.inches(8).times(Length.inches(6)).times(2));
+
+        QuiltTop turned = Tops.of(2, 2, "8", "four-patch")
+                .oblong("6")
+                .place(1, 0, "", 1, false)
+                .top();
+        assertThat(turned.flaws())
+                .extracting(flaw -> flaw.problem().why())
+                .containsExactly(
+                        "the block does not fit its place: turned on its side, 8 × 6 in becomes 6 × 8 in finished");
+    }
+
+    @Test
+    void friendlySizesAreOfferedForThirdsAndSixteenths() {
+        assertThat(Tops.of(2, 2, "8", "ohio-star").top().notices())
+                .extracting(notice -> notice.why() + " | " + notice.fix())
+                .containsExactly(
+                        "8 in over the 3 columns of Ohio Star gives units of 2 2/3 in finished, which is not on a"
+                                + " ruler with marks every 1/8 in | friendly finished sizes nearby are 7 7/8 and 8 1/4 in");
+        assertThat(Tops.of(2, 2, "12", "ohio-star", "sawtooth-star").top().notices())
+                .isEmpty();
+    }
+
+    @Test
+    void aPlaceMayHaveAnotherBlockTurnedMirroredAndInOtherCloths() {
+        QuiltTop top = Tops.of(2, 2, "8", "windmill", "pinwheel")
+                .place(0, 1, "windmill", 1, true, new Exchange("b", "d"))
+                .top();
+        TopCount count = TopCount.of(top);
+        assertThat(count.units())
+                .filteredOn(group -> group.label().equals("split quarter"))
+                .extracting(group -> group.count() + " " + group.hand() + " " + group.cloths())
+                .containsExactlyInAnyOrder("8 RIGHT [a, b, c]", "4 LEFT [a, d, c]");
+    }
+
+    @Test
+    void blocksMayBeSetIntoEachOtherButNotIntoThemselves() {
+        assertThat(TopCount.of(Tops.of(1, 1, "16", "star-within-a-star").top()).units())
+                .extracting(group -> group.count() + " × " + group.unit().finishedWidth())
+                .containsExactly("4 × 4 in", "4 × 8 in");
+        UnitDesign itself = new UnitDesign(PartKind.BLOCK, 0, "1/2", "loop", 0, false, List.of());
+        Block loop = new Block("loop", "Loop", List.of(1), List.of(1), List.of(new BlockPart(0, 0, 1, 1, itself)));
+        assertThat(Tops.of(1, 1, "8", "plain-square").blocks(loop).top().flaws())
+                .extracting(flaw -> flaw.problem().why())
+                .containsExactly("Loop cannot be a part of itself");
+    }
+
+    private static RefusedException refused(Tops tops) {
+        return catchThrowableOfType(RefusedException.class, tops::top);
     }
 }

@@ -64,6 +64,12 @@ public final class Hourglass implements PiecingMethod {
                         .takes(CutPiece.squares(ClothRole.D, "fourth cloth", cut, 1));
         }
         int pairs = units / 2;
+        if (cloths == 4) {
+            recipe.hands(2, 2)
+                    .because(
+                            "Hands",
+                            () -> "the two units from one crossing are mirror images of each other: 2 left, 2 right");
+        }
         return recipe.gives(units)
                 .sizes(UnitSizes.square(raw, trimmed, finished))
                 .sewn(

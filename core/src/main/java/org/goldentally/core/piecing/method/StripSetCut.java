@@ -15,7 +15,7 @@ import org.goldentally.core.piecing.step.Habits;
 import org.goldentally.core.piecing.step.Step;
 import org.goldentally.core.piecing.step.StripSteps;
 
-/** Equal strips sewn side by side, and segments cut across the set, each as wide as one strip. */
+/** Equal strips sewn side by side, and segments cut across the set. */
 public final class StripSetCut implements PiecingMethod {
 
     private static final ClothRole[] ROLES = ClothRole.values();
@@ -39,22 +39,25 @@ public final class StripSetCut implements PiecingMethod {
     @Override
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
         int strips = ((StripSetSegment) unit).strips();
-        CutRule rule = Sizes.plain("Cut strip, width, and cut segment", unit.finishedWidth(), settings);
+        CutRule rule = Sizes.plain("Cut strip, width", unit.namedSize(), settings);
+        CutRule segmentRule = Sizes.plain("Cut segment", unit.finishedWidth(), settings);
         Length cut = rule.cut(settings);
-        Length length = Length.max(Strips.lengthOn(piece), cut);
-        int segments = Math.toIntExact(length.wholeTimes(cut));
+        Length segment = segmentRule.cut(settings);
+        Length length = Length.max(Strips.lengthOn(piece), segment);
+        int segments = Math.toIntExact(length.wholeTimes(segment));
         Recipe.Builder recipe = Recipe.forA("strip set");
         for (int i = 0; i < strips; i++) {
             recipe.takes(CutPiece.rectangles(ROLES[i], LABELS[i], "strip", length, cut, 1));
         }
         Length height = settings.unfinished(unit.finishedHeight());
         return recipe.gives(segments)
-                .sizes(UnitSizes.untrimmed(cut, height, unit.finishedWidth(), unit.finishedHeight()))
+                .sizes(UnitSizes.untrimmed(segment, height, unit.finishedWidth(), unit.finishedHeight()))
                 .sewn(segments, length.times(strips - 1L))
                 .because(() -> rule.working(settings))
+                .because(() -> segmentRule.working(settings))
                 .because(
                         "Segments",
-                        () -> Sizes.write(length, settings) + " long ÷ " + Sizes.write(cut, settings)
+                        () -> Sizes.write(length, settings) + " long ÷ " + Sizes.write(segment, settings)
                                 + ", cut off to whole: " + segments)
                 .build();
     }
@@ -62,6 +65,10 @@ public final class StripSetCut implements PiecingMethod {
     @Override
     public List<Step> steps(PatchworkUnit unit, Recipe recipe, SewingSettings settings, Habits habits) {
         return StripSteps.segments(
-                recipe.cuts().getFirst().size().height(), recipe.cuts().size(), settings, habits);
+                recipe.cuts().getFirst().size().height(),
+                recipe.sizes().rawWidth(),
+                recipe.cuts().size(),
+                settings,
+                habits);
     }
 }

@@ -193,9 +193,10 @@ public final class StripSteps {
     }
 
     /** Equal strips sewn side by side and cut across. */
-    public static List<Step> segments(Length width, int strips, SewingSettings settings, Habits habits) {
+    public static List<Step> segments(
+            Length width, Length segmentWidth, int strips, SewingSettings settings, Habits habits) {
         Length a = settings.seamAllowance();
-        Length length = width.times(4);
+        Length length = segmentWidth.times(4);
         Sketch cut = new Sketch();
         Sketch joined = new Sketch();
         Length y = NONE;
@@ -209,7 +210,7 @@ public final class StripSteps {
         }
         List<Line> across = new ArrayList<>();
         for (int i = 1; i < 4; i++) {
-            across.add(line(width.times(i), NONE, width.times(i), y));
+            across.add(line(segmentWidth.times(i), NONE, segmentWidth.times(i), y));
         }
         String size = settings.system().writer().writeWithUnit(width);
         return List.of(
@@ -218,7 +219,11 @@ public final class StripSteps {
                         "Sew the strips side by side, each " + size + " wide. "
                                 + habits.pressing().instruction() + " The set should measure "
                                 + settings.system().writer().writeWithUnit(y) + " across."),
-                cut.cut(across).step(Step.Kind.CUT, "Square up one end and cut segments of " + size + "."));
+                cut.cut(across)
+                        .step(
+                                Step.Kind.CUT,
+                                "Square up one end and cut segments of "
+                                        + settings.system().writer().writeWithUnit(segmentWidth) + "."));
     }
 
     /** Cuts that part a band into right-angled triangles turned by turns. */

@@ -1,0 +1,156 @@
+package org.goldentally.core.block;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import org.goldentally.core.geometry.Point;
+import org.goldentally.core.geometry.Polygon;
+import org.goldentally.core.measure.Area;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.problem.Problem;
+
+/**
+ * A block, or anything else of the top, laid out at its finished size: patches that fill its box without gap or overlap,
+ * and the units that they belong to.
+ *
+ * <p>Where a cell is empty or its unit does not fit, a blank patch stands in, so that the box is always filled; what is
+ * wrong is said in the flaws.
+ */
+public record Figure(
+        Length finishedWidth,
+        Length finishedHeight,
+        List<FigurePatch> patches,
+        List<FigureUnit> units,
+        List<Problem> flaws) {
+
+    public Figure {
+        patches = List.copyOf(patches);
+        units = List.copyOf(units);
+        flaws = List.copyOf(flaws);
+    }
+
+    /**
+     * A patch.
+     *
+     * @param cloth its cloth's key; empty where it is not dressed
+     * @param unit which unit it belongs to, or {@link #BLANK}
+     */
+    public record FigurePatch(Polygon outline, String cloth, int unit) {
+
+        /** The unit of a patch that only stands in for something missing. */
+        public static final int BLANK = -1;
+
+        public boolean isBlank() {
+            return unit == BLANK;
+        }
+    }
+
+    /**
+     * A unit as sewn into the figure.
+     *
+     * @param cloths a cloth's key for each of its patches
+     * @param cell its place in words: {@code column 2, row 1}
+     * @param place how it lies in the figure
+     */
+    public record FigureUnit(PatchworkUnit unit, List<String> cloths, String cell, Place place) {
+
+        /** Whether it is sewn as the mirror image of how it is drawn. */
+        public boolean isMirrored() {
+            return place.mirrored();
+        }
+
+        FigureUnit inCloths(Map<String, String> exchanges) {
+            return new FigureUnit(
+                    unit,
+                    cloths.stream()
+                            .map(cloth -> exchanges.getOrDefault(cloth, cloth))
+                            .toList(),
+                    cell,
+                    place);
+        }
+    }
+
+    /** A box of one plain piece. */
+    public static Figure plain(Length width, Length height, String cloth) {
+        return outline(
+                Polygon.rectangle(Point.ORIGIN, width, height),
+                new PatchworkUnit.PlainPatch(width, height),
+                width,
+                height,
+                cloth);
+    }
+
+    /** One patch of any outline in its box. */
+    public static Figure outline(Polygon outline, PatchworkUnit unit, Length width, Length height, String cloth) {
+        return new Figure(
+                width,
+                height,
+                List.of(new FigurePatch(outline, cloth, 0)),
+                List.of(new FigureUnit(unit, List.of(cloth), "", Place.filling(width, height))),
+                List.of());
+    }
+
+    /**
+     * The block at a finished size.
+     *
+     * @param where how the block is called in what is said of its flaws
+     * @param blocks finds the smaller blocks in it by their keys
+     */
+    public static Figure of(
+            Block block, Length width, Length height, Function<String, Optional<Block>> blocks, MeasureSystem system) {
+        FigureBuilder builder = new FigureBuilder(blocks, system);
+        builder.addBlock(block, Place.filling(width, height), List.of(block), "block " + block.name());
+        return builder.build(width, height);
+    }
+
+    /** One unit, or smaller block, in a box of its own. */
+    public static Figure of(
+            UnitDesign unit,
+            Length width,
+            Length height,
+            String where,
+            Function<String, Optional<Block>> blocks,
+            MeasureSystem system) {
+        FigureBuilder builder = new FigureBuilder(blocks, system);
+        builder.addUnit(unit, Place.filling(width, height), List.of(), where, "");
+        return builder.build(width, height);
+    }
+
+    /** A row of figures of one height side by side; what is left of its length is blank. */
+    public static Figure row(Length length, Length height, List<Figure> figures, List<Problem> moreFlaws) {
+        FigureBuilder builder = new FigureBuilder(key -> Optional.empty(), MeasureSystem.INCH);
+        Length x = Length.ZERO;
+        for (Figure figure : figures) {
+            builder.addFigure(figure, x);
+            x = x.plus(figure.finishedWidth);
+        }
+        if (length.isLongerThan(x)) {
+            builder.addBlank(Place.filling(length, height).inside(x, Length.ZERO, length.minus(x), height));
+        }
+        builder.addFlaws(moreFlaws);
+        return builder.build(length, height);
+    }
+
+    /** The same patches in other cloths. */
+    public Figure inCloths(Map<String, String> exchanges) {
+        if (exchanges.isEmpty()) {
+            return this;
+        }
+        return new Figure(
+                finishedWidth,
+                finishedHeight,
+                patches.stream()
+                        .map(patch -> new FigurePatch(
+                                patch.outline, exchanges.getOrDefault(patch.cloth, patch.cloth), patch.unit))
+                        .toList(),
+                units.stream().map(unit -> unit.inCloths(exchanges)).toList(),
+                flaws);
+    }
+
+    public Area area() {
+        return finishedWidth.times(finishedHeight);
+    }
+}

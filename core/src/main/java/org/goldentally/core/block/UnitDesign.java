@@ -1,0 +1,63 @@
+package org.goldentally.core.block;
+
+import java.util.List;
+import org.goldentally.core.problem.Limits;
+
+/**
+ * What the quilter puts into a cell of a block or into a row of units: which unit, how it stands, in which cloths.
+ *
+ * @param count flipped corners, rows of a pieced half, or strips of a segment; of no meaning for the others
+ * @param corner side of a flipped corner as a share of the base's shorter side: {@code 1/2}; of no meaning for others
+ * @param block key of the smaller block; empty for units
+ * @param quarterTurns clockwise, after it was mirrored
+ * @param mirrored left to right
+ * @param cloths a cloth's key for each patch, in the order in which the unit is drawn; empty is not dressed yet
+ */
+public record UnitDesign(
+        PartKind kind,
+        int count,
+        String corner,
+        String block,
+        int quarterTurns,
+        boolean mirrored,
+        List<String> cloths) {
+
+    static final int MOST_PATCHES = 80;
+
+    public UnitDesign {
+        Limits.required(kind, "kind");
+        Limits.text(corner, 10, "corner");
+        Limits.text(block, 60, "block");
+        Limits.texts(cloths, MOST_PATCHES, 60, "cloths");
+        quarterTurns = Math.floorMod(quarterTurns, 4);
+        cloths = List.copyOf(cloths);
+    }
+
+    /** {@code plain("a")} is a plain piece of cloth a. */
+    public static UnitDesign plain(String cloth) {
+        return of(PartKind.PLAIN, 0, cloth);
+    }
+
+    public static UnitDesign of(PartKind kind, int quarterTurns, String... cloths) {
+        return new UnitDesign(kind, kind.usualCount(), "1/2", "", quarterTurns, false, List.of(cloths));
+    }
+
+    /** The cloth of a patch; empty where it is not dressed. */
+    String cloth(int patch) {
+        return patch < cloths.size() ? cloths.get(patch) : "";
+    }
+
+    /** The corner's share, upper part and lower part; a half where it cannot be read. */
+    int[] cornerShare() {
+        java.util.regex.Matcher share =
+                java.util.regex.Pattern.compile("(\\d{1,2})/(\\d{1,2})").matcher(corner);
+        if (share.matches()) {
+            int part = Integer.parseInt(share.group(1));
+            int of = Integer.parseInt(share.group(2));
+            if (part > 0 && of >= part) {
+                return new int[] {part, of};
+            }
+        }
+        return new int[] {1, 2};
+    }
+}

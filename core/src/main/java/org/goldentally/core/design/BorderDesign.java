@@ -1,0 +1,60 @@
+package org.goldentally.core.design;
+
+import java.util.List;
+import org.goldentally.core.block.UnitDesign;
+import org.goldentally.core.problem.Limits;
+
+/**
+ * A border round the top.
+ *
+ * @param width finished, as typed; the least width of a {@link Kind#SPACER}
+ * @param cloth key of the cloth of a plain border
+ * @param units of a pieced border, as they stand in the upper side with the outside up; they take turns along it
+ * @param unitLength how long a plain or striped unit is along the border, finished, as typed; empty is as long as wide
+ * @param mirrorAtMiddle whether the second half of each side mirrors the first
+ * @param corner what stands in the corners, where they are {@link Corners#UNITS}
+ */
+public record BorderDesign(
+        Kind kind,
+        String width,
+        String cloth,
+        List<UnitDesign> units,
+        String unitLength,
+        boolean mirrorAtMiddle,
+        Corners corners,
+        List<UnitDesign> corner) {
+
+    /** What a border is made of. */
+    public enum Kind {
+        PLAIN,
+        /** A plain border just wide enough that the pieced one outside it comes out even. */
+        SPACER,
+        PIECED
+    }
+
+    /** How its sides meet. */
+    public enum Corners {
+        /** The long sides first, then the short ones over them. */
+        BUTTED,
+        /** On the diagonal. */
+        MITRED,
+        /** A square, or unit, in each corner. */
+        UNITS
+    }
+
+    public BorderDesign {
+        Limits.required(kind, "kind");
+        Limits.text(width, 40, "width");
+        Limits.text(cloth, 60, "cloth");
+        Limits.list(units, 24, "units");
+        Limits.text(unitLength, 40, "unitLength");
+        Limits.required(corners, "corners");
+        Limits.list(corner, 1, "corner");
+        units = List.copyOf(units);
+        corner = List.copyOf(corner);
+    }
+
+    public static BorderDesign plain(String width, String cloth, Corners corners) {
+        return new BorderDesign(Kind.PLAIN, width, cloth, List.of(), "", false, corners, List.of());
+    }
+}

@@ -1,0 +1,34 @@
+package org.goldentally.core.design;
+
+import org.goldentally.core.cloth.UsualSizes;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.Limits;
+
+/**
+ * What goes round and behind the top.
+ *
+ * @param bindingCloth key of its cloth; empty is not chosen yet
+ * @param bindingStrip width of the strips as cut, as typed
+ * @param backingCloth key of its cloth; empty is not chosen yet
+ * @param backingWidth usable width of the backing's cloth, as typed
+ * @param overhang how much larger backing and batting are on every side, as typed
+ */
+public record FinishingDesign(
+        String bindingCloth, String bindingStrip, String backingCloth, String backingWidth, String overhang) {
+
+    public FinishingDesign {
+        Limits.text(bindingCloth, 60, "bindingCloth");
+        Limits.text(bindingStrip, 40, "bindingStrip");
+        Limits.text(backingCloth, 60, "backingCloth");
+        Limits.text(backingWidth, 40, "backingWidth");
+        Limits.text(overhang, 40, "overhang");
+    }
+
+    /** Binding strips of 2 1/2 in, backing 4 in larger on every side (common practice, no source). */
+    public static FinishingDesign usual(MeasureSystem system) {
+        String widthOfFabric = system.writer().write(UsualSizes.widthOfFabric(system));
+        return system == MeasureSystem.INCH
+                ? new FinishingDesign("", "2 1/2", "", widthOfFabric, "4")
+                : new FinishingDesign("", "6.5", "", widthOfFabric, "10");
+    }
+}

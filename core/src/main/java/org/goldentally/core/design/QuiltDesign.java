@@ -1,0 +1,120 @@
+package org.goldentally.core.design;
+
+import java.util.List;
+import java.util.Optional;
+import org.goldentally.core.block.Block;
+import org.goldentally.core.block.TraditionalBlocks;
+import org.goldentally.core.measure.Grid;
+import org.goldentally.core.measure.LengthReader;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.piecing.Allowance;
+import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.problem.Limits;
+
+/**
+ * A whole quilt as the quilter decided it.
+ *
+ * @param format the version of this document; {@value #CURRENT_FORMAT}
+ * @param seam the seam allowance as typed, such as {@code 1/4}
+ * @param cloths the cloths in hand, in the order of their numbers on the wall
+ * @param blocks its blocks, those that are only set into others too
+ * @param places places of the top that differ from what the setting says
+ * @param borders from the inside out
+ * @param closeInValue cloths whose lightness differs by less than this (CIELAB L*) are said to read as one
+ * @param methods how groups of units are made, where the quilter chose
+ */
+public record QuiltDesign(
+        int format,
+        MeasureSystem system,
+        String seam,
+        Grid grid,
+        Allowance allowance,
+        List<ClothInHand> cloths,
+        List<Block> blocks,
+        BlockSizeDesign blockSize,
+        SettingDesign setting,
+        List<PlaceDesign> places,
+        SashingDesign sashing,
+        List<BorderDesign> borders,
+        FinishingDesign finishing,
+        int closeInValue,
+        List<MethodChoice> methods) {
+
+    public static final int CURRENT_FORMAT = 2;
+
+    /** Cloths whose lightness differs by less read as one (our own threshold; each quilt may have another). */
+    public static final int USUAL_CLOSE_IN_VALUE = 20;
+
+    private static final int MOST_CLOTHS = 200;
+    private static final int MOST_BLOCKS = 80;
+    private static final int MOST_PLACES = 12_000;
+    private static final int MOST_BORDERS = 12;
+    private static final int MOST_METHODS = 2_000;
+
+    public QuiltDesign {
+        Limits.between(format, CURRENT_FORMAT, CURRENT_FORMAT, "format");
+        Limits.required(system, "system");
+        Limits.text(seam, 40, "seam");
+        Limits.required(grid, "grid");
+        Limits.required(allowance, "allowance");
+        Limits.list(cloths, MOST_CLOTHS, "cloths");
+        Limits.list(blocks, MOST_BLOCKS, "blocks");
+        Limits.required(blockSize, "blockSize");
+        Limits.required(setting, "setting");
+        Limits.list(places, MOST_PLACES, "places");
+        Limits.required(sashing, "sashing");
+        Limits.list(borders, MOST_BORDERS, "borders");
+        Limits.required(finishing, "finishing");
+        Limits.between(closeInValue, 0, 100, "closeInValue");
+        Limits.list(methods, MOST_METHODS, "methods");
+        cloths = List.copyOf(cloths);
+        blocks = List.copyOf(blocks);
+        places = List.copyOf(places);
+        borders = List.copyOf(borders);
+        methods = List.copyOf(methods);
+    }
+
+    /** A group of units made by a method that the quilter chose: {@code HALF_SQUARE:a,b} by {@code eight-at-a-time}. */
+    public record MethodChoice(String units, String method) {
+        public MethodChoice {
+            Limits.text(units, 400, "units");
+            Limits.text(method, 60, "method");
+        }
+    }
+
+    /** Seam, ruler and allowance; a seam that cannot be read is refused. */
+    public SewingSettings settings() {
+        return new SewingSettings(
+                system, LengthReader.read("Seam", seam, system).orThrow(), grid, allowance);
+    }
+
+    public Optional<Block> block(String key) {
+        return blocks.stream().filter(block -> block.key().equals(key)).findFirst();
+    }
+
+    public Optional<ClothInHand> cloth(String key) {
+        return cloths.stream().filter(cloth -> cloth.key().equals(key)).findFirst();
+    }
+
+    /** A first quilt to change: 4 by 5 pinwheels of 8 in (or 20 cm), not dressed yet. */
+    public static QuiltDesign first(MeasureSystem system) {
+        Block pinwheel = TraditionalBlocks.byKey("pinwheel").orElseThrow().undressed();
+        return new QuiltDesign(
+                CURRENT_FORMAT,
+                system,
+                system.writer().write(system.usualSeam()),
+                system.usualGrid(),
+                Allowance.TRIM,
+                List.of(),
+                List.of(pinwheel),
+                BlockSizeDesign.finishedBlock(system == MeasureSystem.INCH ? "8" : "20"),
+                new SettingDesign(
+                        SettingDesign.Kind.STRAIGHT, 4, 5, List.of("pinwheel"), "", SettingDesign.Halves.BLOCK),
+                List.of(),
+                SashingDesign.NONE,
+                List.of(),
+                FinishingDesign.usual(system),
+                USUAL_CLOSE_IN_VALUE,
+                List.of());
+    }
+}

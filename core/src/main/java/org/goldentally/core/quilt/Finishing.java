@@ -1,0 +1,175 @@
+package org.goldentally.core.quilt;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.goldentally.core.cloth.UsualSizes;
+import org.goldentally.core.design.FinishingDesign;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthReader;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.piecing.Working;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.Reading;
+
+/**
+ * Binding, backing and batting of a top: 60 × 72 in takes 7 strips of 2 1/2 in for the binding and a backing of 68 × 80
+ * in.
+ *
+ * @param binding empty where a size cannot be read or the binding would be wider than the cloth
+ * @param backing the way that takes least cloth; empty where no way does with three panels
+ * @param workings how the figures came about
+ * @param problems what cannot be done, and the way out
+ */
+public record Finishing(
+        Optional<Binding> binding,
+        Length backingWidth,
+        Length backingHeight,
+        Optional<Backing> backing,
+        List<Working> workings,
+        List<Problem> problems) {
+
+    /** Added to the way round for corners and the join: 10 in, or 25 cm (common practice, no source). */
+    static final Length BINDING_EXTRA = Length.inches(10);
+
+    /** Seams between backing panels, wider than patchwork seams: 1/2 in (common practice, no source). */
+    static final Length BACKING_SEAM = Length.inches(0, 1, 2);
+
+    private static final int MOST_PANELS = 3;
+
+    /**
+     * Strips cut across the width and joined on the diagonal, where each join takes as much length as a strip is wide.
+     *
+     * @param length the way round and the extra
+     */
+    public record Binding(Length stripWidth, Length widthOfFabric, Length length, long strips) {
+
+        /** Cloth to cut them from. */
+        public Length cloth() {
+            return stripWidth.times(strips);
+        }
+    }
+
+    /**
+     * Panels of cloth side by side.
+     *
+     * @param upright whether the panels run from top to bottom
+     */
+    public record Backing(int panels, boolean upright, Length widthOfFabric, Length panelLength) {
+
+        public Length cloth() {
+            return panelLength.times(panels);
+        }
+    }
+
+    static Finishing of(QuiltTop top) {
+        FinishingDesign design = top.design().finishing();
+        MeasureSystem system = top.design().system();
+        LengthWriter writer = system.writer();
+        List<Problem> problems = new ArrayList<>();
+        List<Working> workings = new ArrayList<>();
+        Optional<Length> strip =
+                read(LengthReader.readPositive("Binding, cut strip", design.bindingStrip(), system), problems);
+        Optional<Length> cloth = read(
+                LengthReader.readPositive("Backing, usable width of its cloth", design.backingWidth(), system),
+                problems);
+        Optional<Length> overhang =
+                read(LengthReader.read("Backing, larger on every side by", design.overhang(), system), problems);
+        Length width = top.finishedWidth().plus(overhang.orElse(Length.ZERO).times(2));
+        Length height = top.finishedHeight().plus(overhang.orElse(Length.ZERO).times(2));
+        Optional<Binding> binding = strip.flatMap(each -> binding(top, each, problems, workings));
+        Optional<Backing> backing = cloth.flatMap(each -> backing(width, height, each, writer, problems, workings));
+        return new Finishing(binding, width, height, backing, workings, problems);
+    }
+
+    private static Optional<Binding> binding(
+            QuiltTop top, Length strip, List<Problem> problems, List<Working> workings) {
+        MeasureSystem system = top.design().system();
+        LengthWriter writer = system.writer();
+        Length widthOfFabric = UsualSizes.widthOfFabric(system);
+        if (strip.times(2).isLongerThan(widthOfFabric)) {
+            problems.add(new Problem(
+                    "Binding, cut strip",
+                    writer.writeWithUnit(strip) + " is too wide for a binding",
+                    "2 1/4 or 2 1/2 in is usual"));
+            return Optional.empty();
+        }
+        Length round = top.finishedWidth().plus(top.finishedHeight()).times(2);
+        Length length = round.plus(BINDING_EXTRA);
+        // n strips joined on the diagonal are n·width − (n − 1)·strip long.
+        Length perStrip = widthOfFabric.minus(strip);
+        Length needed = length.minus(strip);
+        long whole = needed.wholeTimes(perStrip);
+        long strips = perStrip.times(whole).isShorterThan(needed) ? whole + 1 : whole;
+        workings.add(new Working(
+                "Binding",
+                "round the top " + writer.write(round) + " + " + writer.write(BINDING_EXTRA)
+                        + " for corners and join = "
+                        + writer.writeWithUnit(length) + "; each strip gives " + writer.write(widthOfFabric)
+                        + ", less " + writer.write(strip) + " at each diagonal join: " + strips + " strips"));
+        return Optional.of(new Binding(strip, widthOfFabric, length, strips));
+    }
+
+    private static Optional<Backing> backing(
+            Length width,
+            Length height,
+            Length cloth,
+            LengthWriter writer,
+            List<Problem> problems,
+            List<Working> workings) {
+        Optional<Backing> upright = panels(width, cloth).map(panels -> new Backing(panels, true, cloth, height));
+        Optional<Backing> lying = panels(height, cloth).map(panels -> new Backing(panels, false, cloth, width));
+        if (upright.isEmpty() && lying.isEmpty()) {
+            problems.add(new Problem(
+                    "Backing, usable width of its cloth",
+                    "three panels of " + writer.writeWithUnit(cloth) + " do not cover " + writer.write(width) + " × "
+                            + writer.writeWithUnit(height),
+                    "take wider cloth, or piece the backing from more"));
+            return Optional.empty();
+        }
+        boolean takeUpright = lying.isEmpty()
+                || upright.isPresent()
+                        && !upright.get().cloth().isLongerThan(lying.get().cloth());
+        Backing backing = takeUpright ? upright.get() : lying.get();
+        workings.add(new Working(
+                "Backing",
+                say(backing, writer)
+                        + (upright.isPresent() && lying.isPresent()
+                                ? "; the other way round it would take "
+                                        + writer.writeWithUnit((takeUpright ? lying : upright)
+                                                .get()
+                                                .cloth())
+                                : "; the other way round it would take more than three panels")));
+        return Optional.of(backing);
+    }
+
+    private static String say(Backing backing, LengthWriter writer) {
+        return backing.panels + (backing.panels == 1 ? " panel" : " panels") + " of "
+                + writer.writeWithUnit(backing.panelLength)
+                + (backing.upright ? " from top to bottom" : " from side to side") + " = "
+                + writer.writeWithUnit(backing.cloth()) + " of cloth " + writer.writeWithUnit(backing.widthOfFabric)
+                + " wide"
+                + (backing.panels == 1 ? "" : ", joined with seams of " + writer.writeWithUnit(BACKING_SEAM));
+    }
+
+    /** How many panels cover a side; each join takes a seam of both. */
+    private static Optional<Integer> panels(Length side, Length cloth) {
+        for (int panels = 1; panels <= MOST_PANELS; panels++) {
+            if (cloth.times(panels).minus(BACKING_SEAM.times(2L * (panels - 1))).isAtLeast(side)) {
+                return Optional.of(panels);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Length> read(Reading<Length> reading, List<Problem> problems) {
+        return switch (reading) {
+            case Reading.Understood<Length> understood -> Optional.of(understood.value());
+            case Reading.Refused<Length> refused -> {
+                problems.add(refused.problem());
+                yield Optional.empty();
+            }
+        };
+    }
+}

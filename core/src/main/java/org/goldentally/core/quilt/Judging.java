@@ -1,0 +1,184 @@
+package org.goldentally.core.quilt;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import org.goldentally.core.block.Figure;
+import org.goldentally.core.block.Figure.FigureUnit;
+import org.goldentally.core.cloth.Lightness;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.geometry.Point;
+import org.goldentally.core.geometry.Polygon;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.UnitDrawing;
+import org.goldentally.core.quilt.TopPart.Kind;
+
+/**
+ * What a quilter looks for when stepping back from the wall.
+ *
+ * @param closePairs cloths that meet inside a unit and are so close in value that they read as one
+ * @param sharedCloths blocks side by side in which the same cloth, other than the background, meets itself
+ * @param oddOnes blocks that stand otherwise than the pattern round them suggests
+ */
+public record Judging(List<ClosePair> closePairs, List<SharedCloth> sharedCloths, List<OddOne> oddOnes) {
+
+    /**
+     * Two cloths close in value.
+     *
+     * @param difference of their lightness, CIELAB L*
+     * @param units in how many units they meet
+     */
+    public record ClosePair(String cloth, String other, double difference, long units, List<String> partIds) {}
+
+    /** A cloth that meets itself across the seam between two blocks. */
+    public record SharedCloth(String cloth, TopPart part, TopPart other) {}
+
+    public static Judging of(QuiltTop top) {
+        return new Judging(closePairs(top), sharedCloths(top), OddOne.in(top));
+    }
+
+    /** Lightness of a cloth: as the quilter overruled it, or of its swatch. */
+    public static double lightness(ClothInHand cloth) {
+        try {
+            return cloth.lightness().isBlank()
+                    ? Lightness.of(cloth.colour())
+                    : Math.clamp(Double.parseDouble(cloth.lightness().replace(',', '.')), 0, 100);
+        } catch (NumberFormatException unreadable) {
+            return Lightness.of(cloth.colour());
+        }
+    }
+
+    private static List<ClosePair> closePairs(QuiltTop top) {
+        Map<String, Double> lightness = new HashMap<>();
+        top.design().cloths().forEach(cloth -> lightness.putIfAbsent(cloth.key(), lightness(cloth)));
+        Map<PatchworkUnit, List<int[]>> meetings = new HashMap<>();
+        Map<Figure, Map<List<String>, Integer>> perFigure = new IdentityHashMap<>();
+        Map<List<String>, Long> units = new TreeMap<>(Comparator.comparing(List::toString));
+        Map<List<String>, Set<String>> partIds = new HashMap<>();
+        for (TopPart part : top.parts()) {
+            Map<List<String>, Integer> pairs = perFigure.computeIfAbsent(
+                    part.figure(),
+                    figure -> closePairs(figure, lightness, top.design().closeInValue(), meetings));
+            pairs.forEach((pair, count) -> {
+                units.merge(pair, (long) count, Long::sum);
+                partIds.computeIfAbsent(pair, any -> new LinkedHashSet<>()).add(part.id());
+            });
+        }
+        List<ClosePair> close = new ArrayList<>();
+        units.forEach((pair, count) -> close.add(new ClosePair(
+                pair.get(0),
+                pair.get(1),
+                Math.abs(lightness.get(pair.get(0)) - lightness.get(pair.get(1))),
+                count,
+                List.copyOf(partIds.get(pair)))));
+        return close;
+    }
+
+    private static Map<List<String>, Integer> closePairs(
+            Figure figure, Map<String, Double> lightness, int closeInValue, Map<PatchworkUnit, List<int[]>> meetings) {
+        Map<List<String>, Integer> pairs = new LinkedHashMap<>();
+        for (FigureUnit unit : figure.units()) {
+            Set<List<String>> ofUnit = new LinkedHashSet<>();
+            for (int[] pair : meetings.computeIfAbsent(unit.unit(), Judging::meetings)) {
+                String a = unit.cloths().get(pair[0]);
+                String b = unit.cloths().get(pair[1]);
+                Double lightA = lightness.get(a);
+                Double lightB = lightness.get(b);
+                boolean differ = !a.equals(b) && lightA != null && lightB != null;
+                if (differ && Math.abs(lightA - lightB) < closeInValue) {
+                    ofUnit.add(a.compareTo(b) < 0 ? List.of(a, b) : List.of(b, a));
+                }
+            }
+            ofUnit.forEach(pair -> pairs.merge(pair, 1, Integer::sum));
+        }
+        return pairs;
+    }
+
+    /** Which patches of a unit share a seam. */
+    private static List<int[]> meetings(PatchworkUnit unit) {
+        List<UnitDrawing.UnitPatch> patches = UnitDrawing.of(unit);
+        List<int[]> meetings = new ArrayList<>();
+        for (int i = 0; i < patches.size(); i++) {
+            for (int j = i + 1; j < patches.size(); j++) {
+                if (Edge.share(patches.get(i).outline(), patches.get(j).outline())) {
+                    meetings.add(new int[] {i, j});
+                }
+            }
+        }
+        return meetings;
+    }
+
+    /** An edge of a patch on the outline of a block, with the cloth along it. */
+    private record OuterEdge(Edge edge, String cloth) {}
+
+    private static List<SharedCloth> sharedCloths(QuiltTop top) {
+        Set<String> background = new LinkedHashSet<>(Set.of(""));
+        top.design().cloths().stream().filter(ClothInHand::background).forEach(cloth -> background.add(cloth.key()));
+        Map<Figure, List<OuterEdge>> outer = new IdentityHashMap<>();
+        Map<List<Object>, List<Map.Entry<TopPart, OuterEdge>>> byLine = new LinkedHashMap<>();
+        for (TopPart part : top.parts()) {
+            if (part.kind() != Kind.BLOCK && part.kind() != Kind.HALF_BLOCK) {
+                continue;
+            }
+            for (OuterEdge each : outer.computeIfAbsent(part.figure(), Judging::outerEdges)) {
+                if (!background.contains(each.cloth)) {
+                    Edge placed = each.edge.placed(part.placing());
+                    byLine.computeIfAbsent(placed.line(), any -> new ArrayList<>())
+                            .add(Map.entry(part, new OuterEdge(placed, each.cloth)));
+                }
+            }
+        }
+        Set<SharedCloth> shared = new LinkedHashSet<>();
+        byLine.values().forEach(edges -> addShared(edges, shared));
+        return List.copyOf(shared);
+    }
+
+    /** Along one line the edges are sorted by where they begin; only those that overlap are compared. */
+    private static void addShared(List<Map.Entry<TopPart, OuterEdge>> edges, Collection<SharedCloth> shared) {
+        edges.sort(Comparator.comparing(entry -> entry.getValue().edge.begin()));
+        for (int i = 0; i < edges.size(); i++) {
+            OuterEdge edge = edges.get(i).getValue();
+            TopPart part = edges.get(i).getKey();
+            for (int j = i + 1; j < edges.size(); j++) {
+                OuterEdge other = edges.get(j).getValue();
+                if (other.edge.begin().isAtLeast(edge.edge.end())) {
+                    break;
+                }
+                TopPart beside = edges.get(j).getKey();
+                if (other.cloth.equals(edge.cloth) && beside != part) {
+                    shared.add(new SharedCloth(edge.cloth, part, beside));
+                }
+            }
+        }
+    }
+
+    private static List<OuterEdge> outerEdges(Figure figure) {
+        Length w = figure.finishedWidth();
+        Length h = figure.finishedHeight();
+        List<OuterEdge> edges = new ArrayList<>();
+        for (Figure.FigurePatch patch : figure.patches()) {
+            Polygon outline = patch.outline();
+            for (int i = 0; i < outline.corners().size(); i++) {
+                Point a = outline.corners().get(i);
+                Point b = outline.corners().get((i + 1) % outline.corners().size());
+                boolean left = a.x().isZero() && b.x().isZero();
+                boolean right = a.x().equals(w) && b.x().equals(w);
+                boolean top = a.y().isZero() && b.y().isZero();
+                boolean bottom = a.y().equals(h) && b.y().equals(h);
+                if (left || right || top || bottom) {
+                    edges.add(new OuterEdge(new Edge(a, b), patch.cloth()));
+                }
+            }
+        }
+        return edges;
+    }
+}

@@ -1,0 +1,108 @@
+package org.goldentally.core.quilt;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import org.goldentally.core.block.Block;
+import org.goldentally.core.block.Figure;
+import org.goldentally.core.block.PartKind;
+import org.goldentally.core.block.UnitDesign;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.Problem;
+
+/**
+ * Units that take turns along a strip: a pieced border's side, or sashing made of units. Sixteen hourglasses of 3 in
+ * fill a side of 48 in; what they cannot fill stays blank and is named.
+ *
+ * @param units as they stand with the outside of the border up
+ * @param unitLength how long plain and striped units are along the row; nothing is as long as the row is wide
+ * @param mirrorAtMiddle whether the second half mirrors the first
+ */
+record RowOfUnits(List<UnitDesign> units, Length unitLength, boolean mirrorAtMiddle) {
+
+    /** A single plain piece fills the whole row. */
+    boolean isOnePiece() {
+        return units.size() == 1 && units.getFirst().kind() == PartKind.PLAIN && unitLength.isZero();
+    }
+
+    Length lengthOf(UnitDesign unit, Length rowWidth) {
+        boolean anyLength = unit.kind() == PartKind.PLAIN
+                || unit.kind() == PartKind.STRIP_SET_SEGMENT
+                || unit.kind() == PartKind.CORNER_FLIP;
+        return anyLength && unitLength.isPositive()
+                ? unitLength
+                : unit.kind().lengthInRow(rowWidth, unit.quarterTurns());
+    }
+
+    /** The step in which a row so wide can grow: one unit if all are equally long, else one turn of all of them. */
+    Length step(Length rowWidth) {
+        Length first = lengthOf(units.getFirst(), rowWidth);
+        boolean alike = units.stream().allMatch(unit -> lengthOf(unit, rowWidth).equals(first));
+        Length step = first;
+        if (!alike) {
+            step = units.stream().map(unit -> lengthOf(unit, rowWidth)).reduce(Length.ZERO, Length::plus);
+        }
+        return mirrorAtMiddle ? step.times(2) : step;
+    }
+
+    /** How much of a row stays blank. */
+    Length remainder(Length length, Length rowWidth) {
+        return isOnePiece() ? Length.ZERO : length.minus(filled(length, rowWidth));
+    }
+
+    private Length filled(Length length, Length rowWidth) {
+        Length half = mirrorAtMiddle ? length.dividedBy(2) : length;
+        Length x = Length.ZERO;
+        for (int i = 0; ; i++) {
+            Length next = x.plus(lengthOf(units.get(i % units.size()), rowWidth));
+            if (next.isLongerThan(half)) {
+                return mirrorAtMiddle ? x.times(2) : x;
+            }
+            x = next;
+        }
+    }
+
+    Figure figure(
+            Length length,
+            Length rowWidth,
+            String where,
+            Function<String, Optional<Block>> blocks,
+            MeasureSystem system,
+            List<Problem> flaws) {
+        if (isOnePiece()) {
+            return Figure.plain(length, rowWidth, cloth(units.getFirst()));
+        }
+        List<UnitDesign> sequence = new ArrayList<>();
+        Length filled = mirrorAtMiddle ? filled(length, rowWidth).dividedBy(2) : filled(length, rowWidth);
+        Length x = Length.ZERO;
+        for (int i = 0; x.isShorterThan(filled); i++) {
+            sequence.add(units.get(i % units.size()));
+            x = x.plus(lengthOf(sequence.getLast(), rowWidth));
+        }
+        if (mirrorAtMiddle) {
+            sequence.reversed().stream().map(RowOfUnits::mirrored).toList().forEach(sequence::add);
+        }
+        List<Figure> figures = sequence.stream()
+                .map(unit -> Figure.of(unit, lengthOf(unit, rowWidth), rowWidth, where, blocks, system))
+                .toList();
+        return Figure.row(length, rowWidth, figures, flaws);
+    }
+
+    /** Seen in a mirror that stands across the row: turned the other way round as well. */
+    private static UnitDesign mirrored(UnitDesign unit) {
+        return new UnitDesign(
+                unit.kind(),
+                unit.count(),
+                unit.corner(),
+                unit.block(),
+                -unit.quarterTurns(),
+                !unit.mirrored(),
+                unit.cloths());
+    }
+
+    private static String cloth(UnitDesign unit) {
+        return unit.cloths().isEmpty() ? "" : unit.cloths().getFirst();
+    }
+}

@@ -1,0 +1,233 @@
+package org.goldentally.core.quilt;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import org.goldentally.core.block.Figure;
+import org.goldentally.core.block.Figure.FigurePatch;
+import org.goldentally.core.block.Figure.FigureUnit;
+import org.goldentally.core.block.UnitSymmetry;
+import org.goldentally.core.block.UnitSymmetry.Hand;
+import org.goldentally.core.measure.Area;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.piecing.PatchworkUnit.PlainPatch;
+import org.goldentally.core.quilt.TopPart.Kind;
+
+/**
+ * Everything a top is made of, counted under its own name: units by size, cloths and hand; plain pieces; loose triangles;
+ * strips of sashing and borders by length.
+ *
+ * @param units units sewn of several patches, and how many triangles are in them
+ * @param pieces plain squares and rectangles in blocks and borders
+ * @param triangles loose triangles: side and corner setting triangles, halved cornerstones
+ * @param strips sashing strips and plain borders, by length
+ * @param blankArea what is left blank because something is missing or does not fit
+ * @param areas finished area of each cloth, by its key; the empty key is what is not dressed
+ */
+public record TopCount(
+        List<Group> units,
+        List<Group> pieces,
+        List<Group> triangles,
+        List<Group> strips,
+        Area blankArea,
+        Map<String, Area> areas) {
+
+    /**
+     * Pieces or units that are the same at the machine.
+     *
+     * @param key finds it again: kind, sizes, cloths and hand
+     * @param label what it is called
+     * @param cloths keys of its cloths in the order of its patches
+     * @param blocks how many blocks use it
+     * @param partIds the parts of the top that use it
+     */
+    public record Group(
+            String key,
+            String label,
+            PatchworkUnit unit,
+            List<String> cloths,
+            Hand hand,
+            long count,
+            int blocks,
+            List<String> partIds) {
+
+        public int patchesEach() {
+            return cloths.size();
+        }
+
+        /** Each cloth once. */
+        public Set<String> differentCloths() {
+            return new LinkedHashSet<>(cloths);
+        }
+    }
+
+    /** What makes two pieces the same group. */
+    private record GroupKey(Sort sort, String label, UnitSymmetry.Counted counted) {}
+
+    private enum Sort {
+        UNIT,
+        PIECE,
+        TRIANGLE,
+        STRIP
+    }
+
+    private static final class Tally {
+        private long count;
+        private int blocks;
+        private final List<String> partIds = new ArrayList<>();
+    }
+
+    public long unitCount() {
+        return sum(units);
+    }
+
+    /** Triangles sewn into units, not loose ones: a half-square triangle unit has two, an hourglass four. */
+    public long trianglesInUnits() {
+        return units.stream()
+                .mapToLong(group -> group.count()
+                        * org.goldentally.core.piecing.UnitDrawing.of(group.unit()).stream()
+                                .filter(patch -> patch.outline().corners().size() == 3)
+                                .count())
+                .sum();
+    }
+
+    public long looseTriangleCount() {
+        return sum(triangles);
+    }
+
+    public long pieceCount() {
+        return sum(pieces);
+    }
+
+    public List<Group> all() {
+        List<Group> all = new ArrayList<>(units);
+        all.addAll(pieces);
+        all.addAll(triangles);
+        all.addAll(strips);
+        return all;
+    }
+
+    private static long sum(List<Group> groups) {
+        return groups.stream().mapToLong(Group::count).sum();
+    }
+
+    public static TopCount of(QuiltTop top) {
+        Map<Figure, Map<GroupKey, Integer>> perFigure = new java.util.IdentityHashMap<>();
+        Map<UnitInCloths, UnitSymmetry.Counted> counted = new HashMap<>();
+        Map<GroupKey, Tally> tallies = new LinkedHashMap<>();
+        for (TopPart part : top.parts()) {
+            Map<GroupKey, Integer> groups =
+                    perFigure.computeIfAbsent(part.figure(), figure -> groups(figure, part.kind(), counted));
+            groups.forEach((key, count) -> {
+                GroupKey asPlaced = part.placing().mirrored() ? mirrored(key) : key;
+                Tally tally = tallies.computeIfAbsent(asPlaced, any -> new Tally());
+                tally.count += count;
+                tally.blocks += part.isBlock() ? 1 : 0;
+                tally.partIds.add(part.id());
+            });
+        }
+        List<Group> groups = new ArrayList<>();
+        tallies.forEach((key, tally) -> groups.add(group(key, tally)));
+        groups.sort(Comparator.comparing(Group::label)
+                .thenComparing((Group group) -> group.unit().namedSize())
+                .thenComparing(Group::key));
+        Area blank = Area.ZERO;
+        Map<String, Area> areas = new TreeMap<>();
+        for (Map.Entry<Figure, Integer> figure : top.figures().entrySet()) {
+            for (FigurePatch patch : figure.getKey().patches()) {
+                Area area = patch.outline().area().times(figure.getValue());
+                if (patch.isBlank()) {
+                    blank = blank.plus(area);
+                } else {
+                    areas.merge(patch.cloth(), area, Area::plus);
+                }
+            }
+        }
+        return new TopCount(
+                ofSort(groups, tallies, Sort.UNIT),
+                ofSort(groups, tallies, Sort.PIECE),
+                ofSort(groups, tallies, Sort.TRIANGLE),
+                ofSort(groups, tallies, Sort.STRIP),
+                blank,
+                areas);
+    }
+
+    private static List<Group> ofSort(List<Group> groups, Map<GroupKey, Tally> tallies, Sort sort) {
+        Set<String> keys = new java.util.HashSet<>();
+        tallies.keySet().stream().filter(key -> key.sort == sort).forEach(key -> keys.add(text(key)));
+        return groups.stream().filter(group -> keys.contains(group.key())).toList();
+    }
+
+    /** A unit in its cloths, so that its symmetry is looked up once for the many that are alike. */
+    private record UnitInCloths(PatchworkUnit unit, List<String> cloths, boolean mirrored) {}
+
+    private static Map<GroupKey, Integer> groups(
+            Figure figure, Kind kind, Map<UnitInCloths, UnitSymmetry.Counted> counted) {
+        Map<GroupKey, Integer> groups = new LinkedHashMap<>();
+        for (FigureUnit unit : figure.units()) {
+            UnitSymmetry.Counted as = counted.computeIfAbsent(
+                    new UnitInCloths(unit.unit(), unit.cloths(), unit.isMirrored()),
+                    key -> UnitSymmetry.counted(key.unit, key.cloths, key.mirrored));
+            groups.merge(key(as, kind), 1, Integer::sum);
+        }
+        return groups;
+    }
+
+    /** A plain piece is as wide as it is high or wider, however it lies. */
+    private static GroupKey key(UnitSymmetry.Counted counted, Kind kind) {
+        PatchworkUnit unit = counted.unit();
+        if (unit.isTriangle()) {
+            String label = kind == Kind.CORNERSTONE ? "half cornerstone" : unit.name();
+            return new GroupKey(Sort.TRIANGLE, label, counted);
+        }
+        if (!(unit instanceof PlainPatch plain)) {
+            return new GroupKey(Sort.UNIT, unit.name(), counted);
+        }
+        Length longer = Length.max(plain.namedSize(), plain.finishedHeight());
+        Length shorter = Length.min(plain.namedSize(), plain.finishedHeight());
+        UnitSymmetry.Counted lying =
+                new UnitSymmetry.Counted(new PlainPatch(longer, shorter), counted.cloths(), Hand.NONE);
+        return switch (kind) {
+            case SASHING, BORDER, MITRED_BORDER -> new GroupKey(Sort.STRIP, kind.label(), lying);
+            case CORNERSTONE, BORDER_CORNER -> new GroupKey(Sort.PIECE, kind.label(), lying);
+            case BLOCK, HALF_BLOCK, SETTING_TRIANGLE, PIECED_BORDER -> new GroupKey(Sort.PIECE, unit.name(), lying);
+        };
+    }
+
+    private static GroupKey mirrored(GroupKey key) {
+        Hand other = switch (key.counted.hand()) {
+            case NONE -> Hand.NONE;
+            case LEFT -> Hand.RIGHT;
+            case RIGHT -> Hand.LEFT;
+        };
+        return new GroupKey(
+                key.sort, key.label, new UnitSymmetry.Counted(key.counted.unit(), key.counted.cloths(), other));
+    }
+
+    private static Group group(GroupKey key, Tally tally) {
+        return new Group(
+                text(key),
+                key.label,
+                key.counted.unit(),
+                key.counted.cloths(),
+                key.counted.hand(),
+                tally.count,
+                tally.blocks,
+                tally.partIds.stream().distinct().toList());
+    }
+
+    private static String text(GroupKey key) {
+        PatchworkUnit unit = key.counted.unit();
+        String corner = unit instanceof PatchworkUnit.CornerFlipUnit flip ? " corner " + flip.finishedCorner() : "";
+        return key.label + " " + unit.finishedWidth() + " x " + unit.finishedHeight() + corner + " "
+                + String.join(",", key.counted.cloths())
+                + (key.counted.hand() == Hand.NONE ? "" : " " + key.counted.hand());
+    }
+}

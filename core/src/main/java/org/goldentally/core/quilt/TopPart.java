@@ -1,0 +1,66 @@
+package org.goldentally.core.quilt;
+
+import java.util.List;
+import org.goldentally.core.block.Figure;
+import org.goldentally.core.geometry.Placing;
+import org.goldentally.core.geometry.Polygon;
+
+/**
+ * A part of the top at its place: a block, a strip of sashing, a side of a border.
+ *
+ * @param id finds it again on the wall and in what is said of it: {@code block-2-3}
+ * @param where its place in words: {@code row 3, block 4}
+ * @param row of a block, from 0; -1 for other parts
+ * @param name of the block, or what it is
+ * @param blockKey key of its block; empty for other parts
+ * @param figure what is there; parts that look the same share one
+ */
+public record TopPart(
+        Kind kind,
+        String id,
+        String where,
+        int row,
+        int column,
+        String name,
+        String blockKey,
+        Figure figure,
+        Placing placing) {
+
+    /** The kinds of parts that a top is made of. */
+    public enum Kind {
+        BLOCK("block"),
+        HALF_BLOCK("half block"),
+        SETTING_TRIANGLE("setting triangle"),
+        SASHING("sashing strip"),
+        CORNERSTONE("cornerstone"),
+        BORDER("border strip"),
+        MITRED_BORDER("mitred border strip"),
+        PIECED_BORDER("pieced border"),
+        BORDER_CORNER("border corner");
+
+        private final String label;
+
+        Kind(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    public boolean isBlock() {
+        return kind == Kind.BLOCK || kind == Kind.HALF_BLOCK;
+    }
+
+    /** Its patches on the top. */
+    public List<Polygon> outlines() {
+        return figure.patches().stream()
+                .map(patch -> placing.apply(patch.outline()))
+                .toList();
+    }
+
+    TopPart movedBy(org.goldentally.core.measure.Length dx, org.goldentally.core.measure.Length dy) {
+        return new TopPart(kind, id, where, row, column, name, blockKey, figure, placing.movedBy(dx, dy));
+    }
+}

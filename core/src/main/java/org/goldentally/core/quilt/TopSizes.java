@@ -1,0 +1,153 @@
+package org.goldentally.core.quilt;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.goldentally.core.design.BlockSizeDesign;
+import org.goldentally.core.design.BlockSizeDesign.As;
+import org.goldentally.core.design.BlockSizeDesign.Of;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.SettingDesign;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthReader;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.Reading;
+import org.goldentally.core.problem.RefusedException;
+
+/**
+ * The sizes of a design, read from what was typed; everything that cannot be read is refused at once.
+ *
+ * @param blockWidth finished width of a block's place
+ * @param sashing finished width of the sashing; nothing where there is none
+ * @param borders finished width of each border
+ * @param unitLengths how long plain and striped units are along each border; nothing is as long as the border is wide
+ */
+public record TopSizes(
+        SewingSettings settings,
+        Length blockWidth,
+        Length blockHeight,
+        Length sashing,
+        List<Length> borders,
+        List<Length> unitLengths) {
+
+    /** More blocks than this in a row make no quilt that anyone sews (our own limit). */
+    static final int MOST_BLOCKS_IN_A_ROW = 100;
+
+    /** The longest side of a top: 300 in, more than twice the largest bed's (our own limit). */
+    static final Length LONGEST_SIDE = Length.inches(300);
+
+    /** Smaller blocks and narrower strips than this, finished, cannot be sewn: 1/4 in (our own limit). */
+    private static final Length SMALLEST = Length.inches(0, 1, 4);
+
+    static TopSizes of(QuiltDesign design) {
+        MeasureSystem system = design.system();
+        List<Problem> problems = new ArrayList<>();
+        Length seam = read(LengthReader.read("Seam", design.seam(), system), problems);
+        SewingSettings settings = new SewingSettings(system, seam, design.grid(), design.allowance());
+        if (problems.isEmpty()) {
+            problems.addAll(settings.problems());
+        }
+        count("Blocks across", design.setting().across(), problems);
+        count("Blocks down", design.setting().down(), problems);
+        Length width = Length.ZERO;
+        Length height = Length.ZERO;
+        if (problems.isEmpty()) {
+            BlockSizeDesign size = design.blockSize();
+            width = blockSide(size, size.typed(), size.across(), "", settings, problems);
+            height = size.height().isBlank()
+                    ? size.of() == Of.UNIT ? width.times(size.down()).dividedBy(size.across()) : width
+                    : blockSide(size, size.height(), size.down(), " height", settings, problems);
+        }
+        if (design.setting().kind() == SettingDesign.Kind.ON_POINT && !width.equals(height)) {
+            problems.add(new Problem(
+                    "Block size, height",
+                    "blocks on point must be square, or their corners do not meet",
+                    "leave the height empty, or set the blocks straight"));
+        }
+        Length sashing = design.sashing().isNone()
+                ? Length.ZERO
+                : wide("Sashing, finished width", design.sashing().width(), system, problems);
+        if (!design.sashing().isNone() && design.setting().kind() == SettingDesign.Kind.HALF_DROP) {
+            problems.add(new Problem(
+                    "Sashing, finished width",
+                    "a half-drop has no room for sashing: its blocks lie across the joins of the next row",
+                    "empty the width, or set the blocks straight or on point"));
+        }
+        List<Length> borders = new ArrayList<>();
+        List<Length> unitLengths = new ArrayList<>();
+        for (int i = 0; i < design.borders().size(); i++) {
+            BorderDesign border = design.borders().get(i);
+            String where = "Border " + (i + 1);
+            boolean spacer = border.kind() == BorderDesign.Kind.SPACER;
+            borders.add(
+                    spacer
+                            ? read(LengthReader.read(where + ", least width", border.width(), system), problems)
+                            : wide(where + ", finished width", border.width(), system, problems));
+            unitLengths.add(
+                    border.unitLength().isBlank()
+                            ? Length.ZERO
+                            : wide(where + ", finished unit length", border.unitLength(), system, problems));
+        }
+        if (!problems.isEmpty()) {
+            throw new RefusedException(problems);
+        }
+        return new TopSizes(settings, width, height, sashing, borders, unitLengths);
+    }
+
+    private static Length blockSide(
+            BlockSizeDesign size,
+            String typed,
+            int units,
+            String side,
+            SewingSettings settings,
+            List<Problem> problems) {
+        String where = (size.of() == Of.BLOCK ? "Block size" : "Unit size") + side + ", "
+                + (size.as() == As.FINISHED ? "finished" : "unfinished");
+        Reading<Length> reading = LengthReader.readPositive(where, typed, settings.system())
+                .then(length -> {
+                    Length finished = size.as() == As.FINISHED ? length : settings.finished(length);
+                    if (finished.isShorterThan(SMALLEST)) {
+                        return Reading.refused(
+                                where,
+                                settings.system().writer().writeWithUnit(length)
+                                        + " leaves nothing to see once the seams are taken",
+                                "type a larger size");
+                    }
+                    return Reading.of(size.of() == Of.BLOCK ? finished : finished.times(units));
+                });
+        return read(reading, problems);
+    }
+
+    private static Length wide(String where, String typed, MeasureSystem system, List<Problem> problems) {
+        return read(
+                LengthReader.readPositive(where, typed, system)
+                        .then(length -> length.isShorterThan(SMALLEST)
+                                ? Reading.refused(
+                                        where,
+                                        system.writer().writeWithUnit(length) + " finished is too narrow to be sewn",
+                                        "type " + system.writer().writeWithUnit(SMALLEST) + " or more")
+                                : Reading.of(length)),
+                problems);
+    }
+
+    private static void count(String where, int count, List<Problem> problems) {
+        if (count < 1 || count > MOST_BLOCKS_IN_A_ROW) {
+            problems.add(new Problem(
+                    where,
+                    count < 1 ? count + " blocks make no top" : count + " blocks in a row are more than we can plan",
+                    "type a number from 1 to " + MOST_BLOCKS_IN_A_ROW));
+        }
+    }
+
+    private static Length read(Reading<Length> reading, List<Problem> problems) {
+        return switch (reading) {
+            case Reading.Understood<Length> understood -> understood.value();
+            case Reading.Refused<Length> refused -> {
+                problems.add(refused.problem());
+                yield Length.ZERO;
+            }
+        };
+    }
+}

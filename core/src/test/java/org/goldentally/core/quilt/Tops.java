@@ -1,0 +1,142 @@
+package org.goldentally.core.quilt;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.goldentally.core.block.Block;
+import org.goldentally.core.block.PartKind;
+import org.goldentally.core.block.TraditionalBlocks;
+import org.goldentally.core.block.UnitDesign;
+import org.goldentally.core.design.BlockSizeDesign;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.PlaceDesign;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.SashingDesign;
+import org.goldentally.core.design.SettingDesign;
+import org.goldentally.core.design.SettingDesign.Halves;
+import org.goldentally.core.design.SettingDesign.Kind;
+import org.goldentally.core.measure.MeasureSystem;
+
+/** Builds designs for tests, starting from straight blocks in inches. */
+public final class Tops {
+
+    private List<Block> blocks = new ArrayList<>();
+    private BlockSizeDesign size;
+    private SettingDesign setting;
+    private final List<PlaceDesign> places = new ArrayList<>();
+    private SashingDesign sashing = SashingDesign.NONE;
+    private final List<BorderDesign> borders = new ArrayList<>();
+    private List<ClothInHand> cloths = List.of(
+            new ClothInHand("a", "oat", "#efe6d0", "", true, ""),
+            new ClothInHand("b", "ink", "#22384d"),
+            new ClothInHand("c", "marigold", "#f0aa1d"),
+            new ClothInHand("d", "spruce", "#2e6f5e"),
+            new ClothInHand("e", "brick", "#b2472f"));
+
+    private Tops() {}
+
+    /** Straight rows of traditional blocks, dressed in cloths a to e. */
+    public static Tops of(int across, int down, String size, String... keys) {
+        Tops tops = new Tops();
+        for (String key : keys) {
+            TraditionalBlocks.withSmaller(TraditionalBlocks.byKey(key).orElseThrow()).stream()
+                    .filter(block -> !tops.blocks.contains(block))
+                    .forEach(tops.blocks::add);
+        }
+        tops.size = BlockSizeDesign.finishedBlock(size);
+        tops.setting = new SettingDesign(Kind.STRAIGHT, across, down, List.of(keys), "a", Halves.BLOCK);
+        return tops;
+    }
+
+    public QuiltDesign design() {
+        QuiltDesign first = QuiltDesign.first(MeasureSystem.INCH);
+        return new QuiltDesign(
+                first.format(),
+                first.system(),
+                first.seam(),
+                first.grid(),
+                first.allowance(),
+                cloths,
+                blocks,
+                size,
+                setting,
+                places,
+                sashing,
+                borders,
+                first.finishing(),
+                first.closeInValue(),
+                List.of());
+    }
+
+    public QuiltTop top() {
+        return QuiltTop.of(design());
+    }
+
+    public Tops set(Kind kind) {
+        return set(kind, Halves.BLOCK);
+    }
+
+    Tops set(Kind kind, Halves halves) {
+        setting = new SettingDesign(kind, setting.across(), setting.down(), setting.blocks(), setting.cloth(), halves);
+        return this;
+    }
+
+    Tops oblong(String height) {
+        return size(new BlockSizeDesign(size.of(), size.as(), size.typed(), height, size.across(), size.down()));
+    }
+
+    Tops size(BlockSizeDesign other) {
+        size = other;
+        return this;
+    }
+
+    Tops cloths(ClothInHand... others) {
+        cloths = List.of(others);
+        return this;
+    }
+
+    /** Only these blocks, set in turn. */
+    Tops blocks(Block... others) {
+        blocks = List.of(others);
+        setting = new SettingDesign(
+                setting.kind(),
+                setting.across(),
+                setting.down(),
+                blocks.stream().map(Block::key).toList(),
+                setting.cloth(),
+                setting.halves());
+        return this;
+    }
+
+    Tops place(int row, int column, String block, int turns, boolean mirrored, PlaceDesign.Exchange... exchanges) {
+        places.add(new PlaceDesign(row, column, block, turns, mirrored, List.of(exchanges)));
+        return this;
+    }
+
+    public Tops sash(String width, String cornerstones, boolean around, UnitDesign... units) {
+        sashing = new SashingDesign(width, List.of(units), cornerstones, around);
+        return this;
+    }
+
+    public Tops border(BorderDesign border) {
+        borders.add(border);
+        return this;
+    }
+
+    /** A plain border just wide enough for the next one. */
+    static BorderDesign spacer(String least) {
+        return new BorderDesign(
+                BorderDesign.Kind.SPACER, least, "a", List.of(), "", false, BorderDesign.Corners.BUTTED, List.of());
+    }
+
+    /** A border of hourglasses with an hourglass in each corner. */
+    public static BorderDesign hourglasses(String width) {
+        UnitDesign hourglass = UnitDesign.of(PartKind.HOURGLASS, 0, "a", "b", "a", "b");
+        return pieced(width, BorderDesign.Corners.UNITS, false, hourglass);
+    }
+
+    static BorderDesign pieced(String width, BorderDesign.Corners corners, boolean mirror, UnitDesign... units) {
+        return new BorderDesign(
+                BorderDesign.Kind.PIECED, width, "", List.of(units), "", mirror, corners, List.of(units[0]));
+    }
+}
