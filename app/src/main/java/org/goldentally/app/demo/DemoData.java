@@ -1,10 +1,9 @@
 package org.goldentally.app.demo;
 
 import java.util.List;
-import java.util.UUID;
-import org.goldentally.app.quilts.QuiltDesign;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.shelf.Shelf;
+import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.MeasureSystem;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.context.annotation.Profile;
@@ -38,30 +37,6 @@ class DemoData implements SmartInitializingSingleton {
                         "1 1/2 yd ink 42 wide",
                         "scrap 9 x 13 brick")
                 .forEach(line -> shelf.add(line, MeasureSystem.INCH));
-        UUID marigold = cloth("marigold prints");
-        UUID oat = cloth("oat");
-        QuiltDesign first = QuiltDesign.first(MeasureSystem.INCH);
-        quilts.create(
-                "Lantern Street",
-                new QuiltDesign(
-                        first.format(),
-                        first.system(),
-                        first.seam(),
-                        first.grid(),
-                        first.allowance(),
-                        6,
-                        8,
-                        first.blockSize(),
-                        first.unitTurns(),
-                        new QuiltDesign.Cloths(marigold, oat),
-                        first.method()));
-    }
-
-    private UUID cloth(String name) {
-        return shelf.list().stream()
-                .filter(cloth -> cloth.name().equals(name))
-                .findFirst()
-                .orElseThrow()
-                .id();
+        quilts.create("Lantern Street", QuiltDesign.first(MeasureSystem.INCH));
     }
 }

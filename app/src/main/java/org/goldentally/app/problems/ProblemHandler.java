@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
+import tools.jackson.databind.exc.ValueInstantiationException;
 
 /** Turns everything that can go wrong into a {@link ProblemReport}; never a stack trace. */
 @RestControllerAdvice
@@ -63,6 +64,15 @@ class ProblemHandler {
                             "leave it out; the fields are in the API description at /api/openapi")));
         }
         String where = cause instanceof JacksonException json ? path(json) : "Request";
+        if (cause instanceof ValueInstantiationException && cause.getCause() instanceof IllegalArgumentException wrong) {
+            return report(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "This cannot be worked out as typed",
+                    List.of(new Problem(
+                            where,
+                            String.valueOf(wrong.getMessage()),
+                            "the API description at /api/openapi says what belongs here")));
+        }
         return report(
                 HttpStatus.BAD_REQUEST,
                 "The request cannot be read",

@@ -31,6 +31,14 @@ class Quilt {
     @Column(nullable = false)
     private String design;
 
+    /** The step that is shown. */
+    @Column(nullable = false)
+    private int step;
+
+    /** The newest step; further ones than the shown one can be done again. */
+    @Column(nullable = false)
+    private int lastStep;
+
     @Column(nullable = false, updatable = false)
     private Instant createdAt;
 
@@ -50,6 +58,20 @@ class Quilt {
         this.name = newName;
         this.design = newDesign;
         this.updatedAt = Instant.now();
+    }
+
+    /** Goes to a step that is kept already, or to a new last one. */
+    void goTo(int newStep, int newLastStep) {
+        this.step = newStep;
+        this.lastStep = newLastStep;
+    }
+
+    int step() {
+        return step;
+    }
+
+    int lastStep() {
+        return lastStep;
     }
 
     UUID id() {

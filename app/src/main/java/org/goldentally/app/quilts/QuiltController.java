@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.MeasureSystem;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -40,7 +41,11 @@ class QuiltController {
             @NotBlank(message = "a quilt needs a name") @Size(max = 80, message = "80 characters at most")
             String name,
 
-            @NotNull @Valid QuiltDesign design) {}
+            @NotNull QuiltDesign design,
+            boolean sameStep) {}
+
+    /** Which version the step back or forth is taken from. */
+    record StepFrom(int version) {}
 
     @GetMapping
     List<Quilts.QuiltSummary> list() {
@@ -60,6 +65,22 @@ class QuiltController {
 
     @PutMapping("/{id}")
     Quilts.StoredQuilt change(@PathVariable UUID id, @Valid @RequestBody QuiltChange change) {
-        return quilts.change(id, change.version(), change.name(), change.design());
+        return quilts.change(id, change.version(), change.name(), change.design(), change.sameStep());
+    }
+
+    @PostMapping("/{id}/undo")
+    Quilts.StoredQuilt undo(@PathVariable UUID id, @RequestBody StepFrom from) {
+        return quilts.goStep(id, from.version(), -1);
+    }
+
+    @PostMapping("/{id}/redo")
+    Quilts.StoredQuilt redo(@PathVariable UUID id, @RequestBody StepFrom from) {
+        return quilts.goStep(id, from.version(), 1);
+    }
+
+    @PostMapping("/{id}/copy")
+    @ResponseStatus(HttpStatus.CREATED)
+    Quilts.StoredQuilt copy(@PathVariable UUID id) {
+        return quilts.copy(id);
     }
 }

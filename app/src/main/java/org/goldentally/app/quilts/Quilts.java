@@ -6,27 +6,44 @@ import java.util.UUID;
 import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.problems.StaleVersionException;
+import org.goldentally.app.shelf.Shelf;
+import org.goldentally.core.design.QuiltDesign;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The quilts of the current owner: kept as documents, changed only on top of the newest version. */
 @Service
 @Transactional
 public class Quilts {
 
-    private final QuiltRepository quilts;
-    private final CurrentOwner owner;
-    private final JsonMapper json;
+    private static final int LONGEST_NAME = 80;
 
-    Quilts(QuiltRepository quilts, CurrentOwner owner, JsonMapper json) {
+    private final QuiltRepository quilts;
+    private final QuiltStepRepository steps;
+    private final CurrentOwner owner;
+    private final DesignDocuments documents;
+    private final Shelf shelf;
+
+    Quilts(
+            QuiltRepository quilts,
+            QuiltStepRepository steps,
+            CurrentOwner owner,
+            DesignDocuments documents,
+            Shelf shelf) {
         this.quilts = quilts;
+        this.steps = steps;
         this.owner = owner;
-        this.json = json;
+        this.documents = documents;
+        this.shelf = shelf;
     }
 
-    /** A quilt as it is kept. */
-    public record StoredQuilt(UUID id, String name, int version, QuiltDesign design) {}
+    /**
+     * A quilt as it is kept.
+     *
+     * @param design with its cloths called and coloured as on the shelf now
+     */
+    public record StoredQuilt(
+            UUID id, String name, int version, boolean canUndo, boolean canRedo, QuiltDesign design) {}
 
     /** A quilt in the list. */
     public record QuiltSummary(UUID id, String name, Instant changedAt) {}
@@ -43,17 +60,51 @@ public class Quilts {
         return stored(find(id));
     }
 
-    /** Keeps a new quilt; a design that cannot be worked out is refused with its problems. */
     public StoredQuilt create(String name, QuiltDesign design) {
-        design.top();
-        return stored(quilts.saveAndFlush(new Quilt(owner.id(), name.strip(), json.writeValueAsString(design))));
+        String document = documents.write(design);
+        Quilt quilt = quilts.saveAndFlush(new Quilt(owner.id(), name.strip(), document));
+        steps.save(new QuiltStep(quilt.id(), 0, document));
+        return stored(quilt);
     }
 
-    public StoredQuilt change(UUID id, int version, String name, QuiltDesign design) {
-        design.top();
+    /** A second quilt with the same design, to try something else. */
+    public StoredQuilt copy(UUID id) {
+        StoredQuilt quilt = get(id);
+        String name = "Copy of " + quilt.name();
+        return create(name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, quilt.design());
+    }
+
+    /**
+     * Keeps a change as a new step; sizes that cannot be worked out yet are kept as typed, like everything else.
+     *
+     * @param sameStep whether it goes on with the last one, as the next letter typed in a field does
+     */
+    public StoredQuilt change(UUID id, int version, String name, QuiltDesign design, boolean sameStep) {
         Quilt quilt = find(id);
         StaleVersionException.check(version, quilt.version());
-        quilt.change(name.strip(), json.writeValueAsString(design));
+        String document = documents.write(design);
+        int step = sameStep && quilt.step() > 0 ? quilt.step() : quilt.step() + 1;
+        if (quilt.lastStep() > quilt.step()) {
+            steps.deleteAfter(id, quilt.step());
+        }
+        steps.findByQuiltIdAndNumber(id, step)
+                .ifPresentOrElse(known -> known.change(document), () -> steps.save(new QuiltStep(id, step, document)));
+        quilt.goTo(step, step);
+        quilt.change(name.strip(), document);
+        return stored(quilts.saveAndFlush(quilt));
+    }
+
+    /** Undo, with -1, and redo, with 1. At either end nothing changes. */
+    public StoredQuilt goStep(UUID id, int version, int by) {
+        Quilt quilt = find(id);
+        StaleVersionException.check(version, quilt.version());
+        int step = quilt.step() + by;
+        if (step < 0 || step > quilt.lastStep()) {
+            return stored(quilt);
+        }
+        QuiltStep kept = steps.findByQuiltIdAndNumber(id, step).orElseThrow();
+        quilt.goTo(step, quilt.lastStep());
+        quilt.change(quilt.name(), kept.design());
         return stored(quilts.saveAndFlush(quilt));
     }
 
@@ -63,6 +114,11 @@ public class Quilts {
 
     private StoredQuilt stored(Quilt quilt) {
         return new StoredQuilt(
-                quilt.id(), quilt.name(), quilt.version(), json.readValue(quilt.design(), QuiltDesign.class));
+                quilt.id(),
+                quilt.name(),
+                quilt.version(),
+                quilt.step() > 0,
+                quilt.step() < quilt.lastStep(),
+                shelf.named(documents.read(quilt.design())));
     }
 }

@@ -10,6 +10,7 @@ import org.goldentally.app.problems.StaleVersionException;
 import org.goldentally.core.cloth.ColourWords;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
+import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.tally.ShelfPieces;
 import org.springframework.stereotype.Service;
@@ -60,11 +61,20 @@ public class Shelf {
                 .toList();
     }
 
+    /** The design with its cloths called and coloured as they are on the shelf; one that is not there stays as it is. */
     @Transactional(readOnly = true)
-    public String nameOf(UUID clothId) {
-        return cloths.findByIdAndOwnerId(clothId, owner.id())
-                .orElseThrow(() -> new NotFoundException("Cloth"))
-                .name();
+    public QuiltDesign named(QuiltDesign design) {
+        if (design.cloths().stream().allMatch(cloth -> cloth.shelfCloth().isEmpty())) {
+            return design;
+        }
+        Map<String, Cloth> onShelf = new LinkedHashMap<>();
+        cloths.findByOwnerId(owner.id()).forEach(cloth -> onShelf.put(cloth.id().toString(), cloth));
+        return design.withCloths(design.cloths().stream()
+                .map(cloth -> {
+                    Cloth known = onShelf.get(cloth.shelfCloth());
+                    return known == null ? cloth : cloth.asOnShelf(known.name(), known.colour());
+                })
+                .toList());
     }
 
     public ShelfLineView add(String typed, MeasureSystem system) {

@@ -37,8 +37,9 @@ public record Figure(
      *
      * @param cloth its cloth's key; empty where it is not dressed
      * @param unit which unit it belongs to, or {@link #BLANK}
+     * @param part which part of the block it belongs to, a smaller block being one part; {@link #BLANK} in an empty cell
      */
-    public record FigurePatch(Polygon outline, String cloth, int unit) {
+    public record FigurePatch(Polygon outline, String cloth, int unit, int part) {
 
         /** The unit of a patch that only stands in for something missing. */
         public static final int BLANK = -1;
@@ -73,6 +74,20 @@ public record Figure(
         }
     }
 
+    /** How large the cells are that a part of a block takes. */
+    public record Cells(Length width, Length height) {
+
+        public static Cells of(Block block, BlockPart part, Figure figure) {
+            int right = Math.min(part.column() + part.columns(), block.columns().size());
+            int bottom = Math.min(part.row() + part.rows(), block.rows().size());
+            int across = Block.sum(block.columns(), right) - Block.sum(block.columns(), Math.min(part.column(), right));
+            int down = Block.sum(block.rows(), bottom) - Block.sum(block.rows(), Math.min(part.row(), bottom));
+            return new Cells(
+                    figure.finishedWidth.times(across).dividedBy(block.across()),
+                    figure.finishedHeight.times(down).dividedBy(block.down()));
+        }
+    }
+
     /** A box of one plain piece. */
     public static Figure plain(Length width, Length height, String cloth) {
         return outline(
@@ -88,7 +103,7 @@ public record Figure(
         return new Figure(
                 width,
                 height,
-                List.of(new FigurePatch(outline, cloth, 0)),
+                List.of(new FigurePatch(outline, cloth, 0, 0)),
                 List.of(new FigureUnit(unit, List.of(cloth), "", Place.filling(width, height))),
                 List.of());
     }
@@ -144,7 +159,10 @@ public record Figure(
                 finishedHeight,
                 patches.stream()
                         .map(patch -> new FigurePatch(
-                                patch.outline, exchanges.getOrDefault(patch.cloth, patch.cloth), patch.unit))
+                                patch.outline,
+                                exchanges.getOrDefault(patch.cloth, patch.cloth),
+                                patch.unit,
+                                patch.part))
                         .toList(),
                 units.stream().map(unit -> unit.inCloths(exchanges)).toList(),
                 flaws);

@@ -27,6 +27,9 @@ final class FigureBuilder {
     private final Function<String, Optional<Block>> blocks;
     private final LengthWriter writer;
 
+    /** The part of the outermost block that is being laid out. */
+    private int part = FigurePatch.BLANK;
+
     FigureBuilder(Function<String, Optional<Block>> blocks, MeasureSystem system) {
         this.blocks = blocks;
         this.writer = system.writer();
@@ -42,7 +45,7 @@ final class FigureBuilder {
     }
 
     void addBlank(Place place) {
-        patches.add(new FigurePatch(place.box(), "", FigurePatch.BLANK));
+        patches.add(new FigurePatch(place.box(), "", FigurePatch.BLANK, part));
     }
 
     /** A finished figure, moved to the right. */
@@ -52,7 +55,8 @@ final class FigureBuilder {
             patches.add(new FigurePatch(
                     patch.outline().movedBy(right, Length.ZERO),
                     patch.cloth(),
-                    patch.isBlank() ? FigurePatch.BLANK : first + patch.unit()));
+                    patch.isBlank() ? FigurePatch.BLANK : first + patch.unit(),
+                    patch.part()));
         }
         for (FigureUnit unit : figure.units()) {
             units.add(new FigureUnit(
@@ -70,16 +74,24 @@ final class FigureBuilder {
         Length column = box.width().dividedBy(block.across());
         Length row = box.height().dividedBy(block.down());
         boolean[][] covered = new boolean[block.rows().size()][block.columns().size()];
-        for (BlockPart part : block.parts()) {
-            String cell = "column " + (part.column() + 1) + ", row " + (part.row() + 1);
-            if (!claim(part, covered)) {
+        boolean outermost = path.size() == 1;
+        for (int i = 0; i < block.parts().size(); i++) {
+            BlockPart each = block.parts().get(i);
+            String cell = "column " + (each.column() + 1) + ", row " + (each.row() + 1);
+            if (outermost) {
+                part = i;
+            }
+            if (!claim(each, covered)) {
                 flaws.add(new Problem(
                         where + ", " + cell,
-                        "the " + part.unit().kind().label() + " runs over the edge of the grid or over another unit",
+                        "the " + each.unit().kind().label() + " runs over the edge of the grid or over another unit",
                         "move it, or let it take fewer cells"));
                 continue;
             }
-            addUnit(part.unit(), cells(block, box, column, row, part), path, where, cell);
+            addUnit(each.unit(), cells(block, box, column, row, each), path, where, cell);
+        }
+        if (outermost) {
+            part = FigurePatch.BLANK;
         }
         for (int r = 0; r < covered.length; r++) {
             for (int c = 0; c < covered[r].length; c++) {
@@ -137,7 +149,7 @@ final class FigureBuilder {
         List<UnitDrawing.UnitPatch> drawn = UnitDrawing.of(unit);
         for (int i = 0; i < drawn.size(); i++) {
             Polygon outline = box.apply(drawn.get(i).outline());
-            patches.add(new FigurePatch(outline, cloths.get(i), units.size()));
+            patches.add(new FigurePatch(outline, cloths.get(i), units.size(), part));
         }
         units.add(new FigureUnit(unit, cloths, cell, box));
     }

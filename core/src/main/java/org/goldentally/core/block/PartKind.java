@@ -57,6 +57,15 @@ public enum PartKind {
         return usualCount;
     }
 
+    /** The counts to choose from: flipped corners, strips, rows; empty where there is nothing to count. */
+    public List<Integer> counts() {
+        return usualCount == 0
+                ? List.of()
+                : java.util.stream.IntStream.rangeClosed(leastCount, mostCount)
+                        .boxed()
+                        .toList();
+    }
+
     int withinCounts(int count) {
         return count < leastCount || count > mostCount ? usualCount : count;
     }

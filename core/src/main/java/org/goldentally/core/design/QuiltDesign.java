@@ -88,6 +88,25 @@ public record QuiltDesign(
                 system, LengthReader.read("Seam", seam, system).orThrow(), grid, allowance);
     }
 
+    public QuiltDesign withCloths(List<ClothInHand> others) {
+        return new QuiltDesign(
+                format,
+                system,
+                seam,
+                grid,
+                allowance,
+                others,
+                blocks,
+                blockSize,
+                setting,
+                places,
+                sashing,
+                borders,
+                finishing,
+                closeInValue,
+                methods);
+    }
+
     public Optional<Block> block(String key) {
         return blocks.stream().filter(block -> block.key().equals(key)).findFirst();
     }

@@ -1,0 +1,85 @@
+package org.goldentally.app.blocks;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import org.goldentally.app.blocks.BlockShelf.ShelfBlockView;
+import org.goldentally.core.block.Block;
+import org.goldentally.core.block.PartKind;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The shelf of blocks, and the units that a block is built of. */
+@RestController
+@RequestMapping("/api/blocks")
+class BlockController {
+
+    private final BlockShelf shelf;
+
+    BlockController(BlockShelf shelf) {
+        this.shelf = shelf;
+    }
+
+    /** A block to keep: itself first, then the smaller blocks in it. */
+    record BlockToKeep(@NotNull @Size(min = 1, max = 20) List<Block> blocks) {}
+
+    /**
+     * A unit of the tray.
+     *
+     * @param counts the counts to choose from; empty where there is nothing to choose
+     * @param patches how many patches it has, for each of these counts, or the one number
+     */
+    record TrayUnit(PartKind kind, String label, List<Integer> counts, List<Integer> patches) {}
+
+    /** Traditional blocks that have all these words in their name, grid or units; all for no words. */
+    @GetMapping
+    List<ShelfBlockView> traditional(@RequestParam(defaultValue = "") @Size(max = 100) String find) {
+        return shelf.traditional(find);
+    }
+
+    @GetMapping("/own")
+    List<ShelfBlockView> own() {
+        return shelf.own();
+    }
+
+    @PostMapping("/own")
+    @ResponseStatus(HttpStatus.CREATED)
+    ShelfBlockView keep(@Valid @RequestBody BlockToKeep block) {
+        if (block.blocks().getFirst().name().isBlank()) {
+            throw new RefusedException(
+                    new Problem("Block", "a block to keep needs a name", "type a name for it first"));
+        }
+        return shelf.keep(block.blocks());
+    }
+
+    @DeleteMapping("/own/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable UUID id) {
+        shelf.remove(id);
+    }
+
+    @GetMapping("/units")
+    List<TrayUnit> units() {
+        return java.util.Arrays.stream(PartKind.values())
+                .filter(kind -> kind != PartKind.BLOCK)
+                .map(kind -> new TrayUnit(
+                        kind,
+                        kind.label(),
+                        kind.counts(),
+                        (kind.counts().isEmpty() ? List.of(0) : kind.counts())
+                                .stream().map(kind::patches).toList()))
+                .toList();
+    }
+}

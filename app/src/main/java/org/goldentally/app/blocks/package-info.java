@@ -1,0 +1,4 @@
+@NullMarked
+package org.goldentally.app.blocks;
+
+import org.jspecify.annotations.NullMarked;

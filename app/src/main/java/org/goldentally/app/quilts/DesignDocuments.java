@@ -1,0 +1,95 @@
+package org.goldentally.app.quilts;
+
+import java.util.UUID;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Writes quilt documents, and reads those of every format there ever was: an older one is brought up to date. */
+@Component
+class DesignDocuments {
+
+    private static final int FIRST_FORMAT = 1;
+
+    private final JsonMapper json;
+
+    DesignDocuments(JsonMapper json) {
+        this.json = json;
+    }
+
+    String write(QuiltDesign design) {
+        return json.writeValueAsString(design);
+    }
+
+    QuiltDesign read(String document) {
+        JsonNode tree = json.readTree(document);
+        int format = tree.path("format").asInt(0);
+        return switch (format) {
+            case FIRST_FORMAT -> json.treeToValue(fromFirst((ObjectNode) tree), QuiltDesign.class);
+            case QuiltDesign.CURRENT_FORMAT -> json.treeToValue(tree, QuiltDesign.class);
+            default ->
+                throw new RefusedException(new Problem(
+                        "format",
+                        "quilt documents of format " + format + " are not known here",
+                        "use one of format " + FIRST_FORMAT + " to " + QuiltDesign.CURRENT_FORMAT));
+        };
+    }
+
+    /**
+     * Format 1 knew one block of two by two half-square triangles in a print and a background. It becomes a block of its
+     * own, and the two cloths become cloths in hand; their names and swatches come from the shelf when it is looked at.
+     */
+    private ObjectNode fromFirst(ObjectNode old) {
+        ObjectNode design = json.valueToTree(QuiltDesign.first(org.goldentally.core.measure.MeasureSystem.valueOf(
+                old.get("system").asString())));
+        for (String same : new String[] {"seam", "grid", "allowance"}) {
+            design.set(same, old.get(same));
+        }
+        ArrayNode cloths = json.createArrayNode();
+        cloths.add(cloth("a", "print", "#9aa3a0", false, old.path("cloths").path("print")));
+        cloths.add(cloth("b", "background", "#f7f7f4", true, old.path("cloths").path("background")));
+        design.set("cloths", cloths);
+        ObjectNode block = (ObjectNode) design.get("blocks").get(0);
+        block.put("key", "block");
+        block.put("name", "Half-square block");
+        ArrayNode parts = json.createArrayNode();
+        for (int i = 0; i < old.get("unitTurns").size(); i++) {
+            ObjectNode part = json.createObjectNode();
+            part.put("column", i % 2).put("row", i / 2).put("columns", 1).put("rows", 1);
+            ObjectNode unit = part.putObject("unit");
+            unit.put("kind", "HALF_SQUARE").put("count", 0).put("corner", "1/2").put("block", "");
+            unit.put("quarterTurns", old.get("unitTurns").get(i).asInt()).put("mirrored", false);
+            unit.putArray("cloths").add("a").add("b");
+            parts.add(part);
+        }
+        block.set("parts", parts);
+        ObjectNode setting = (ObjectNode) design.get("setting");
+        setting.put("across", old.get("blocksAcross").asInt());
+        setting.put("down", old.get("blocksDown").asInt());
+        setting.putArray("blocks").add("block");
+        ObjectNode size = (ObjectNode) design.get("blockSize");
+        for (String same : new String[] {"of", "as", "typed"}) {
+            size.set(same, old.get("blockSize").get(same));
+        }
+        size.put("across", 2).put("down", 2);
+        design.putArray("methods").addObject().put("units", "HALF_SQUARE").set("method", old.get("method"));
+        return design;
+    }
+
+    private ObjectNode cloth(String key, String name, String colour, boolean background, JsonNode shelfCloth) {
+        String id =
+                shelfCloth.isString() ? UUID.fromString(shelfCloth.asString()).toString() : "";
+        return json.createObjectNode()
+                .put("key", key)
+                .put("name", name)
+                .put("colour", colour)
+                .put("lightness", "")
+                .put("background", background)
+                .put("shelfCloth", id);
+    }
+}

@@ -1,0 +1,51 @@
+package org.goldentally.app.quilts;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.IdClass;
+import jakarta.persistence.Table;
+import java.io.Serializable;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+
+/** A state that a quilt's design was in; undo and redo go along them. */
+@Entity
+@Table(name = "quilt_step")
+@IdClass(QuiltStep.Key.class)
+class QuiltStep {
+
+    record Key(UUID quiltId, int number) implements Serializable {}
+
+    @Id
+    private UUID quiltId;
+
+    @Id
+    private int number;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    @Column(nullable = false)
+    private String design;
+
+    @Column(nullable = false)
+    private Instant at;
+
+    protected QuiltStep() {}
+
+    QuiltStep(UUID quiltId, int number, String design) {
+        this.quiltId = quiltId;
+        this.number = number;
+        change(design);
+    }
+
+    final void change(String newDesign) {
+        this.design = newDesign;
+        this.at = Instant.now();
+    }
+
+    String design() {
+        return design;
+    }
+}

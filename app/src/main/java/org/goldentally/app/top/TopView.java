@@ -1,0 +1,265 @@
+package org.goldentally.app.top;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.goldentally.app.drawing.SvgNumbers;
+import org.goldentally.app.problems.PlacedProblem;
+import org.goldentally.core.block.UnitSymmetry.Hand;
+import org.goldentally.core.cloth.Lightness;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.measure.Area;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.piecing.UnitDrawing;
+import org.goldentally.core.piecing.Working;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.quilt.BorderFit;
+import org.goldentally.core.quilt.Finishing;
+import org.goldentally.core.quilt.Judging;
+import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.quilt.TopCount;
+import org.goldentally.core.quilt.TopPart;
+
+/**
+ * The top as the wall shows it: picture, sizes, counts, judgement, and what is wrong where.
+ *
+ * @param problems mistakes, each at its part; the top is drawn and counted all the same
+ * @param notices what the quilter should know
+ * @param fits how a pieced border that does not come out even could be made to
+ */
+record TopView(
+        String unitOfLength,
+        List<SizeView> sizes,
+        PictureView picture,
+        List<BlockPictureView> blocks,
+        CountView count,
+        List<ClothValueView> cloths,
+        JudgingView judging,
+        List<PlacedProblem> problems,
+        List<Problem> notices,
+        List<BorderFitView> fits,
+        FinishingView finishing) {
+
+    record SizeView(
+            String what,
+            String finishedWidth,
+            String finishedHeight,
+            String unfinishedWidth,
+            String unfinishedHeight) {}
+
+    /** Totals under their own names, and the groups that they are made of. */
+    record CountView(
+            int blocks,
+            long units,
+            long trianglesInUnits,
+            long plainPieces,
+            long looseTriangles,
+            long strips,
+            String blank,
+            List<CountRow> rows) {}
+
+    /**
+     * A row of the counts.
+     *
+     * @param sort {@code unit}, {@code piece}, {@code triangle} or {@code strip}
+     * @param cloths places of its cloths among the quilt's, one for each patch; -1 is not dressed
+     * @param parts which parts of the picture use it
+     */
+    record CountRow(
+            String key,
+            String sort,
+            String label,
+            String finished,
+            String unfinished,
+            List<Integer> cloths,
+            Hand hand,
+            long count,
+            int blocks,
+            double drawnWidth,
+            double drawnHeight,
+            List<String> patches,
+            List<Integer> parts) {}
+
+    record ClothValueView(String key, int lightness, String word, String area) {}
+
+    record JudgingView(List<ClosePairView> closePairs, List<SharedClothView> sharedCloths, List<OddOneView> oddOnes) {}
+
+    record ClosePairView(String cloth, String other, int difference, long units, List<Integer> parts) {}
+
+    record SharedClothView(String cloth, String partId, String otherId, String where) {}
+
+    record OddOneView(String partId, String where, String expected) {}
+
+    /** Offers for a border, from 0; widths are typed as they are. */
+    record BorderFitView(int border, String spacerAcross, String spacerUpright, List<String> widths) {}
+
+    record FinishingView(
+            String binding, String backing, String behind, List<Working> workings, List<Problem> problems) {}
+
+    static TopView of(QuiltTop top) {
+        MeasureSystem system = top.design().system();
+        TopCount count = TopCount.of(top);
+        Map<String, Integer> partPlaces = new HashMap<>();
+        for (int i = 0; i < top.parts().size(); i++) {
+            partPlaces.put(top.parts().get(i).id(), i);
+        }
+        return new TopView(
+                system.abbreviation(),
+                sizes(top),
+                PictureView.of(top),
+                BlockPictureView.of(top),
+                count(top, count, partPlaces),
+                cloths(top, count),
+                judging(top, partPlaces),
+                top.flaws().stream()
+                        .map(flaw -> PlacedProblem.of(flaw.partId(), flaw.problem()))
+                        .distinct()
+                        .toList(),
+                top.notices(),
+                top.fits().stream().map(fit -> fit(fit, system.writer())).toList(),
+                finishing(top));
+    }
+
+    private static List<SizeView> sizes(QuiltTop top) {
+        SewingSettings settings = top.settings();
+        return List.of(
+                size("Block", top.sizes().blockWidth(), top.sizes().blockHeight(), settings),
+                size("Blocks as set", top.centreWidth(), top.centreHeight(), settings),
+                size("Top", top.finishedWidth(), top.finishedHeight(), settings));
+    }
+
+    private static SizeView size(String what, Length width, Length height, SewingSettings settings) {
+        LengthWriter writer = settings.system().writer();
+        return new SizeView(
+                what,
+                writer.write(width),
+                writer.write(height),
+                writer.write(settings.unfinished(width)),
+                writer.write(settings.unfinished(height)));
+    }
+
+    private static CountView count(QuiltTop top, TopCount count, Map<String, Integer> partPlaces) {
+        Map<String, Integer> clothPlaces = PictureView.clothPlaces(top.design().cloths());
+        List<CountRow> rows = new ArrayList<>();
+        count.units().forEach(group -> rows.add(row("unit", group, top, clothPlaces, partPlaces)));
+        count.pieces().forEach(group -> rows.add(row("piece", group, top, clothPlaces, partPlaces)));
+        count.triangles().forEach(group -> rows.add(row("triangle", group, top, clothPlaces, partPlaces)));
+        count.strips().forEach(group -> rows.add(row("strip", group, top, clothPlaces, partPlaces)));
+        return new CountView(
+                top.blockCount(),
+                count.unitCount(),
+                count.trianglesInUnits(),
+                count.pieceCount(),
+                count.looseTriangleCount(),
+                count.strips().stream().mapToLong(TopCount.Group::count).sum(),
+                count.blankArea().isZero() ? "" : top.design().system().writeArea(count.blankArea()),
+                rows);
+    }
+
+    private static CountRow row(
+            String sort,
+            TopCount.Group group,
+            QuiltTop top,
+            Map<String, Integer> clothPlaces,
+            Map<String, Integer> partPlaces) {
+        SewingSettings settings = top.settings();
+        LengthWriter writer = settings.system().writer();
+        Length width = group.unit().finishedWidth();
+        Length height = group.unit().finishedHeight();
+        boolean loose = group.unit().isTriangle();
+        return new CountRow(
+                group.key(),
+                sort,
+                group.label(),
+                writer.write(width) + " × " + writer.write(height),
+                loose
+                        ? ""
+                        : writer.write(settings.unfinished(width)) + " × " + writer.write(settings.unfinished(height)),
+                group.cloths().stream()
+                        .map(cloth -> clothPlaces.getOrDefault(cloth, -1))
+                        .toList(),
+                group.hand(),
+                group.count(),
+                group.blocks(),
+                width.toDoubleInches(),
+                height.toDoubleInches(),
+                UnitDrawing.of(group.unit()).stream()
+                        .map(patch -> SvgNumbers.points(patch.outline()))
+                        .toList(),
+                group.partIds().stream().map(partPlaces::get).toList());
+    }
+
+    private static List<ClothValueView> cloths(QuiltTop top, TopCount count) {
+        List<ClothValueView> cloths = new ArrayList<>();
+        for (ClothInHand cloth : top.design().cloths()) {
+            double lightness = Judging.lightness(cloth);
+            cloths.add(new ClothValueView(
+                    cloth.key(),
+                    (int) Math.round(lightness),
+                    Lightness.word(lightness),
+                    top.design().system().writeArea(count.areas().getOrDefault(cloth.key(), Area.ZERO))));
+        }
+        return cloths;
+    }
+
+    private static JudgingView judging(QuiltTop top, Map<String, Integer> partPlaces) {
+        Judging judging = Judging.of(top);
+        return new JudgingView(
+                judging.closePairs().stream()
+                        .map(pair -> new ClosePairView(
+                                pair.cloth(),
+                                pair.other(),
+                                (int) Math.round(pair.difference()),
+                                pair.units(),
+                                pair.partIds().stream().map(partPlaces::get).toList()))
+                        .toList(),
+                judging.sharedCloths().stream()
+                        .map(shared -> new SharedClothView(
+                                shared.cloth(),
+                                shared.part().id(),
+                                shared.other().id(),
+                                where(shared.part(), shared.other())))
+                        .toList(),
+                judging.oddOnes().stream()
+                        .map(odd -> new OddOneView(odd.part().id(), odd.part().where(), odd.expected()))
+                        .toList());
+    }
+
+    /** {@code row 3, blocks 1 and 2}, or both places in full. */
+    private static String where(TopPart part, TopPart other) {
+        if (part.row() == other.row()) {
+            return "row " + (part.row() + 1) + ", blocks " + (part.column() + 1) + " and " + (other.column() + 1);
+        }
+        return part.where() + " and " + other.where();
+    }
+
+    private static BorderFitView fit(BorderFit fit, LengthWriter writer) {
+        return new BorderFitView(
+                fit.border(),
+                writer.write(fit.spacerAcross()),
+                writer.write(fit.spacerUpright()),
+                fit.widths().stream().map(writer::write).toList());
+    }
+
+    private static FinishingView finishing(QuiltTop top) {
+        Finishing finishing = top.finishing();
+        LengthWriter writer = top.design().system().writer();
+        return new FinishingView(
+                finishing
+                        .binding()
+                        .map(binding -> binding.strips() + " strips cut " + writer.writeWithUnit(binding.stripWidth()))
+                        .orElse(""),
+                finishing
+                        .backing()
+                        .map(backing -> (backing.panels() == 1 ? "1 panel" : backing.panels() + " panels") + " of "
+                                + writer.writeWithUnit(backing.panelLength()))
+                        .orElse(""),
+                writer.write(finishing.backingWidth()) + " × " + writer.write(finishing.backingHeight()),
+                finishing.workings(),
+                finishing.problems());
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package org.goldentally.app.top;
+
+import org.jspecify.annotations.NullMarked;
