@@ -17,11 +17,9 @@ const top = useTop(() => quilt.id.value)
 const tally = useTally(() => quilt.id.value)
 
 const tallyCount = computed(() => {
-  const chosen = tally.data.value?.methods.find((method) => method.chosen)
-  if (!chosen) return ''
-  if (!chosen.possible) return 'not possible'
-  const short = chosen.cloths.filter((cloth) => cloth.shortBy > 0).length
-  return short ? `${short} short` : `${chosen.sets} ${chosen.setName}s`
+  if (!tally.data.value) return ''
+  const short = tally.data.value.totals.clothsShort
+  return short ? `${short} short` : `${tally.data.value.totals.units} units`
 })
 
 /** The stations in the order in which the work is done; those without a page are still to come, and say so. */
@@ -30,7 +28,7 @@ const stations = computed(() => [
   {
     key: 'top',
     name: 'Top',
-    count: top.data.value ? `${top.data.value.picture.across} × ${top.data.value.picture.down} blocks` : '',
+    count: top.data.value ? `${top.data.value.count.blocks} blocks` : '',
   },
   { key: 'tally', name: 'Tally', count: tallyCount.value },
   { key: 'cut', name: 'Cut', toCome: true },
@@ -41,6 +39,10 @@ const size = computed(() => {
   const whole = top.data.value?.sizes.find((each) => each.what === 'Top')
   return whole ? `${whole.finishedWidth} × ${whole.finishedHeight} ${top.data.value!.unitOfLength} finished` : ''
 })
+
+function rename(name: string) {
+  if (name.trim()) void quilt.rename(name.trim())
+}
 
 const saving = computed(
   () =>
@@ -58,10 +60,16 @@ const saving = computed(
   <header class="flex flex-wrap items-stretch border-b border-line bg-white lg:flex-nowrap">
     <div class="flex w-56 flex-col justify-center px-4 py-2">
       <RouterLink to="/quilts" class="text-xl font-bold leading-tight">Golden Tally</RouterLink>
-      <p v-if="quilt.id.value" class="text-sm leading-5 text-soft">
-        <span class="block truncate font-medium text-ink" :title="quilt.name.value">{{ quilt.name.value }}</span>
-        {{ size }}
-      </p>
+      <div v-if="quilt.id.value" class="text-sm leading-5 text-soft">
+        <input
+          class="-mx-1 block w-full truncate rounded border border-transparent px-1 font-medium text-ink hover:border-line"
+          aria-label="Name of the quilt"
+          maxlength="80"
+          :value="quilt.name.value"
+          @change="rename(($event.target as HTMLInputElement).value)"
+        />
+        <span class="block truncate" :title="size">{{ size }}</span>
+      </div>
       <p v-else class="text-sm text-soft">plan the whole top first</p>
     </div>
 

@@ -27,10 +27,9 @@ watch(
 
 function onKey(event: KeyboardEvent) {
   if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
-  if (event.target instanceof HTMLInputElement) return
+  if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return
   event.preventDefault()
-  if (event.shiftKey) quilt.redo()
-  else quilt.undo()
+  void (event.shiftKey ? quilt.redo() : quilt.undo())
 }
 onMounted(() => window.addEventListener('keydown', onKey))
 onBeforeUnmount(() => {

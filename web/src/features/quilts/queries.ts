@@ -11,5 +11,6 @@ export function useTop(quiltId: MaybeRefOrGetter<string | undefined>) {
     queryFn: () => call<Schemas['TopView']>('GET', `/api/quilts/${toValue(quiltId)}/top`),
     enabled: computed(() => !!toValue(quiltId)),
     placeholderData: (before) => before,
+    retry: false,
   })
 }

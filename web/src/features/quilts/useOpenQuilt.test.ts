@@ -3,24 +3,31 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createApp, defineComponent } from 'vue'
 import { type QuiltDesign, useOpenQuilt } from './useOpenQuilt'
 
-const DESIGN = { blocksAcross: 4, blocksDown: 5, seam: '1/4' } as QuiltDesign
+const DESIGN = { format: 2, seam: '1/4', closeInValue: 4 } as unknown as QuiltDesign
 
-/** A server with one quilt, that keeps what it is sent and can be told to refuse. */
+/** A server with one quilt, that keeps each step it is sent and can be told to refuse. */
 function server() {
-  const state = { version: 0, design: DESIGN, refuse: 0, sent: [] as number[] }
-  vi.stubGlobal('fetch', async (_path: string, init: RequestInit) => {
+  const state = { version: 0, steps: [DESIGN], step: 0, refuse: 0, sent: [] as number[], design: () => state.steps[state.step]! }
+  vi.stubGlobal('fetch', async (path: string, init: RequestInit) => {
     if (state.refuse < 0) throw new TypeError('no answer')
     if (init.method === 'PUT') {
       const body = JSON.parse(String(init.body)) as { version: number; design: QuiltDesign }
-      state.sent.push(body.design.blocksAcross)
+      state.sent.push(body.design.closeInValue)
       if (state.refuse) {
-        return new Response(JSON.stringify({ problems: [{ where: 'Blocks across', why: 'too many', fix: 'fewer' }] }), { status: state.refuse })
+        return new Response(JSON.stringify({ problems: [{ where: 'closeInValue', why: 'too many', fix: 'fewer' }] }), { status: state.refuse })
       }
       if (body.version !== state.version) return new Response('{"problems":[]}', { status: 409 })
-      state.design = body.design
+      state.steps = [...state.steps.slice(0, state.step + 1), body.design]
+      state.step++
       state.version++
     }
-    return new Response(JSON.stringify({ id: 'q', name: 'Test', version: state.version, design: state.design }))
+    if (init.method === 'POST') {
+      state.step += path.endsWith('/undo') ? -1 : 1
+      state.version++
+    }
+    return new Response(
+      JSON.stringify({ id: 'q', name: 'Test', version: state.version, canUndo: state.step > 0, canRedo: state.step < state.steps.length - 1, design: state.design() }),
+    )
   })
   return state
 }
@@ -51,57 +58,57 @@ describe('useOpenQuilt', () => {
   })
 
   it('keeps a change, and undoes and redoes it', async () => {
-    quilt.change({ blocksAcross: 7 })
+    quilt.change({ closeInValue: 7 })
     await vi.runAllTimersAsync()
-    expect(kept.design.blocksAcross).toBe(7)
-    quilt.undo()
+    expect(kept.design().closeInValue).toBe(7)
+    void quilt.undo()
     await vi.runAllTimersAsync()
-    expect(kept.design.blocksAcross).toBe(4)
-    quilt.redo()
+    expect(kept.design().closeInValue).toBe(4)
+    void quilt.redo()
     await vi.runAllTimersAsync()
-    expect(kept.design.blocksAcross).toBe(7)
+    expect(kept.design().closeInValue).toBe(7)
     expect(quilt.saveState.value).toBe('kept')
   })
 
   it('sends typing once it pauses, as one step to undo', async () => {
-    for (const blocksAcross of [1, 12, 120]) quilt.change({ blocksAcross }, true)
+    for (const closeInValue of [1, 12, 99]) quilt.change({ closeInValue }, true)
     await vi.runAllTimersAsync()
-    expect(kept.sent).toEqual([120])
-    quilt.undo()
+    expect(kept.sent).toEqual([99])
+    void quilt.undo()
     await vi.runAllTimersAsync()
-    expect(kept.design.blocksAcross).toBe(4)
+    expect(kept.design().closeInValue).toBe(4)
   })
 
   it('keeps what was refused on the screen and through a reload', async () => {
     kept.refuse = 422
-    quilt.change({ blocksAcross: 1000 })
+    quilt.change({ closeInValue: 1000 })
     await vi.runAllTimersAsync()
     expect(quilt.saveState.value).toBe('refused')
     expect(quilt.problems.value[0]?.why).toBe('too many')
     quilt.close()
     await quilt.open('q')
-    expect(quilt.design.value?.blocksAcross).toBe(1000)
+    expect(quilt.design.value?.closeInValue).toBe(1000)
   })
 
   it('asks what to do when another was faster, and can keep either', async () => {
     kept.version = 5
-    quilt.change({ blocksAcross: 9 })
+    quilt.change({ closeInValue: 9 })
     await vi.runAllTimersAsync()
     expect(quilt.saveState.value).toBe('conflict')
-    expect(quilt.design.value?.blocksAcross).toBe(9)
+    expect(quilt.design.value?.closeInValue).toBe(9)
     await quilt.keepMine()
-    expect(kept.design.blocksAcross).toBe(9)
+    expect(kept.design().closeInValue).toBe(9)
     expect(quilt.saveState.value).toBe('kept')
   })
 
   it('says when there is no answer, and sends with the next change', async () => {
     kept.refuse = -1
-    quilt.change({ blocksAcross: 8 })
+    quilt.change({ closeInValue: 8 })
     await vi.runAllTimersAsync()
     expect(quilt.saveState.value).toBe('unreachable')
     kept.refuse = 0
-    quilt.change({ blocksDown: 6 })
+    quilt.change({ seam: '3/8' })
     await vi.runAllTimersAsync()
-    expect(kept.design).toMatchObject({ blocksAcross: 8, blocksDown: 6 })
+    expect(kept.design()).toMatchObject({ closeInValue: 8, seam: '3/8' })
   })
 })

@@ -9,7 +9,13 @@ type StoredQuilt = Schemas['StoredQuilt']
 export type SaveState = 'kept' | 'keeping' | 'refused' | 'conflict' | 'unreachable'
 
 /** Typing pauses this long before it is sent. */
-const TYPING_PAUSE_MS = 300
+const TYPING_PAUSE_MS = 250
+
+/** A change on its way to the server; with `sameStep` it goes on with the step before it. */
+interface Waiting {
+  design: QuiltDesign
+  sameStep: boolean
+}
 
 const id = ref<string>()
 const name = ref('')
@@ -17,29 +23,39 @@ const version = ref(0)
 const design = shallowRef<QuiltDesign>()
 const saveState = ref<SaveState>('kept')
 const problems = shallowRef<Problem[]>([])
-const undone = shallowRef<QuiltDesign[]>([])
-const done = shallowRef<QuiltDesign[]>([])
+const canUndo = ref(false)
+const canRedo = ref(false)
+let waiting: Waiting[] = []
 let timer: ReturnType<typeof setTimeout> | undefined
-let saving: Promise<void> | undefined
+let sending: Promise<void> | undefined
 
 /** What is typed but not kept yet survives a reload here, one entry a quilt. */
 const unsavedKey = (quiltId: string) => `golden-tally.unsaved.${quiltId}`
 
 /**
- * The quilt that is open: its design as on the screen, changed at once and kept a moment later. There is one for the
- * whole application, since one quilt is open at a time.
+ * The quilt that is open: its design as on the screen, changed at once and kept a moment later, step by step, so that
+ * each can be undone, even after a reload. There is one for the whole application, since one quilt is open at a time.
  */
 export function useOpenQuilt() {
   const client = useQueryClient()
 
   function take(stored: StoredQuilt) {
     name.value = stored.name
-    version.value = stored.version
     design.value = stored.design
-    saveState.value = 'kept'
     problems.value = []
-    localStorage.removeItem(unsavedKey(stored.id))
-    refresh()
+    waiting = []
+    keptAs(stored)
+  }
+
+  function keptAs(stored: StoredQuilt) {
+    version.value = stored.version
+    canUndo.value = stored.canUndo
+    canRedo.value = stored.canRedo
+    if (!waiting.length) {
+      saveState.value = 'kept'
+      localStorage.removeItem(unsavedKey(stored.id))
+    }
+    void client.invalidateQueries({ queryKey: ['quilt', stored.id] })
   }
 
   async function open(quiltId: string) {
@@ -47,13 +63,15 @@ export function useOpenQuilt() {
     design.value = undefined
     const stored = await call<StoredQuilt>('GET', `/api/quilts/${quiltId}`)
     const unsaved = localStorage.getItem(unsavedKey(quiltId))
-    done.value = []
-    undone.value = []
     id.value = quiltId
     take(stored)
     if (unsaved) {
-      show(JSON.parse(unsaved) as QuiltDesign)
-      await save()
+      const draft = JSON.parse(unsaved) as QuiltDesign
+      if (draft.format === stored.design.format) {
+        show(draft)
+        waiting = [{ design: draft, sameStep: false }]
+        await send()
+      }
     }
   }
 
@@ -62,80 +80,83 @@ export function useOpenQuilt() {
     localStorage.setItem(unsavedKey(id.value!), JSON.stringify(changed))
   }
 
-  /** Changes the design; with `typing`, waits for a pause before it is sent. */
+  /** Changes the design; with `typing`, waits for a pause and goes on with the step that the typing began. */
   function change(part: Partial<QuiltDesign>, typing = false) {
     if (!design.value) return
-    if (!(typing && timer)) done.value = [...done.value, design.value]
-    undone.value = []
     show({ ...design.value, ...part })
-    schedule(typing ? TYPING_PAUSE_MS : 0)
-  }
-
-  function undo() {
-    const before = done.value.at(-1)
-    if (!before || !design.value) return
-    done.value = done.value.slice(0, -1)
-    undone.value = [...undone.value, design.value]
-    show(before)
-    schedule(0)
-  }
-
-  function redo() {
-    const after = undone.value.at(-1)
-    if (!after || !design.value) return
-    undone.value = undone.value.slice(0, -1)
-    done.value = [...done.value, design.value]
-    show(after)
-    schedule(0)
-  }
-
-  function schedule(pause: number) {
-    clearTimeout(timer)
+    const goesOn = typing && timer !== undefined && waiting.length > 0
+    if (goesOn) waiting[waiting.length - 1]!.design = design.value
+    else waiting.push({ design: design.value, sameStep: false })
     saveState.value = 'keeping'
-    timer = setTimeout(() => {
-      timer = undefined
-      void save()
-    }, pause)
-  }
-
-  /** Sends the newest design; never two at a time, so that each is built on the version before. */
-  async function save() {
-    if (saving) {
-      await saving
-      if (timer === undefined && saveState.value === 'keeping') return save()
-      return
+    clearTimeout(timer)
+    timer = undefined
+    if (typing) {
+      timer = setTimeout(() => {
+        timer = undefined
+        void send()
+      }, TYPING_PAUSE_MS)
+    } else {
+      void send()
     }
-    saving = send()
-    await saving
-    saving = undefined
   }
 
-  async function send() {
-    const sent = design.value
-    try {
-      const stored = await call<StoredQuilt>('PUT', `/api/quilts/${id.value}`, {
-        version: version.value,
-        name: name.value,
-        design: sent,
-      })
-      version.value = stored.version
-      problems.value = []
-      if (design.value === sent) {
-        saveState.value = 'kept'
-        localStorage.removeItem(unsavedKey(stored.id))
+  /** Sends what waits, in order and one at a time, so that each is built on the version before. */
+  function send(): Promise<void> {
+    sending ??= sendAll().finally(() => (sending = undefined))
+    return sending
+  }
+
+  async function sendAll() {
+    while (waiting.length && timer === undefined) {
+      const next = waiting[0]!
+      try {
+        const stored = await call<StoredQuilt>('PUT', `/api/quilts/${id.value}`, {
+          version: version.value,
+          name: name.value,
+          ...next,
+        })
+        waiting.shift()
+        problems.value = []
+        keptAs(stored)
+      } catch (error) {
+        const status = error instanceof Refusal ? error.status : 0
+        saveState.value = status === 409 ? 'conflict' : status === 0 ? 'unreachable' : 'refused'
+        problems.value = saveState.value === 'refused' ? problemsOf(error) : []
+        // What cannot be kept stays on the screen and goes with the next change.
+        waiting = saveState.value === 'refused' ? [] : waiting.slice(-1)
+        return
       }
-      refresh()
-    } catch (error) {
-      const status = error instanceof Refusal ? error.status : 0
-      saveState.value = status === 409 ? 'conflict' : status === 0 ? 'unreachable' : 'refused'
-      problems.value = saveState.value === 'refused' ? problemsOf(error) : []
     }
+  }
+
+  /** Everything typed so far is kept first; then the server goes a step back or forth. */
+  async function goStep(which: 'undo' | 'redo') {
+    if (timer !== undefined) {
+      clearTimeout(timer)
+      timer = undefined
+    }
+    await send()
+    if (waiting.length || !id.value) return
+    try {
+      take(await call<StoredQuilt>('POST', `/api/quilts/${id.value}/${which}`, { version: version.value }))
+    } catch (error) {
+      saveState.value = error instanceof Refusal && error.status === 409 ? 'conflict' : 'unreachable'
+    }
+  }
+
+  async function rename(newName: string) {
+    name.value = newName
+    waiting.push({ design: design.value!, sameStep: true })
+    saveState.value = 'keeping'
+    await send()
+    void client.invalidateQueries({ queryKey: ['quilts'] })
   }
 
   async function keepMine() {
     const theirs = await call<StoredQuilt>('GET', `/api/quilts/${id.value}`)
     version.value = theirs.version
-    await save()
+    waiting = [{ design: design.value!, sameStep: false }]
+    await send()
   }
 
   async function takeTheirs() {
@@ -147,23 +168,20 @@ export function useOpenQuilt() {
     design.value = undefined
   }
 
-  function refresh() {
-    void client.invalidateQueries({ queryKey: ['quilt', id.value] })
-  }
-
   return {
     id: readonly(id),
     name: readonly(name),
     design: computed(() => design.value),
     saveState: readonly(saveState),
     problems: computed(() => problems.value),
-    canUndo: computed(() => done.value.length > 0),
-    canRedo: computed(() => undone.value.length > 0),
+    canUndo: readonly(canUndo),
+    canRedo: readonly(canRedo),
     open,
     close,
     change,
-    undo,
-    redo,
+    rename,
+    undo: () => goStep('undo'),
+    redo: () => goStep('redo'),
     keepMine,
     takeTheirs,
   }

@@ -1,50 +1,39 @@
 <script setup lang="ts">
-import type { Schemas } from '@/api/client'
+import type { QuiltDesign } from '@/features/quilts'
 
 export interface AllowanceChoiceProps {
-  /** The three schools, each with what it costs by the chosen method. */
-  allowances: readonly Schemas['AllowanceView'][]
   /** The one that is in use. */
-  chosen: Schemas['AllowanceView']['allowance']
-  /** "in" or "cm". */
-  unitOfLength: string
+  chosen: QuiltDesign['allowance']
 }
 
 defineProps<AllowanceChoiceProps>()
-const emit = defineEmits<{ chosen: [allowance: Schemas['AllowanceView']['allowance']] }>()
+const emit = defineEmits<{ chosen: [allowance: QuiltDesign['allowance']] }>()
 
-const MEANINGS = {
-  EXACT: 'cut at the constant, hardly trimmed; saves cloth, forgives nothing',
-  TRIM: 'a little larger, trimmed true; the usual way',
-  ROOMY: 'much larger; for beginners and for much bias',
-}
-
-function verdict(method: Schemas['MethodView']): string {
-  if (!method.possible) return 'not possible with this shelf'
-  const short = method.cloths.filter((cloth) => cloth.shortBy > 0)
-  return short.length ? `short ${short.map((cloth) => `${cloth.shortBy} squares of ${cloth.name}`).join(', ')}` : 'enough on the shelf'
-}
+const SCHOOLS: { allowance: QuiltDesign['allowance']; name: string; meaning: string }[] = [
+  { allowance: 'EXACT', name: 'exact', meaning: 'cut at the constant, hardly trimmed; saves cloth, forgives nothing' },
+  { allowance: 'TRIM', name: 'trim', meaning: 'a little larger, trimmed true; the usual way' },
+  { allowance: 'ROOMY', name: 'roomy', meaning: 'much larger; for beginners and for much bias' },
+]
 </script>
 
 <template>
   <fieldset>
-    <legend class="panel-title mb-2">How much room to trim, and what it costs</legend>
-    <div class="grid gap-3 md:grid-cols-3">
+    <legend class="panel-title mb-1">Room to trim</legend>
+    <div class="flex gap-2">
       <button
-        v-for="each in allowances"
-        :key="each.allowance"
+        v-for="school in SCHOOLS"
+        :key="school.allowance"
         type="button"
-        class="card cursor-pointer p-3 text-left hover:border-ink data-[chosen]:border-2 data-[chosen]:border-tape-deep data-[chosen]:bg-tape-pale"
-        :aria-pressed="each.allowance === chosen"
-        :data-chosen="each.allowance === chosen || undefined"
-        :data-allowance="each.allowance"
-        @click="emit('chosen', each.allowance)"
+        class="button min-h-9 flex-1 data-[chosen]:bg-ink data-[chosen]:text-tape"
+        :aria-pressed="school.allowance === chosen"
+        :data-chosen="school.allowance === chosen || undefined"
+        :data-allowance="school.allowance"
+        :title="school.meaning"
+        @click="emit('chosen', school.allowance)"
       >
-        <span class="flex justify-between font-bold"><span>{{ each.label }}</span><span>cut {{ each.method.cutSize }} {{ unitOfLength }}</span></span>
-        <span class="block text-soft">{{ MEANINGS[each.allowance] }}</span>
-        <span v-for="cloth in each.method.cloths" :key="cloth.role" class="block">{{ cloth.name }}: {{ cloth.needed }} squares, {{ cloth.clothCut }}</span>
-        <span class="mt-1 block font-bold data-[short]:text-brick" :data-short="!each.method.enough || undefined">{{ verdict(each.method) }}</span>
+        {{ school.name }}
       </button>
     </div>
+    <p class="mt-1 text-sm text-soft">{{ SCHOOLS.find((school) => school.allowance === chosen)?.meaning }}</p>
   </fieldset>
 </template>

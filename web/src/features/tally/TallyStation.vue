@@ -1,45 +1,94 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useOpenQuilt, useTop } from '@/features/quilts'
 import { useClothColours } from '@/features/top'
-import { ProblemNote, TopPicture, WaitNote } from '@/shared'
+import { ProblemNote, spellCount, TopPicture, WaitNote } from '@/shared'
 import AllowanceChoice from './AllowanceChoice.vue'
-import ClothLedger from './ClothLedger.vue'
-import MethodTable from './MethodTable.vue'
-import { useTally } from './queries'
+import ClothAccount from './ClothAccount.vue'
+import GroupCard from './GroupCard.vue'
+import { type Group, useTally } from './queries'
 
 const quilt = useOpenQuilt()
 const { data: tally, error } = useTally(() => quilt.id.value)
 const { data: top } = useTop(() => quilt.id.value)
-const colours = useClothColours(quilt.design)
-const chosen = computed(() => tally.value?.methods.find((method) => method.chosen))
+const design = computed(() => quilt.design.value!)
+const colours = useClothColours(design)
+const clothNames = computed(() => design.value.cloths.map((cloth) => cloth.name))
+const opened = ref<string>()
+const pointed = ref<string>()
+
+/** The parts of the top that a use of cloth goes to: pointing at a band lights them up. */
+const lit = computed(() => {
+  const key = pointed.value ?? opened.value
+  const group = tally.value?.groups.find((each) => each.key === key)
+  const wanted = group ? `${group.label.split(',')[0]} ${group.cloths.join(',')} ${group.finished}` : undefined
+  return (
+    top.value?.count.rows
+      .filter((row) => row.key === key || `${row.label} ${row.cloths.join(',')} ${row.finished}` === wanted)
+      .flatMap((row) => row.parts) ?? []
+  )
+})
+
+function take(units: string, method: string) {
+  quilt.change({ methods: [...design.value.methods.filter((choice) => choice.units !== units), { units, method }] })
+}
+/** For all of a kind: what was chosen for single groups of it no longer counts. */
+function takeAll(group: Group, method: string) {
+  const others = design.value.methods.filter((choice) => choice.units !== group.allKey && !choice.units.startsWith(`${group.allKey}:`))
+  quilt.change({ methods: [...others, { units: group.allKey, method }] })
+}
 </script>
 
 <template>
-  <WaitNote v-if="!tally || !top || !chosen" what="the tally" :error="error" />
-  <div v-else class="grid flex-1 lg:grid-cols-[1fr_20rem]">
-    <div class="space-y-5 bg-white p-5">
-      <h1 class="text-xl font-bold">
-        {{ tally.unitsNeeded }} {{ tally.unitName }} units, {{ tally.finishedSize }} {{ tally.unitOfLength }} finished
-        <span class="font-normal text-soft">({{ tally.trimmedSize }} {{ tally.unitOfLength }} trimmed)</span>
-      </h1>
+  <WaitNote v-if="!tally || !top" what="the tally" :error="error" />
+  <div v-else class="grid flex-1 lg:h-[calc(100dvh-5.1rem)] lg:flex-none lg:grid-cols-[24rem_1fr] xl:grid-cols-[24rem_1fr_18rem]">
+    <section class="space-y-3 overflow-y-auto p-4" aria-label="Units to make" tabindex="-1">
+      <h1 class="panel-title">{{ spellCount(tally.totals.units, 'unit', 'units') }} and {{ spellCount(top.count.plainPieces, 'plain piece', 'plain pieces') }} to make</h1>
+      <AllowanceChoice :chosen="design.allowance" @chosen="quilt.change({ allowance: $event })" />
+      <p v-if="!tally.groups.length" class="card p-4">The top is empty: build a block at the station Top.</p>
+      <GroupCard
+        v-for="group in tally.groups"
+        :key="group.key"
+        :group="group"
+        :unit-of-length="tally.unitOfLength"
+        :colours="colours"
+        :cloth-names="clothNames"
+        :chosen="opened === group.key"
+        @opened="opened = opened === group.key ? undefined : group.key"
+        @taken="take(group.choiceKey, $event)"
+        @taken-all="takeAll(group, $event)"
+        @pointerenter="pointed = group.key"
+        @pointerleave="pointed = undefined"
+      />
+      <section v-if="tally.strips.length" aria-label="Strips">
+        <h2 class="panel-title mb-1">Strips of sashing, borders and binding</h2>
+        <ul class="space-y-1">
+          <li v-for="strip in tally.strips" :key="strip.key" class="card p-2">
+            <strong class="first-letter:uppercase">{{ strip.count }} × {{ strip.label }}</strong>
+            <span class="block text-sm text-soft">cut {{ strip.cutSize }} {{ tally.unitOfLength }}<template v-if="strip.joined">, joined of {{ strip.cuts }}</template></span>
+          </li>
+        </ul>
+      </section>
+    </section>
+
+    <section class="space-y-4 overflow-y-auto bg-white p-4" aria-labelledby="ledger-title" tabindex="-1">
+      <h2 id="ledger-title" class="panel-title">Cloth: needed, on the shelf, left over</h2>
       <ProblemNote :problems="tally.notices" hint />
-      <MethodTable :tally="tally" @chosen="quilt.change({ method: $event })" />
-      <AllowanceChoice :allowances="tally.allowances" :chosen="quilt.design.value!.allowance" :unit-of-length="tally.unitOfLength" @chosen="quilt.change({ allowance: $event })" />
-      <ClothLedger :method="chosen" :unit-of-length="tally.unitOfLength" :colours="colours" />
-    </div>
-    <aside class="space-y-4 p-5" aria-label="The top in small">
+      <ClothAccount v-for="ledger in tally.cloths" :key="ledger.key" :ledger="ledger" :lit="pointed" @pointed="pointed = $event" />
+      <p v-if="!tally.cloths.length" class="text-soft">No cloth is needed yet: dress the blocks at the station Top.</p>
+    </section>
+
+    <aside class="space-y-4 overflow-y-auto p-4 lg:col-span-2 xl:col-span-1" aria-label="The top in small">
       <h2 class="panel-title">The top</h2>
-      <div class="h-80"><TopPicture :picture="top.picture" :colours="colours" label="The top in small" /></div>
-      <dl class="space-y-1">
-        <div v-for="size in top.sizes" :key="size.what" class="flex justify-between gap-3 border-b border-line py-1">
-          <dt>{{ size.what }}, finished</dt>
-          <dd class="font-bold">{{ size.finishedWidth }} × {{ size.finishedHeight }} {{ tally.unitOfLength }}</dd>
-        </div>
-        <div class="flex justify-between gap-3 border-b border-line py-1">
-          <dt>Blocks</dt>
-          <dd class="font-bold">{{ top.blocks }}</dd>
-        </div>
+      <div class="h-72"><TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="The top in small" /></div>
+      <dl>
+        <div class="flex justify-between gap-3 border-b border-line py-1"><dt>Finished size</dt><dd class="font-bold">{{ top.sizes[2]!.finishedWidth }} × {{ top.sizes[2]!.finishedHeight }} {{ tally.unitOfLength }}</dd></div>
+        <div class="flex justify-between gap-3 border-b border-line py-1"><dt>Blocks</dt><dd class="font-bold">{{ top.count.blocks }}</dd></div>
+        <div class="flex justify-between gap-3 border-b border-line py-1"><dt>Units</dt><dd class="font-bold">{{ tally.totals.units }}</dd></div>
+        <div class="flex justify-between gap-3 border-b border-line py-1"><dt>Spare units</dt><dd class="font-bold">{{ tally.totals.spare }}</dd></div>
+        <div class="flex justify-between gap-3 border-b border-line py-1"><dt>Cloth cut</dt><dd class="font-bold">{{ tally.totals.clothCut }}</dd></div>
+        <div class="flex justify-between gap-3 border-b border-line py-1"><dt>To buy</dt><dd class="text-right font-bold" :class="{ 'text-brick': tally.totals.toBuy.length }"><span v-for="each in tally.totals.toBuy" :key="each" class="block">{{ each }}</span><template v-if="!tally.totals.toBuy.length">nothing</template></dd></div>
+        <div class="flex justify-between gap-3 border-b border-line py-1"><dt>Backing</dt><dd class="text-right font-bold">{{ top.finishing.backing }}</dd></div>
       </dl>
     </aside>
   </div>

@@ -2,14 +2,17 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, type MaybeRefOrGetter, toValue } from 'vue'
 import { call, type Schemas } from '@/api/client'
 
-export type Method = Schemas['MethodView']
+export type Group = Schemas['GroupView']
+export type Way = Schemas['WayView']
+export type Ledger = Schemas['LedgerView']
 
-/** The tally of a quilt: every method side by side, and what each allowance costs. */
+/** The tally of a quilt: each group of units with the ways to make it, and each cloth's account. */
 export function useTally(quiltId: MaybeRefOrGetter<string | undefined>) {
   return useQuery({
     queryKey: computed(() => ['quilt', toValue(quiltId), 'tally']),
     queryFn: () => call<Schemas['TallyView']>('GET', `/api/quilts/${toValue(quiltId)}/tally`),
     enabled: computed(() => !!toValue(quiltId)),
     placeholderData: (before) => before,
+    retry: false,
   })
 }

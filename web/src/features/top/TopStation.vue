@@ -1,45 +1,293 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { useOpenQuilt, useTop } from '@/features/quilts'
-import { ProblemNote, TopPicture, WaitNote } from '@/shared'
-import BlockEditor from './BlockEditor.vue'
-import ClothChoice from './ClothChoice.vue'
-import TopSettings from './TopSettings.vue'
-import { useClothColours } from './useClothColours'
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, useTemplateRef, watch } from 'vue'
+import { call, problemsOf, type Schemas } from '@/api/client'
+import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
+import { ProblemNote, WaitNote } from '@/shared'
+import BlockBench from './BlockBench.vue'
+import BlockShelfDialog from './BlockShelfDialog.vue'
+import BlockTray from './BlockTray.vue'
+import BordersPanel from './BordersPanel.vue'
+import ClothTray from './ClothTray.vue'
+import CountsPanel from './CountsPanel.vue'
+import JudgingPanel from './JudgingPanel.vue'
+import SelectedPart from './SelectedPart.vue'
+import SettingPanel from './SettingPanel.vue'
+import TopWall from './TopWall.vue'
+import UnitTray from './UnitTray.vue'
+import { adopt, freeKey, type Unit, withoutBlock } from './edit/blocks'
+import { dressPart } from './edit/dressing'
+import { type At, copyTo, mirrored, placeAt, rowCopied, rowsSwapped, settingsOwn, swapped, turned, withPlaces } from './edit/places'
+import { ownBlocksKey, type ShelfBlock } from './queries'
 
 const quilt = useOpenQuilt()
+const client = useQueryClient()
 const design = computed(() => quilt.design.value!)
 const { data: top, error } = useTop(() => quilt.id.value)
-const colours = useClothColours(design)
+const wall = useTemplateRef<InstanceType<typeof TopWall>>('wall')
 
-const wallLabel = computed(() => {
-  if (!top.value) return ''
-  const { across, down } = top.value.picture
-  return `The top, ${across} by ${down} blocks`
+/** Mistakes that keep the top from being worked out: the picture is then the last one that could be. */
+const problems = computed(() => (error.value ? problemsOf(error.value) : quilt.problems.value))
+
+const chosenId = ref<string>()
+const chosenCloth = ref<string>()
+const clothInHand = ref<string>()
+const unitInHand = ref<Unit>()
+const building = ref<string>()
+const shelfOpen = ref(false)
+const grey = ref(false)
+const copied = ref<At>()
+const pointedRow = ref<Schemas['CountRow']>()
+const chosenRow = ref<string>()
+const litParts = ref<readonly number[]>()
+const said = ref('')
+
+const parts = computed(() => top.value?.picture.parts ?? [])
+const chosenIndex = computed(() => parts.value.findIndex((part) => part.id === chosenId.value))
+const chosenPart = computed(() => parts.value[chosenIndex.value])
+const clothKeys = computed(() => design.value.cloths.map((cloth) => cloth.key))
+const names = computed(() => Object.fromEntries(design.value.cloths.map((cloth) => [cloth.key, cloth.name])))
+const colours = computed(() =>
+  design.value.cloths.map((cloth) => {
+    const value = top.value?.cloths.find((each) => each.key === cloth.key)
+    return grey.value && value ? `lab(${value.lightness}% 0 0)` : cloth.colour
+  }),
+)
+const partCloths = computed(() => {
+  const part = chosenPart.value
+  if (!part || !top.value) return []
+  const figure = top.value.picture.figures[part.figure]!
+  return [...new Set(figure.cloths)].filter((cloth) => cloth !== -2).map((cloth) => clothKeys.value[cloth] ?? '')
 })
+const wrong = computed(() => {
+  const ids = new Set(top.value?.problems.map((problem) => problem.partId))
+  return parts.value.flatMap((part, i) => (ids.has(part.id) ? [i] : []))
+})
+/** One of each kind: four sides of a border that does not come out even are one mistake. */
+const shownProblems = computed(() => {
+  const kinds = new Map<string, Schemas['PlacedProblem']>()
+  for (const problem of top.value?.problems ?? []) {
+    const kind = `${problem.where.split(',')[0]} ${problem.fix}`
+    if (!kinds.has(kind)) kinds.set(kind, problem)
+  }
+  return [...kinds.values()].slice(0, 4)
+})
+const lit = computed(() => litParts.value ?? pointedRow.value?.parts ?? top.value?.count.rows.find((row) => row.key === chosenRow.value)?.parts ?? [])
+const builtBlock = computed(() => design.value.blocks.find((block) => block.key === building.value))
+const builtPicture = computed(() => top.value?.blocks.find((block) => block.key === building.value))
+const at = computed<At>(() => ({ row: chosenPart.value?.row ?? -1, column: chosenPart.value?.column ?? -1 }))
+const isPlace = computed(() => chosenPart.value?.kind === 'BLOCK')
+
+watch(builtBlock, (block) => {
+  if (!block) building.value = undefined
+})
+
+const change = (part: Partial<QuiltDesign>, typing = false) => quilt.change(part, typing)
+
+function choose(partId: string, patch?: number) {
+  chosenId.value = partId
+  const part = parts.value.find((each) => each.id === partId)
+  const cloth = part && patch !== undefined ? top.value!.picture.figures[part.figure]!.cloths[patch] : undefined
+  chosenCloth.value = cloth === undefined || cloth === -2 ? undefined : (clothKeys.value[cloth] ?? '')
+  if (clothInHand.value !== undefined && patch !== undefined) dressWith(partId, patch, clothInHand.value)
+}
+/** Dresses the cloth under the pointer, at this place only, in another one. */
+function dressWith(partId: string, patch: number | undefined, cloth: string) {
+  const part = parts.value.find((each) => each.id === partId)
+  if (!part || patch === undefined) return
+  const shown = top.value!.picture.figures[part.figure]!.cloths[patch]!
+  if (shown === -2) return
+  change(dressPart(design.value, part, clothKeys.value[shown] ?? '', cloth))
+  chosenId.value = partId
+  chosenCloth.value = cloth
+}
+function press(event: KeyboardEvent) {
+  const key = event.key.toLowerCase()
+  if (event.ctrlKey || event.metaKey || event.altKey) return
+  if (key === 'g') grey.value = !grey.value
+  else if (/^[1-9]$/.test(key) && chosenPart.value) {
+    const cloth = design.value.cloths[Number(key) - 1]
+    const from = chosenCloth.value ?? partCloths.value[0]
+    if (cloth && from !== undefined) {
+      change(dressPart(design.value, chosenPart.value, from, cloth.key))
+      chosenCloth.value = cloth.key
+    }
+  } else if (key === 'p' && partCloths.value.length) {
+    const now = partCloths.value.indexOf(chosenCloth.value ?? '')
+    chosenCloth.value = partCloths.value[(now + 1) % partCloths.value.length]
+  } else if (key === 'enter' && chosenPart.value?.blockKey) building.value = design.value.blocks.some((block) => block.key === chosenPart.value!.blockKey) ? chosenPart.value.blockKey : undefined
+  else if (!isPlace.value) return
+  else if (key === 'r') change(withPlaces(design.value, [turned(placeAt(design.value, at.value), event.shiftKey ? -1 : 1)]))
+  else if (key === 'm') change(withPlaces(design.value, [mirrored(placeAt(design.value, at.value))]))
+  else if (key === 'c') copy()
+  else if (key === 'v') paste()
+  else if (key === 'x') swapWith('right')
+  else if (key === 'delete' || key === 'backspace') change(withPlaces(design.value, [settingsOwn(design.value, at.value)]))
+  else return
+  event.preventDefault()
+}
+function copy() {
+  copied.value = { ...at.value }
+  said.value = `Copied ${chosenPart.value?.where}.`
+}
+function paste() {
+  if (copied.value && isPlace.value) change(withPlaces(design.value, [copyTo(design.value, copied.value, at.value)]))
+}
+const isThere = (place: At) => parts.value.some((part) => part.kind === 'BLOCK' && part.row === place.row && part.column === place.column)
+function swapWith(which: 'right' | 'below') {
+  const other = which === 'right' ? { row: at.value.row, column: at.value.column + 1 } : { row: at.value.row + 1, column: at.value.column }
+  if (isThere(other)) change(swapped(design.value, at.value, other))
+}
+const columnsOf = (row: number) => parts.value.filter((part) => part.kind === 'BLOCK' && part.row === row).map((part) => part.column)
+function rowDo(what: 'copy' | 'paste' | 'swap') {
+  const { row } = at.value
+  if (what === 'copy') return copy()
+  const other = what === 'paste' ? copied.value?.row : row + 1
+  if (other === undefined) return
+  const columns = columnsOf(row).filter((column) => columnsOf(other).includes(column))
+  if (columns.length) change(what === 'paste' ? rowCopied(design.value, other, row, columns) : rowsSwapped(design.value, row, other, columns))
+}
+
+function newBlock() {
+  const key = freeKey(design.value, 'block')
+  const block = { key, name: 'New block', columns: [1, 1, 1], rows: [1, 1, 1], parts: [] }
+  change({ blocks: [...design.value.blocks, block] })
+  building.value = key
+}
+function takeBlock(block: ShelfBlock) {
+  const adopted = adopt(design.value, block.blocks, block.ownId === '')
+  change(adopted.design)
+  shelfOpen.value = false
+  said.value = `${block.name} is among the blocks of this quilt.`
+}
+function putBlock(key: string) {
+  if (isPlace.value) change(withPlaces(design.value, [{ ...placeAt(design.value, at.value), block: key }]))
+  else said.value = 'Choose a place on the wall first, or let the block take turns under “Setting”.'
+}
+async function keepOwn() {
+  if (!builtBlock.value) return
+  const smaller = design.value.blocks.filter((block) => block.key !== building.value && uses(builtBlock.value!, block.key))
+  try {
+    await call('POST', '/api/blocks/own', { blocks: [builtBlock.value, ...smaller] })
+    said.value = `${builtBlock.value.name} is kept among your own blocks.`
+    void client.invalidateQueries({ queryKey: ownBlocksKey })
+  } catch (thrown) {
+    said.value = problemsOf(thrown)
+      .map((problem) => `${problem.where}: ${problem.why} – ${problem.fix}.`)
+      .join(' ')
+  }
+}
+function uses(block: QuiltDesign['blocks'][number], key: string): boolean {
+  return block.parts.some((part) => {
+    const inner = part.unit.kind === 'BLOCK' ? design.value.blocks.find((each) => each.key === part.unit.block) : undefined
+    return inner !== undefined && (inner.key === key || uses(inner, key))
+  })
+}
+function removeBlock() {
+  if (building.value) change(withoutBlock(design.value, building.value))
+  building.value = undefined
+}
+const TABS = computed(() => ['Setting', 'Borders', 'Counts', 'Judging'])
+const marks = computed(() => (top.value ? top.value.judging.closePairs.length + top.value.judging.sharedCloths.length + top.value.judging.oddOnes.length : 0))
 </script>
 
 <template>
   <WaitNote v-if="!top" what="the top" :error="error" />
-  <div v-else class="grid flex-1 md:grid-cols-[17rem_1fr] xl:grid-cols-[17rem_1fr_22rem]">
+  <div v-else class="flex flex-1 flex-col lg:h-[calc(100dvh-5.1rem)] lg:flex-none">
     <h1 class="sr-only">The top</h1>
-    <section class="space-y-5 p-4" aria-label="Block and cloths">
-      <BlockEditor :picture="top.picture" :turns="design.unitTurns" :colours="colours" @turned="quilt.change({ unitTurns: $event })" />
-      <div class="space-y-3">
-        <h2 class="panel-title">Cloth in the block</h2>
-        <ClothChoice label="Print" :cloth-id="design.cloths.print" @chosen="quilt.change({ cloths: { ...design.cloths, print: $event } })" />
-        <ClothChoice label="Background" :cloth-id="design.cloths.background" @chosen="quilt.change({ cloths: { ...design.cloths, background: $event } })" />
+    <div class="grid min-h-0 flex-1 grid-cols-[15rem_1fr] lg:grid-cols-[16rem_1fr] xl:grid-cols-[16rem_1fr_auto]">
+      <div class="space-y-5 overflow-y-auto p-3" aria-label="Tray" role="region" tabindex="-1">
+        <UnitTray v-if="building" :design="design" :block-key="building" :in-hand="unitInHand" @taken="unitInHand = $event" />
+        <BlockTray v-else :design="design" :pictures="top.blocks" :colours="colours" :here="chosenPart?.blockKey" @chosen="putBlock" @opened="building = $event" @added="newBlock" @from-shelf="shelfOpen = true" />
+        <ClothTray
+          :design="design"
+          :values="top.cloths"
+          :in-hand="clothInHand"
+          @taken="
+            (key) => {
+              clothInHand = key
+              unitInHand = undefined
+            }
+          "
+          @changed="change"
+        />
       </div>
-    </section>
 
-    <section class="wall flex min-h-80 items-center justify-center p-6" aria-label="The wall">
-      <div class="h-[min(70vh,60rem)] w-full"><TopPicture :picture="top.picture" :colours="colours" :label="wallLabel" /></div>
-    </section>
+      <section class="wall flex min-h-96 min-w-0 flex-col" aria-label="The wall">
+        <BlockBench
+          v-if="builtBlock && builtPicture"
+          :design="design"
+          :block="builtBlock"
+          :picture="builtPicture"
+          :colours="colours"
+          :unit-of-length="top.unitOfLength"
+          :unit="unitInHand"
+          :cloth="clothInHand"
+          :grey="grey"
+          @changed="change"
+          @kept="keepOwn"
+          @removed="removeBlock"
+          @left="building = undefined"
+        />
+        <template v-else>
+          <div class="flex items-center gap-2 px-3 pt-2">
+            <p class="min-w-0 flex-1 truncate text-soft" role="status">{{ said }}</p>
+            <button class="button min-h-9" :aria-pressed="grey" @click="grey = !grey">{{ grey ? 'Colours' : 'Grey' }}</button>
+            <button class="button min-h-9 px-3" aria-label="Further away" @click="wall?.zoomOut()">−</button>
+            <button class="button min-h-9 px-3" aria-label="Closer" @click="wall?.zoomIn()">+</button>
+            <button class="button min-h-9" @click="wall?.whole()">Whole</button>
+          </div>
+          <TopWall ref="wall" :picture="top.picture" :colours="colours" :lit="lit" :wrong="wrong" :chosen="chosenId" @chosen="choose" @opened="(id) => ((building = parts.find((part) => part.id === id)?.blockKey || undefined), (unitInHand = undefined))" @pressed="press" @dropped="dressWith" />
+          <p class="flex flex-wrap gap-x-5 bg-ink px-4 py-2 text-white">
+            <span v-for="key in [['↑↓←→', 'choose'], ['R', 'turn'], ['M', 'mirror'], ['1–9', 'cloth'], ['P', 'next cloth in it'], ['G', 'grey'], ['Enter', 'build']]" :key="key[0]"><kbd class="font-bold text-tape">{{ key[0] }}</kbd> {{ key[1] }}</span>
+            <span class="ml-auto">{{ chosenPart ? `${chosenPart.where}: ${chosenPart.name}` : 'nothing chosen' }}</span>
+          </p>
+        </template>
+      </section>
 
-    <section class="space-y-5 p-4 md:col-span-2 xl:col-span-1" aria-label="How it is set">
-      <TopSettings :top="top" :design="design" :problems="quilt.problems.value" @changed="quilt.change" />
-      <ProblemNote :problems="top.notices" hint />
-    </section>
+      <div v-if="!building" class="col-span-2 space-y-3 overflow-y-auto p-3 xl:col-span-1 xl:w-88" aria-label="About the top" role="region" tabindex="-1">
+        <ProblemNote :problems="problems" />
+        <SelectedPart
+          v-if="chosenPart"
+          :design="design"
+          :part="chosenPart"
+          :cloths="partCloths"
+          :cloth="chosenCloth"
+          :can-paste="!!copied"
+          @changed="change"
+          @copied="copy"
+          @pasted="paste"
+          @swapped="swapWith"
+          @row="rowDo"
+          @cloth-chosen="chosenCloth = $event"
+        />
+        <div v-if="top.problems.length" class="space-y-1 rounded-xl border border-[#d99a8f] bg-brick-pale p-3" role="alert" data-mistakes>
+          <button v-for="problem in shownProblems" :key="problem.partId + problem.where + problem.why" class="block w-full cursor-pointer text-left" @click="choose(problem.partId)">
+            <strong class="block underline">{{ problem.where }}</strong>{{ problem.why }} – {{ problem.fix }}.
+          </button>
+          <p v-if="top.problems.length > shownProblems.length">… and {{ top.problems.length - shownProblems.length }} more like these.</p>
+        </div>
+        <TabGroup>
+          <TabList class="flex gap-1" aria-label="What to see of the top">
+            <Tab v-for="tab in TABS" :key="tab" class="min-h-10 flex-1 cursor-pointer rounded-t-lg border-b-4 border-transparent px-1 font-medium data-[headlessui-state~=selected]:border-tape-deep data-[headlessui-state~=selected]:bg-white"
+              >
+{{ tab }}<span v-if="tab === 'Judging' && marks" class="ml-1 rounded-full bg-tape px-1.5 text-sm font-bold" :aria-label="`${marks} marks`">{{ marks > 99 ? '99+' : marks }}</span>
+</Tab
+            >
+          </TabList>
+          <TabPanels class="pt-3">
+            <TabPanel><SettingPanel :design="design" :top="top" :problems="problems" @changed="change" /><ProblemNote class="mt-3" :problems="top.notices" hint /></TabPanel>
+            <TabPanel><BordersPanel :design="design" :top="top" :problems="problems" @changed="change" /></TabPanel>
+            <TabPanel>
+              <CountsPanel :count="top.count" :colours="colours" :cloth-names="design.cloths.map((cloth) => cloth.name)" :unit-of-length="top.unitOfLength" :chosen-part="chosenIndex" :lit-row="chosenRow" @pointed="pointedRow = $event" @chosen="chosenRow = chosenRow === $event.key ? undefined : $event.key" />
+            </TabPanel>
+            <TabPanel><JudgingPanel :judging="top.judging" :names="names" :close-in-value="design.closeInValue" :grey="grey" @greyed="grey = $event" @lit="litParts = $event" @chosen="choose" @threshold-changed="change({ closeInValue: $event })" /></TabPanel>
+          </TabPanels>
+        </TabGroup>
+      </div>
+    </div>
+    <BlockShelfDialog :open="shelfOpen" @closed="shelfOpen = false" @taken="takeBlock" />
   </div>
 </template>
 

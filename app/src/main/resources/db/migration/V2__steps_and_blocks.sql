@@ -1,8 +1,9 @@
--- Every state a quilt's design was in, so that undo has no end and outlives the browser.
+-- Every state a quilt's design was in, so that undo has no end and outlives the browser. Nobody looks into these, so
+-- they are plain text: cheaper to keep than jsonb.
 create table quilt_step (
     quilt_id    uuid not null references quilt (id),
     number      integer not null,
-    design      jsonb not null,
+    design      text not null,
     at          timestamptz not null,
     primary key (quilt_id, number)
 );
@@ -10,7 +11,7 @@ create table quilt_step (
 -- Which step the quilt shows now, and the newest one that redo reaches.
 alter table quilt add column step integer not null default 0;
 alter table quilt add column last_step integer not null default 0;
-insert into quilt_step (quilt_id, number, design, at) select id, 0, design, updated_at from quilt;
+insert into quilt_step (quilt_id, number, design, at) select id, 0, design::text, updated_at from quilt;
 
 -- The quilter's own blocks, to be used in any quilt.
 create table own_block (

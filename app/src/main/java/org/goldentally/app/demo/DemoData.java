@@ -1,21 +1,25 @@
 package org.goldentally.app.demo;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.shelf.Shelf;
-import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.MeasureSystem;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 
 /**
- * A made-up shelf and quilt to look around with; loaded once, into an empty database, by {@code golden-tally
+ * A made-up shelf and three quilts to look around with; loaded once, into an empty database, by {@code golden-tally
  * demo}, before the first page can be asked for.
  */
 @Component
 @Profile("demo")
 class DemoData implements SmartInitializingSingleton {
+
+    /** Seven prints of a pack of 42 squares, six of each. */
+    static final List<String> PRINTS = List.of("marigold", "brick", "spruce", "ink", "plum", "sky", "rust");
 
     private final Quilts quilts;
     private final Shelf shelf;
@@ -30,13 +34,22 @@ class DemoData implements SmartInitializingSingleton {
         if (!quilts.list().isEmpty() || !shelf.list().isEmpty()) {
             return;
         }
+        PRINTS.forEach(print -> shelf.add("6 squares 10 in " + print, MeasureSystem.INCH));
         List.of(
-                        "42 squares 10 in marigold prints",
-                        "2 yd oat 42 wide",
+                        "3 yd oat 42 wide",
+                        "2 yd navy 42 wide",
                         "3 fat quarters teal",
-                        "1 1/2 yd ink 42 wide",
-                        "scrap 9 x 13 brick")
+                        "2 fat quarters rose",
+                        "1 1/4 yd cream 42 wide",
+                        "scrap 9 x 13 sand")
                 .forEach(line -> shelf.add(line, MeasureSystem.INCH));
-        quilts.create("Lantern Street", QuiltDesign.first(MeasureSystem.INCH));
+        List.of("0.6 m linen 110 cm wide", "0.4 m denim 110 cm wide", "1 fat quarter mustard")
+                .forEach(line -> shelf.add(line, MeasureSystem.CENTIMETRE));
+        Map<String, Shelf.ShelfClothView> cloths = new HashMap<>();
+        shelf.list().forEach(cloth -> cloths.put(cloth.name(), cloth));
+        DemoQuilts demo = new DemoQuilts(cloths);
+        quilts.create("Windowsill runner", demo.windowsillRunner());
+        quilts.create("Geese at dusk", demo.geeseAtDusk());
+        quilts.create("Lantern Street", demo.lanternStreet());
     }
 }

@@ -64,7 +64,8 @@ class ProblemHandler {
                             "leave it out; the fields are in the API description at /api/openapi")));
         }
         String where = cause instanceof JacksonException json ? path(json) : "Request";
-        if (cause instanceof ValueInstantiationException && cause.getCause() instanceof IllegalArgumentException wrong) {
+        if (cause instanceof ValueInstantiationException
+                && cause.getCause() instanceof IllegalArgumentException wrong) {
             return report(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "This cannot be worked out as typed",

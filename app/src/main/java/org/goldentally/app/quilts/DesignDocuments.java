@@ -1,10 +1,14 @@
 package org.goldentally.app.quilts;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.UUID;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -15,8 +19,16 @@ import tools.jackson.databind.node.ObjectNode;
 class DesignDocuments {
 
     private static final int FIRST_FORMAT = 1;
+    private static final int MOST_REMEMBERED = 50;
 
     private final JsonMapper json;
+
+    /** Designs as read, so that the several answers after an edit do not read the same document again. */
+    private final Cache<Key, QuiltDesign> read =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+
+    /** A document never changes under one version. */
+    private record Key(UUID quiltId, int version) {}
 
     DesignDocuments(JsonMapper json) {
         this.json = json;
@@ -24,6 +36,23 @@ class DesignDocuments {
 
     String write(QuiltDesign design) {
         return json.writeValueAsString(design);
+    }
+
+    /** Remembers a design once it is kept for sure. */
+    void remember(UUID quiltId, int version, QuiltDesign design) {
+        if (!TransactionSynchronizationManager.isSynchronizationActive()) {
+            return;
+        }
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                read.put(new Key(quiltId, version), design);
+            }
+        });
+    }
+
+    QuiltDesign read(UUID quiltId, int version, String document) {
+        return read.get(new Key(quiltId, version), any -> read(document));
     }
 
     QuiltDesign read(String document) {
@@ -77,7 +106,10 @@ class DesignDocuments {
             size.set(same, old.get("blockSize").get(same));
         }
         size.put("across", 2).put("down", 2);
-        design.putArray("methods").addObject().put("units", "HALF_SQUARE").set("method", old.get("method"));
+        design.putArray("methods")
+                .addObject()
+                .put("units", "half-square triangle")
+                .set("method", old.get("method"));
         return design;
     }
 

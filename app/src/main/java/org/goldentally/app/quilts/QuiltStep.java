@@ -8,8 +8,6 @@ import jakarta.persistence.Table;
 import java.io.Serializable;
 import java.time.Instant;
 import java.util.UUID;
-import org.hibernate.annotations.JdbcTypeCode;
-import org.hibernate.type.SqlTypes;
 
 /** A state that a quilt's design was in; undo and redo go along them. */
 @Entity
@@ -25,7 +23,6 @@ class QuiltStep {
     @Id
     private int number;
 
-    @JdbcTypeCode(SqlTypes.JSON)
     @Column(nullable = false)
     private String design;
 

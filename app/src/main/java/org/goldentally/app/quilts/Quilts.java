@@ -64,7 +64,7 @@ public class Quilts {
         String document = documents.write(design);
         Quilt quilt = quilts.saveAndFlush(new Quilt(owner.id(), name.strip(), document));
         steps.save(new QuiltStep(quilt.id(), 0, document));
-        return stored(quilt);
+        return stored(quilt, design);
     }
 
     /** A second quilt with the same design, to try something else. */
@@ -91,7 +91,7 @@ public class Quilts {
                 .ifPresentOrElse(known -> known.change(document), () -> steps.save(new QuiltStep(id, step, document)));
         quilt.goTo(step, step);
         quilt.change(name.strip(), document);
-        return stored(quilts.saveAndFlush(quilt));
+        return stored(quilts.saveAndFlush(quilt), design);
     }
 
     /** Undo, with -1, and redo, with 1. At either end nothing changes. */
@@ -113,12 +113,17 @@ public class Quilts {
     }
 
     private StoredQuilt stored(Quilt quilt) {
+        return stored(quilt, documents.read(quilt.id(), quilt.version(), quilt.design()));
+    }
+
+    private StoredQuilt stored(Quilt quilt, QuiltDesign design) {
+        documents.remember(quilt.id(), quilt.version(), design);
         return new StoredQuilt(
                 quilt.id(),
                 quilt.name(),
                 quilt.version(),
                 quilt.step() > 0,
                 quilt.step() < quilt.lastStep(),
-                shelf.named(documents.read(quilt.design())));
+                shelf.named(design));
     }
 }

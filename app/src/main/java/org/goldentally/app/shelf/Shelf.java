@@ -52,13 +52,15 @@ public class Shelf {
                 .toList();
     }
 
-    /** The pieces of one cloth as the core counts them. */
+    /** All pieces as the core counts them, by the identity of their cloth. */
     @Transactional(readOnly = true)
-    public List<ShelfPieces> piecesOf(UUID clothId) {
-        return pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id()).stream()
-                .filter(piece -> piece.cloth().id().equals(clothId))
-                .map(piece -> new ShelfPieces(piece.id().toString(), piece.count(), piece.piece()))
-                .toList();
+    public Map<String, List<ShelfPieces>> piecesByCloth() {
+        Map<String, List<ShelfPieces>> byCloth = new LinkedHashMap<>();
+        pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id())
+                .forEach(piece -> byCloth.computeIfAbsent(
+                                piece.cloth().id().toString(), any -> new java.util.ArrayList<>())
+                        .add(new ShelfPieces(piece.id().toString(), piece.count(), piece.piece())));
+        return byCloth;
     }
 
     /** The design with its cloths called and coloured as they are on the shelf; one that is not there stays as it is. */

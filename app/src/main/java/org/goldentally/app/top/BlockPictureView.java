@@ -23,7 +23,7 @@ record BlockPictureView(
         String key,
         String name,
         String grid,
-        PictureView.ShapeView shape,
+        TopPictureView.OutlinesView shape,
         List<Integer> cloths,
         List<Integer> parts,
         List<Integer> ordinals,
@@ -31,7 +31,8 @@ record BlockPictureView(
         List<Problem> flaws) {
 
     static List<BlockPictureView> of(QuiltTop top) {
-        Map<String, Integer> clothPlaces = PictureView.clothPlaces(top.design().cloths());
+        Map<String, Integer> clothPlaces =
+                TopPictureView.clothPlaces(top.design().cloths());
         return top.design().blocks().stream()
                 .map(block -> of(block, top, clothPlaces))
                 .toList();
@@ -54,8 +55,8 @@ record BlockPictureView(
                 block.key(),
                 block.name(),
                 block.grid(),
-                PictureView.shape(figure),
-                PictureView.cloths(figure, clothPlaces),
+                TopPictureView.shape(figure),
+                TopPictureView.cloths(figure, clothPlaces),
                 figure.patches().stream().map(FigurePatch::part).toList(),
                 ordinals,
                 block.parts().stream()

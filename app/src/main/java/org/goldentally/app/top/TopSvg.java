@@ -24,7 +24,7 @@ final class TopSvg {
 
     private TopSvg(QuiltDesign design) {
         this.design = design;
-        this.clothPlaces = PictureView.clothPlaces(design.cloths());
+        this.clothPlaces = TopPictureView.clothPlaces(design.cloths());
     }
 
     static String of(QuiltTop top, String name) {

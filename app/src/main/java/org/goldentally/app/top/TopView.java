@@ -34,7 +34,7 @@ import org.goldentally.core.quilt.TopPart;
 record TopView(
         String unitOfLength,
         List<SizeView> sizes,
-        PictureView picture,
+        TopPictureView picture,
         List<BlockPictureView> blocks,
         CountView count,
         List<ClothValueView> cloths,
@@ -110,7 +110,7 @@ record TopView(
         return new TopView(
                 system.abbreviation(),
                 sizes(top),
-                PictureView.of(top),
+                TopPictureView.of(top),
                 BlockPictureView.of(top),
                 count(top, count, partPlaces),
                 cloths(top, count),
@@ -143,7 +143,8 @@ record TopView(
     }
 
     private static CountView count(QuiltTop top, TopCount count, Map<String, Integer> partPlaces) {
-        Map<String, Integer> clothPlaces = PictureView.clothPlaces(top.design().cloths());
+        Map<String, Integer> clothPlaces =
+                TopPictureView.clothPlaces(top.design().cloths());
         List<CountRow> rows = new ArrayList<>();
         count.units().forEach(group -> rows.add(row("unit", group, top, clothPlaces, partPlaces)));
         count.pieces().forEach(group -> rows.add(row("piece", group, top, clothPlaces, partPlaces)));

@@ -30,7 +30,7 @@ public final class TraditionalBlocks {
             read("chevron", "Chevron", "1 1", "1 1", "h.2:ba h.3:ba", "h.0:ba h.1:ba"),
             read("bow-tie", "Bow Tie", "1 1", "1 1", "c1.1:ab p:b", "p:b c1.3:ab"),
             read("big-dipper", "Big Dipper", "1 1", "1 1", "q:baba q:abab", "q:abab q:baba"),
-            read("windmill", "Windmill", "1 1", "1 1", "s.0:bac s.1:bac", "s.3:bac s.2:bac"),
+            read("double-pinwheel", "Double Pinwheel", "1 1", "1 1", "s.1:bca s.2:bca", "s.0:bca s.3:bca"),
             read("rail-fence", "Rail Fence", "1 1", "1 1", "l3:bac l3.1:bac", "l3.1:bac l3:bac"),
             read("double-four-patch", "Double Four Patch", "1 1", "1 1", "p:a b:four-patch", "b:four-patch p:a"),
             read("striped-pinwheel", "Striped Pinwheel", "1 1", "1 1", "z:bac z.1:bac", "z.3:bac z.2:bac"),

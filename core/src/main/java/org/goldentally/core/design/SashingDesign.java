@@ -23,7 +23,7 @@ public record SashingDesign(String width, List<UnitDesign> units, String corners
         units = List.copyOf(units);
     }
 
-    public boolean isNone() {
+    public boolean unwanted() {
         return width.isBlank();
     }
 }

@@ -66,10 +66,10 @@ public record TopSizes(
                     "blocks on point must be square, or their corners do not meet",
                     "leave the height empty, or set the blocks straight"));
         }
-        Length sashing = design.sashing().isNone()
+        Length sashing = design.sashing().unwanted()
                 ? Length.ZERO
                 : wide("Sashing, finished width", design.sashing().width(), system, problems);
-        if (!design.sashing().isNone() && design.setting().kind() == SettingDesign.Kind.HALF_DROP) {
+        if (!design.sashing().unwanted() && design.setting().kind() == SettingDesign.Kind.HALF_DROP) {
             problems.add(new Problem(
                     "Sashing, finished width",
                     "a half-drop has no room for sashing: its blocks lie across the joins of the next row",

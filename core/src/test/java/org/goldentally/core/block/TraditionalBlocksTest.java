@@ -39,7 +39,7 @@ class TraditionalBlocksTest {
         "chevron, h4",
         "bow-tie, c2 p2",
         "big-dipper, q4",
-        "windmill, s4",
+        "double-pinwheel, s4",
         "rail-fence, l4",
         "double-four-patch, p10",
         "striped-pinwheel, z4",

@@ -255,14 +255,14 @@ class QuiltTopTest {
 
     @Test
     void aPlaceMayHaveAnotherBlockTurnedMirroredAndInOtherCloths() {
-        QuiltTop top = Tops.of(2, 2, "8", "windmill", "pinwheel")
-                .place(0, 1, "windmill", 1, true, new Exchange("b", "d"))
+        QuiltTop top = Tops.of(2, 2, "8", "double-pinwheel", "pinwheel")
+                .place(0, 1, "double-pinwheel", 1, true, new Exchange("a", "d"))
                 .top();
         TopCount count = TopCount.of(top);
         assertThat(count.units())
                 .filteredOn(group -> group.label().equals("split quarter"))
                 .extracting(group -> group.count() + " " + group.hand() + " " + group.cloths())
-                .containsExactlyInAnyOrder("8 RIGHT [a, b, c]", "4 LEFT [a, d, c]");
+                .containsExactlyInAnyOrder("8 LEFT [b, c, a]", "4 RIGHT [b, c, d]");
     }
 
     @Test

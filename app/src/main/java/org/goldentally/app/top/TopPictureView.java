@@ -18,11 +18,11 @@ import org.goldentally.core.quilt.TopPart;
  *
  * @param shapes the outlines of a figure's patches as SVG points, in the figure's own box
  */
-record PictureView(
-        double width, double height, List<ShapeView> shapes, List<FigureView> figures, List<PartView> parts) {
+record TopPictureView(
+        double width, double height, List<OutlinesView> shapes, List<FigureView> figures, List<TopPartView> parts) {
 
     /** Patches of a box. */
-    record ShapeView(double width, double height, List<String> patches) {}
+    record OutlinesView(double width, double height, List<String> patches) {}
 
     /**
      * A shape in cloths.
@@ -36,7 +36,7 @@ record PictureView(
      *
      * @param transform the six numbers of an SVG matrix
      */
-    record PartView(
+    record TopPartView(
             String id,
             TopPart.Kind kind,
             String where,
@@ -52,13 +52,13 @@ record PictureView(
     private static final int NOT_DRESSED = -1;
     private static final int BLANK = -2;
 
-    static PictureView of(QuiltTop top) {
+    static TopPictureView of(QuiltTop top) {
         Map<String, Integer> clothPlaces = clothPlaces(top.design().cloths());
         Map<Polygon, Integer> shapeOf = new IdentityHashMap<>();
         Map<Figure, Integer> figureOf = new IdentityHashMap<>();
-        List<ShapeView> shapes = new ArrayList<>();
+        List<OutlinesView> shapes = new ArrayList<>();
         List<FigureView> figures = new ArrayList<>();
-        List<PartView> parts = new ArrayList<>();
+        List<TopPartView> parts = new ArrayList<>();
         for (TopPart part : top.parts()) {
             int figure = figureOf.computeIfAbsent(part.figure(), each -> {
                 // Figures in other cloths share the very outlines of the first.
@@ -69,7 +69,7 @@ record PictureView(
                 figures.add(new FigureView(shape, cloths(each, clothPlaces)));
                 return figures.size() - 1;
             });
-            parts.add(new PartView(
+            parts.add(new TopPartView(
                     part.id(),
                     part.kind(),
                     part.where(),
@@ -82,7 +82,7 @@ record PictureView(
                     figure,
                     SvgNumbers.matrix(part.placing())));
         }
-        return new PictureView(
+        return new TopPictureView(
                 top.finishedWidth().toDoubleInches(), top.finishedHeight().toDoubleInches(), shapes, figures, parts);
     }
 
@@ -94,8 +94,8 @@ record PictureView(
         return places;
     }
 
-    static ShapeView shape(Figure figure) {
-        return new ShapeView(
+    static OutlinesView shape(Figure figure) {
+        return new OutlinesView(
                 figure.finishedWidth().toDoubleInches(),
                 figure.finishedHeight().toDoubleInches(),
                 figure.patches().stream()

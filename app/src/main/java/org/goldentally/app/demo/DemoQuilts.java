@@ -1,0 +1,175 @@
+package org.goldentally.app.demo;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.goldentally.app.shelf.Shelf.ShelfClothView;
+import org.goldentally.core.block.Block;
+import org.goldentally.core.block.BlockPart;
+import org.goldentally.core.block.PartKind;
+import org.goldentally.core.block.TraditionalBlocks;
+import org.goldentally.core.block.UnitDesign;
+import org.goldentally.core.design.BlockSizeDesign;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.FinishingDesign;
+import org.goldentally.core.design.PlaceDesign;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.SashingDesign;
+import org.goldentally.core.design.SettingDesign;
+import org.goldentally.core.design.SettingDesign.Halves;
+import org.goldentally.core.design.SettingDesign.Kind;
+import org.goldentally.core.measure.MeasureSystem;
+
+/** Three quilts of our own invention; each has a mistake to be found. */
+final class DemoQuilts {
+
+    private final Map<String, ShelfClothView> shelf;
+
+    DemoQuilts(Map<String, ShelfClothView> shelf) {
+        this.shelf = shelf;
+    }
+
+    /**
+     * A scrappy throw from a pack of squares with a border of hourglasses. The stars spin one way, but one was mirrored.
+     */
+    QuiltDesign lanternStreet() {
+        List<ClothInHand> cloths = new ArrayList<>(List.of(cloth("a", "oat", true)));
+        for (int i = 0; i < DemoData.PRINTS.size(); i++) {
+            cloths.add(cloth("" + (char) ('b' + i), DemoData.PRINTS.get(i), false));
+        }
+        List<PlaceDesign> places = new ArrayList<>();
+        for (int row = 0; row < 6; row++) {
+            for (int column = 0; column < 5; column++) {
+                boolean mistake = row == 3 && column == 1;
+                String print = "" + (char) ('b' + (3 * row + column) % DemoData.PRINTS.size());
+                List<PlaceDesign.Exchange> exchange =
+                        print.equals("b") ? List.of() : List.of(new PlaceDesign.Exchange("b", print));
+                if (mistake || !exchange.isEmpty()) {
+                    places.add(new PlaceDesign(row, column, "", 0, mistake, exchange));
+                }
+            }
+        }
+        UnitDesign hourglass = UnitDesign.of(PartKind.HOURGLASS, 0, "a", "e", "a", "b");
+        BorderDesign pieced = new BorderDesign(
+                BorderDesign.Kind.PIECED, "3", "", List.of(hourglass), "", false, Corners.UNITS, List.of(hourglass));
+        return design(
+                MeasureSystem.INCH,
+                cloths,
+                List.of(traditional("friendship-star")),
+                BlockSizeDesign.finishedBlock("9"),
+                new SettingDesign(Kind.STRAIGHT, 5, 6, List.of("friendship-star"), "a", Halves.BLOCK),
+                places,
+                List.of(
+                        BorderDesign.plain("1 1/2", "a", Corners.BUTTED),
+                        pieced,
+                        BorderDesign.plain("2", "e", Corners.MITRED)),
+                new FinishingDesign("e", "2 1/2", "", "42", "4"));
+    }
+
+    /** Geese on point from fat quarters and yardage. Its outer geese do not come out even yet. */
+    QuiltDesign geeseAtDusk() {
+        UnitDesign goose = UnitDesign.of(PartKind.FLYING_GOOSE, 0, "c", "a", "a");
+        UnitDesign corner = UnitDesign.of(PartKind.PLAIN, 0, "b");
+        BorderDesign geese = new BorderDesign(
+                BorderDesign.Kind.PIECED, "2", "", List.of(goose), "", false, Corners.UNITS, List.of(corner));
+        return design(
+                MeasureSystem.INCH,
+                List.of(
+                        cloth("a", "cream", true),
+                        cloth("b", "teal", false),
+                        cloth("c", "rose", false),
+                        cloth("d", "navy", false)),
+                List.of(traditional("dutchmans-puzzle"), dressed(traditional("four-patch"), "d", "a")),
+                BlockSizeDesign.finishedBlock("8"),
+                new SettingDesign(Kind.ON_POINT, 3, 4, List.of("dutchmans-puzzle"), "d", Halves.BLOCK),
+                List.of(
+                        new PlaceDesign(3, 0, "four-patch", 0, false, List.of()),
+                        new PlaceDesign(3, 1, "four-patch", 0, false, List.of())),
+                List.of(BorderDesign.plain("1", "d", Corners.BUTTED), geese),
+                new FinishingDesign("d", "2 1/4", "", "42", "4"));
+    }
+
+    /** A small runner of oblong blocks in centimetres. One block was laid on its side, where it does not fit. */
+    QuiltDesign windowsillRunner() {
+        UnitDesign goose = UnitDesign.of(PartKind.FLYING_GOOSE, 0, "b", "a", "a");
+        UnitDesign half = UnitDesign.of(PartKind.HALF_SQUARE, 1, "c", "a");
+        UnitDesign mirrored = UnitDesign.of(PartKind.HALF_SQUARE, 0, "c", "a");
+        UnitDesign down = UnitDesign.of(PartKind.FLYING_GOOSE, 2, "b", "a", "a");
+        Block lantern = new Block(
+                "lantern",
+                "Lantern",
+                List.of(1, 1),
+                List.of(1, 1, 1),
+                List.of(
+                        new BlockPart(0, 0, 2, 1, goose),
+                        new BlockPart(0, 1, 1, 1, half),
+                        new BlockPart(1, 1, 1, 1, mirrored),
+                        new BlockPart(0, 2, 2, 1, down)));
+        return design(
+                MeasureSystem.CENTIMETRE,
+                List.of(cloth("a", "linen", true), cloth("b", "denim", false), cloth("c", "mustard", false)),
+                List.of(lantern),
+                new BlockSizeDesign(BlockSizeDesign.Of.BLOCK, BlockSizeDesign.As.FINISHED, "12", "18", 1, 1),
+                new SettingDesign(Kind.STRAIGHT, 6, 2, List.of("lantern"), "a", Halves.BLOCK),
+                List.of(new PlaceDesign(1, 1, "", 2, false, List.of()), new PlaceDesign(1, 4, "", 1, false, List.of())),
+                List.of(BorderDesign.plain("3", "b", Corners.BUTTED)),
+                new FinishingDesign("b", "6", "", "110", "8"));
+    }
+
+    private static Block traditional(String key) {
+        return TraditionalBlocks.byKey(key).orElseThrow();
+    }
+
+    /** The block with other cloths for its a and b. */
+    private static Block dressed(Block block, String forA, String forB) {
+        return new Block(
+                block.key(),
+                block.name(),
+                block.columns(),
+                block.rows(),
+                block.parts().stream()
+                        .map(part -> new BlockPart(
+                                part.column(),
+                                part.row(),
+                                part.columns(),
+                                part.rows(),
+                                UnitDesign.plain(part.unit().cloths().getFirst().equals("a") ? forA : forB)))
+                        .toList());
+    }
+
+    private ClothInHand cloth(String key, String name, boolean background) {
+        ShelfClothView cloth = shelf.get(name);
+        return new ClothInHand(
+                key, name, cloth.colour(), "", background, cloth.id().toString());
+    }
+
+    private static QuiltDesign design(
+            MeasureSystem system,
+            List<ClothInHand> cloths,
+            List<Block> blocks,
+            BlockSizeDesign size,
+            SettingDesign setting,
+            List<PlaceDesign> places,
+            List<BorderDesign> borders,
+            FinishingDesign finishing) {
+        QuiltDesign first = QuiltDesign.first(system);
+        return new QuiltDesign(
+                first.format(),
+                system,
+                first.seam(),
+                first.grid(),
+                first.allowance(),
+                cloths,
+                blocks,
+                size,
+                setting,
+                places,
+                SashingDesign.NONE,
+                borders,
+                finishing,
+                first.closeInValue(),
+                List.of());
+    }
+}

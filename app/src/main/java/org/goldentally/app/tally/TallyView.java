@@ -1,0 +1,402 @@
+package org.goldentally.app.tally;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.goldentally.app.drawing.SvgNumbers;
+import org.goldentally.core.cloth.Purchase;
+import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.measure.Area;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.piecing.UnitDrawing;
+import org.goldentally.core.piecing.Working;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.tally.ClothCut;
+import org.goldentally.core.tally.ClothLedger;
+import org.goldentally.core.tally.OpenedPiece;
+import org.goldentally.core.tally.ShelfPieces;
+import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.tally.UnitPlan;
+import org.goldentally.core.tally.UnitPlans;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The tally of a quilt as shown: each group of units with the ways to make it, and each cloth's account.
+ *
+ * @param groups largest groups first
+ */
+record TallyView(
+        String unitOfLength,
+        List<GroupView> groups,
+        List<StripView> strips,
+        List<LedgerView> cloths,
+        List<Problem> notices,
+        TotalsView totals) {
+
+    /**
+     * A group of equal units or pieces.
+     *
+     * @param choiceKey under which a choice of method is kept
+     * @param cloths places of its cloths among the quilt's, one for each patch
+     * @param byQuilter whether the way was chosen; otherwise it is the one that cuts least cloth
+     */
+    record GroupView(
+            String key,
+            String choiceKey,
+            String allKey,
+            String label,
+            String finished,
+            List<Integer> cloths,
+            double drawnWidth,
+            double drawnHeight,
+            List<String> patches,
+            long needed,
+            long left,
+            long right,
+            boolean byQuilter,
+            List<WayView> ways) {}
+
+    record WayView(
+            String key,
+            String name,
+            boolean chosen,
+            String cutSizes,
+            String trimmed,
+            int unitsPerSet,
+            String setName,
+            long sets,
+            long made,
+            long spare,
+            String cloth,
+            String seams,
+            long sewingCuts,
+            String trimmedAway,
+            String edges,
+            @Schema(types = {"string", "null"}) @Nullable String widestSeam,
+            List<Working> workings) {}
+
+    record StripView(String key, String label, String cloth, long count, String cutSize, boolean joined, String cuts) {}
+
+    /**
+     * A cloth's account.
+     *
+     * @param bands what the cloth taken goes to, in hundredths of all that is taken or missing
+     */
+    record LedgerView(
+            String key,
+            String name,
+            String colour,
+            String needed,
+            boolean enough,
+            String onHand,
+            List<BandView> bands,
+            List<UseView> uses,
+            List<OpenedView> opened,
+            List<String> untouched,
+            List<String> leftovers,
+            String trimmedAway,
+            @Schema(types = {"string", "null"}) @Nullable String toBuyExact,
+            @Schema(types = {"string", "null"}) @Nullable String toBuy,
+            List<Problem> problems,
+            List<Working> workings) {}
+
+    record BandView(
+            String what,
+            String label,
+            double percent,
+            @Schema(types = {"string", "null"}) @Nullable String use) {}
+
+    record UseView(String use, String label, long count, String cut) {}
+
+    /** Equal pieces cut alike, to draw: in inches. */
+    record OpenedView(
+            String piece,
+            long count,
+            boolean tight,
+            double width,
+            double length,
+            List<DrawnCut> cuts,
+            List<DrawnRest> leftovers) {}
+
+    record DrawnCut(
+            double x, double y, double width, double height, long across, long along, String label, String use) {}
+
+    record DrawnRest(double x, double y, double width, double height, String label) {}
+
+    record TotalsView(long units, long sets, long spare, String clothCut, int clothsShort, List<String> toBuy) {}
+
+    static TallyView of(TopTally tally, List<Problem> notices) {
+        MeasureSystem system = tally.top().design().system();
+        Map<String, Integer> clothPlaces = new LinkedHashMap<>();
+        List<ClothInHand> cloths = tally.top().design().cloths();
+        for (int i = 0; i < cloths.size(); i++) {
+            clothPlaces.putIfAbsent(cloths.get(i).key(), i);
+        }
+        List<LedgerView> ledgers = tally.ledgers().stream()
+                .map(ledger -> ledger(ledger, cloths.get(clothPlaces.get(ledger.cloth())), system))
+                .toList();
+        return new TallyView(
+                system.abbreviation(),
+                tally.choices().stream()
+                        .map(choice -> group(choice, clothPlaces, system))
+                        .sorted((a, b) -> Long.compare(b.needed(), a.needed()))
+                        .toList(),
+                tally.strips().stream().map(strip -> strip(strip, system)).toList(),
+                ledgers,
+                notices,
+                totals(tally, ledgers, system));
+    }
+
+    private static TotalsView totals(TopTally tally, List<LedgerView> ledgers, MeasureSystem system) {
+        Area cut = tally.ledgers().stream().map(ClothLedger::needed).reduce(Area.ZERO, Area::plus);
+        return new TotalsView(
+                tally.count().unitCount(),
+                tally.choices().stream()
+                        .mapToLong(choice -> choice.chosen().sets())
+                        .sum(),
+                tally.choices().stream()
+                        .mapToLong(choice -> choice.chosen().spare())
+                        .sum(),
+                system.writeArea(cut),
+                (int) ledgers.stream().filter(ledger -> !ledger.enough()).count(),
+                ledgers.stream()
+                        .filter(ledger -> ledger.toBuy() != null)
+                        .map(ledger -> ledger.toBuy() + " " + ledger.name())
+                        .toList());
+    }
+
+    private static GroupView group(UnitPlans.Choice choice, Map<String, Integer> clothPlaces, MeasureSystem system) {
+        UnitPlan chosen = choice.chosen();
+        LengthWriter writer = system.writer();
+        return new GroupView(
+                chosen.key(),
+                UnitPlans.choiceKey(chosen.unit().name(), chosen.cloths()),
+                chosen.unit().name(),
+                chosen.label(),
+                writer.write(chosen.unit().finishedWidth()) + " × "
+                        + writer.write(chosen.unit().finishedHeight()),
+                chosen.cloths().stream()
+                        .map(cloth -> clothPlaces.getOrDefault(cloth, -1))
+                        .toList(),
+                chosen.unit().finishedWidth().toDoubleInches(),
+                chosen.unit().finishedHeight().toDoubleInches(),
+                UnitDrawing.of(chosen.unit()).stream()
+                        .map(patch -> SvgNumbers.points(patch.outline()))
+                        .toList(),
+                chosen.needed(),
+                chosen.left(),
+                chosen.right(),
+                choice.byQuilter(),
+                choice.ways().stream()
+                        .map(way -> way(way, way == chosen, system))
+                        .toList());
+    }
+
+    private static WayView way(UnitPlan way, boolean chosen, MeasureSystem system) {
+        LengthWriter writer = system.writer();
+        return new WayView(
+                way.method().key(),
+                way.method().displayName(),
+                chosen,
+                String.join(
+                        ", ",
+                        way.recipe().sizesToCut().stream().map(writer::write).toList()),
+                writer.write(way.recipe().sizes().trimmedWidth()) + " × "
+                        + writer.write(way.recipe().sizes().trimmedHeight()),
+                way.recipe().unitsPerSet(),
+                way.recipe().setName(),
+                way.sets(),
+                way.made(),
+                way.spare(),
+                system.writeArea(way.clothCut()),
+                Purchase.writeRoughly(way.recipe().sewing().seamLength().times(way.sets()), system),
+                way.recipe().sewing().cuts() * way.sets(),
+                system.writeArea(way.recipe().sizes().trimmedAway().times(way.made())),
+                way.recipe().sewing().edges().label(),
+                way.recipe()
+                        .sewing()
+                        .widestSeam()
+                        .map(seam -> writer.writeDecimal(seam) + " " + system.abbreviation())
+                        .orElse(null),
+                way.workings());
+    }
+
+    private static StripView strip(TopTally.StripPlan strip, MeasureSystem system) {
+        LengthWriter writer = system.writer();
+        return new StripView(
+                strip.key(),
+                strip.label(),
+                strip.cloth(),
+                strip.count(),
+                writer.write(strip.cutWidth()) + " × " + writer.write(strip.cutLength()),
+                strip.joined(),
+                strip.cut().count() + " of " + writer.write(strip.cut().size().height()) + " × "
+                        + writer.write(strip.cut().size().width()));
+    }
+
+    private static LedgerView ledger(ClothLedger ledger, ClothInHand cloth, MeasureSystem system) {
+        List<Problem> problems = new ArrayList<>();
+        for (ClothCut cut : ledger.tooLarge()) {
+            problems.add(new Problem(
+                    cloth.name(),
+                    "a " + cut.name() + " cut " + size(cut, system) + " for " + cut.useLabel()
+                            + " fits no cloth of the usual width",
+                    "choose fewer at a time, smaller pieces, or wider cloth"));
+        }
+        ledger.opened().stream()
+                .filter(opened -> opened.piece().tight())
+                .findFirst()
+                .ifPresent(opened -> problems.add(new Problem(
+                        cloth.name(),
+                        "tight fit: the cuts come within 1/8 in of the edge of the "
+                                + opened.piece().piece().describe(system),
+                        "measure the pieces before the first cut, and type what they really measure")));
+        List<String> leftovers = leftovers(ledger, system);
+        return new LedgerView(
+                cloth.key(),
+                cloth.name(),
+                cloth.colour(),
+                system.writeArea(ledger.needed()),
+                ledger.isEnough(),
+                onHand(ledger, system),
+                bands(ledger, leftovers),
+                ledger.cuts().stream()
+                        .map(cut -> new UseView(
+                                cut.use(), cut.useLabel(), cut.count(), cut.name() + " " + size(cut, system)))
+                        .toList(),
+                ledger.opened().stream()
+                        .map(opened -> opened(opened.piece(), opened.count(), system))
+                        .toList(),
+                ledger.untouched().stream()
+                        .map(pieces -> pieces.piece().describe(pieces.count(), system))
+                        .toList(),
+                leftovers,
+                system.writeArea(ledger.trimmed()),
+                ledger.toBuy()
+                        .map(buy -> system.writer().writeWithUnit(buy.purchase().exact()))
+                        .orElse(null),
+                ledger.toBuy().map(buy -> buy.purchase().write()).orElse(null),
+                problems,
+                workings(ledger, system));
+    }
+
+    private static List<Working> workings(ClothLedger ledger, MeasureSystem system) {
+        List<Working> workings = new ArrayList<>();
+        workings.add(new Working(
+                "From the shelf",
+                system.writeArea(ledger.taken()) + " taken = " + system.writeArea(ledger.used()) + " cut + "
+                        + system.writeArea(ledger.left()) + " left + " + system.writeArea(ledger.trimmed())
+                        + " trimmed away"));
+        ledger.toBuy()
+                .ifPresent(buy -> workings.add(new Working(
+                        "To buy",
+                        system.writer().writeWithUnit(buy.purchase().exact()) + " of cloth "
+                                + system.writer()
+                                        .writeWithUnit(buy.piece().piece().width())
+                                + " wide, rounded up to what shops sell: "
+                                + buy.purchase().write())));
+        return workings;
+    }
+
+    private static String onHand(ClothLedger ledger, MeasureSystem system) {
+        Map<String, Long> counts = new LinkedHashMap<>();
+        Map<String, ShelfPieces> pieces = new LinkedHashMap<>();
+        ledger.opened().forEach(opened -> {
+            counts.merge(opened.key(), opened.count(), Long::sum);
+            pieces.put(
+                    opened.key(),
+                    new ShelfPieces(opened.key(), 0, opened.piece().piece()));
+        });
+        ledger.untouched().forEach(each -> {
+            counts.merge(each.key(), (long) each.count(), Long::sum);
+            pieces.put(each.key(), each);
+        });
+        if (counts.isEmpty()) {
+            return "none on the shelf";
+        }
+        List<String> said = new ArrayList<>();
+        counts.forEach((key, count) -> said.add(pieces.get(key).piece().describe(Math.toIntExact(count), system)));
+        return String.join("; ", said);
+    }
+
+    private static List<String> leftovers(ClothLedger ledger, MeasureSystem system) {
+        Map<String, Long> counts = new LinkedHashMap<>();
+        ledger.opened()
+                .forEach(opened -> opened.piece()
+                        .leftovers()
+                        .forEach(rest -> counts.merge(size(rest, system), opened.count(), Long::sum)));
+        List<String> said = new ArrayList<>();
+        counts.forEach((size, count) -> said.add(count == 1 ? size : count + " of " + size));
+        return said;
+    }
+
+    private static List<BandView> bands(ClothLedger ledger, List<String> leftovers) {
+        Area missing = ledger.missing().stream().map(ClothCut::area).reduce(Area.ZERO, Area::plus);
+        Area whole = ledger.taken().plus(missing);
+        Map<String, Area> uses = new LinkedHashMap<>();
+        Map<String, String> labels = new LinkedHashMap<>();
+        ledger.opened()
+                .forEach(opened -> opened.piece().cuts().forEach(cut -> {
+                    uses.merge(cut.cut().use(), cut.area().times(opened.count()), Area::plus);
+                    labels.put(cut.cut().use(), cut.cut().useLabel());
+                }));
+        List<BandView> bands = new ArrayList<>();
+        uses.forEach((use, area) -> bands.add(new BandView("used", labels.get(use), area.percentOf(whole), use)));
+        add(bands, "left", leftovers.isEmpty() ? "left" : "left " + leftovers.getFirst(), ledger.left(), whole);
+        add(bands, "trimmed", "trimmed away", ledger.trimmed(), whole);
+        add(bands, "missing", "short", missing, whole);
+        return bands;
+    }
+
+    private static void add(List<BandView> bands, String what, String label, Area area, Area whole) {
+        if (!area.isZero()) {
+            bands.add(new BandView(what, label, area.percentOf(whole), null));
+        }
+    }
+
+    private static OpenedView opened(OpenedPiece piece, long count, MeasureSystem system) {
+        List<DrawnCut> cuts = new ArrayList<>();
+        piece.cuts()
+                .forEach(cut -> cut.blocks()
+                        .forEach(block -> cuts.add(new DrawnCut(
+                                block.x().toDoubleInches(),
+                                block.y().toDoubleInches(),
+                                block.pieceWidth().toDoubleInches(),
+                                block.pieceHeight().toDoubleInches(),
+                                block.across(),
+                                block.along(),
+                                size(cut.cut(), system),
+                                cut.cut().use()))));
+        return new OpenedView(
+                piece.piece().describe(system),
+                count,
+                piece.tight(),
+                piece.piece().width().toDoubleInches(),
+                piece.piece().length().toDoubleInches(),
+                cuts,
+                piece.leftovers().stream()
+                        .map(rest -> new DrawnRest(
+                                rest.x().toDoubleInches(),
+                                rest.y().toDoubleInches(),
+                                rest.width().toDoubleInches(),
+                                rest.height().toDoubleInches(),
+                                size(rest, system)))
+                        .toList());
+    }
+
+    private static String size(ClothCut cut, MeasureSystem system) {
+        LengthWriter writer = system.writer();
+        return cut.size().isSquare()
+                ? writer.writeWithUnit(cut.size().width())
+                : writer.write(cut.size().height()) + " × "
+                        + writer.writeWithUnit(cut.size().width());
+    }
+
+    private static String size(Rectangle rest, MeasureSystem system) {
+        return system.writer().write(rest.width()) + " × " + system.writer().writeWithUnit(rest.height());
+    }
+}

@@ -1,0 +1,106 @@
+package org.goldentally.core.tally;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cutting.CutBlock;
+import org.goldentally.core.cutting.PieceLayout;
+import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.measure.Area;
+import org.goldentally.core.measure.Length;
+
+/**
+ * A piece of cloth that is cut into: what is cut from it and where, what is left of it, and what falls as trimmings.
+ * These three add up to the piece, exactly.
+ *
+ * @param cuts in the order in which they are cut
+ * @param leftovers rectangles worth keeping
+ */
+public record OpenedPiece(
+        ClothPiece piece, List<Cut> cuts, List<Rectangle> leftovers, List<Rectangle> trimmings, boolean tight) {
+
+    /** Equal pieces cut in one go, at their place on the cloth. */
+    public record Cut(ClothCut cut, List<CutBlock> blocks) {
+
+        public long count() {
+            return blocks.stream().mapToLong(CutBlock::count).sum();
+        }
+
+        public Area area() {
+            return blocks.stream().map(CutBlock::area).reduce(Area.ZERO, Area::plus);
+        }
+    }
+
+    public Area used() {
+        return cuts.stream().map(Cut::area).reduce(Area.ZERO, Area::plus);
+    }
+
+    public Area left() {
+        return sum(leftovers);
+    }
+
+    public Area trimmed() {
+        return sum(trimmings);
+    }
+
+    static Area sum(List<Rectangle> rectangles) {
+        return rectangles.stream().map(Rectangle::area).reduce(Area.ZERO, Area::plus);
+    }
+
+    /** A piece on the table, that more and more is cut from. */
+    static final class OnTable {
+        private final ClothPiece piece;
+        private final List<Cut> cuts = new ArrayList<>();
+        private final List<Rectangle> free = new ArrayList<>();
+        private final List<Rectangle> trimmings = new ArrayList<>();
+        private boolean tight;
+
+        OnTable(ClothPiece piece) {
+            this.piece = piece;
+            free.add(new Rectangle(Length.ZERO, Length.ZERO, piece.width(), piece.length()));
+        }
+
+        boolean isUntouched() {
+            return cuts.isEmpty();
+        }
+
+        List<Rectangle> free() {
+            return free;
+        }
+
+        /** Cuts as many as are wanted, or as there is room for, from a free rectangle; gives how many. */
+        long cutFrom(Rectangle from, ClothCut cut, long wanted) {
+            ClothPiece rest = new ClothPiece(piece.form(), from.width(), from.height(), piece.edge());
+            PieceLayout layout = PieceLayout.of(rest, cut.size(), wanted);
+            if (layout.blocks().isEmpty()) {
+                return 0;
+            }
+            free.remove(from);
+            List<CutBlock> placed = layout.blocks().stream()
+                    .map(block -> new CutBlock(
+                            block.x().plus(from.x()),
+                            block.y().plus(from.y()),
+                            block.pieceWidth(),
+                            block.pieceHeight(),
+                            block.across(),
+                            block.along()))
+                    .toList();
+            cuts.add(new Cut(cut, placed));
+            layout.leftovers().forEach(left -> free.add(moved(left, from)));
+            layout.trimmings().forEach(left -> trimmings.add(moved(left, from)));
+            tight |= layout.isTight()
+                    && from.width().equals(piece.width())
+                    && from.height().equals(piece.length());
+            return layout.count();
+        }
+
+        private static Rectangle moved(Rectangle rectangle, Rectangle to) {
+            return new Rectangle(
+                    rectangle.x().plus(to.x()), rectangle.y().plus(to.y()), rectangle.width(), rectangle.height());
+        }
+
+        OpenedPiece asCut() {
+            return new OpenedPiece(piece, List.copyOf(cuts), List.copyOf(free), List.copyOf(trimmings), tight);
+        }
+    }
+}

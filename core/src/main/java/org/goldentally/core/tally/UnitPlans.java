@@ -1,0 +1,200 @@
+package org.goldentally.core.tally;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.goldentally.core.block.UnitSymmetry.Hand;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.QuiltDesign.MethodChoice;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.ClothRole;
+import org.goldentally.core.piecing.CutPiece;
+import org.goldentally.core.piecing.Methods;
+import org.goldentally.core.piecing.OuterEdges;
+import org.goldentally.core.piecing.PiecingMethod;
+import org.goldentally.core.piecing.Recipe;
+import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.piecing.UnitDrawing;
+import org.goldentally.core.piecing.Working;
+import org.goldentally.core.quilt.TopCount;
+
+/**
+ * How everything in a top is made: for each group of units the ways there are, and the one that is taken.
+ *
+ * <p>Unless the quilter chooses: of the ways that leave straight outer edges and give eight units a set or fewer, the one
+ * that cuts least cloth; among equals the one with fewer sets (our own rule).
+ */
+public final class UnitPlans {
+
+    /** Sets of more units than this want whole strips or sheets, which a shelf of precuts does not have. */
+    private static final int MOST_UNITS_A_SET = 8;
+
+    /** Methods in which patches of one part may be of different cloths, since each is cut from its own square. */
+    private static final Set<String> EACH_PATCH_ITS_OWN =
+            Set.of("geese-stitch-and-flip", "geese-loose-triangles", "corner-stitch-and-flip");
+
+    private final QuiltDesign design;
+    private final SewingSettings settings;
+    private final Length widthOfFabric;
+
+    /** @param widthOfFabric of what strips are cut across */
+    public UnitPlans(QuiltDesign design, Length widthOfFabric) {
+        this.design = design;
+        this.settings = design.settings();
+        this.widthOfFabric = widthOfFabric;
+    }
+
+    /**
+     * A group with the ways to make it.
+     *
+     * @param chosen the one that is taken
+     * @param ways all of them, the chosen one among them
+     */
+    public record Choice(UnitPlan chosen, boolean byQuilter, List<UnitPlan> ways) {}
+
+    /** A choice for every group of units, pieces and loose triangles; strips of sashing and borders are no units. */
+    public List<Choice> of(TopCount count) {
+        Map<String, List<TopCount.Group>> byKey = new LinkedHashMap<>();
+        List<TopCount.Group> groups = new ArrayList<>(count.units());
+        groups.addAll(count.pieces());
+        groups.addAll(count.triangles());
+        groups.forEach(group ->
+                byKey.computeIfAbsent(key(group), any -> new ArrayList<>()).add(group));
+        List<Choice> choices = new ArrayList<>();
+        byKey.forEach((key, hands) -> choice(key, hands).ifPresent(choices::add));
+        return choices;
+    }
+
+    /** Both hands of a unit in the same cloths are one group: one set gives both. */
+    private static String key(TopCount.Group group) {
+        return group.unit().name() + " " + group.unit().finishedWidth() + " x "
+                + group.unit().finishedHeight() + " " + group.unit() + ": " + String.join(",", group.cloths());
+    }
+
+    /** How a choice of method is kept in the quilt: what it is and its cloths, whatever its size. */
+    public static String choiceKey(String unitName, List<String> cloths) {
+        return unitName + ":" + String.join(",", cloths);
+    }
+
+    private Optional<Choice> choice(String key, List<TopCount.Group> hands) {
+        List<UnitPlan> ways = new ArrayList<>();
+        for (PiecingMethod method : Methods.making(hands.getFirst().unit())) {
+            plan(key, hands, method).ifPresent(ways::add);
+        }
+        if (ways.isEmpty()) {
+            return Optional.empty();
+        }
+        TopCount.Group first = hands.getFirst();
+        Optional<UnitPlan> byQuilter = wanted(choiceKey(first.unit().name(), first.cloths()), ways)
+                .or(() -> wanted(first.unit().name(), ways));
+        return Optional.of(new Choice(byQuilter.orElseGet(() -> best(ways)), byQuilter.isPresent(), ways));
+    }
+
+    private Optional<UnitPlan> wanted(String units, List<UnitPlan> ways) {
+        return design.methods().stream()
+                .filter(choice -> choice.units().equals(units))
+                .map(MethodChoice::method)
+                .flatMap(
+                        method -> ways.stream().filter(way -> way.method().key().equals(method)))
+                .findFirst();
+    }
+
+    private static UnitPlan best(List<UnitPlan> ways) {
+        return ways.stream()
+                .min(Comparator.comparing((UnitPlan way) -> !isUsual(way))
+                        .thenComparing(UnitPlan::clothCut)
+                        .thenComparing(UnitPlan::sets))
+                .orElseThrow();
+    }
+
+    private static boolean isUsual(UnitPlan way) {
+        return way.recipe().unitsPerSet() <= MOST_UNITS_A_SET
+                && way.recipe().sewing().edges() != OuterEdges.BIAS
+                && !way.method().key().contains("chain")
+                && !way.method().key().contains("ring");
+    }
+
+    private Optional<UnitPlan> plan(String key, List<TopCount.Group> hands, PiecingMethod method) {
+        TopCount.Group group = hands.getFirst();
+        Map<ClothRole, Map<String, Integer>> roles = new EnumMap<>(ClothRole.class);
+        List<UnitDrawing.UnitPatch> patches = UnitDrawing.of(group.unit());
+        for (int i = 0; i < patches.size(); i++) {
+            roles.computeIfAbsent(patches.get(i).cloth(), any -> new LinkedHashMap<>())
+                    .merge(group.cloths().get(i), 1, Integer::sum);
+        }
+        boolean mixed = roles.values().stream().anyMatch(cloths -> cloths.size() > 1);
+        if (mixed && !EACH_PATCH_ITS_OWN.contains(method.key())) {
+            return Optional.empty();
+        }
+        ClothPiece cloth = new ClothPiece(PieceForm.YARDAGE, widthOfFabric, widthOfFabric, ClothPiece.Edge.STRAIGHT);
+        Recipe recipe = method.recipe(group.unit(), settings, cloth);
+        long needed = hands.stream().mapToLong(TopCount.Group::count).sum();
+        long left = count(hands, Hand.LEFT);
+        long right = count(hands, Hand.RIGHT);
+        boolean handed = recipe.hands().differ() && left + right > 0;
+        long sets = handed
+                ? Math.max(
+                        Math.ceilDiv(left, Math.max(1, recipe.hands().left())),
+                        Math.ceilDiv(right, Math.max(1, recipe.hands().right())))
+                : Math.ceilDiv(needed, recipe.unitsPerSet());
+        long made = sets * recipe.unitsPerSet();
+        String label = label(group);
+        List<ClothCut> cuts = new ArrayList<>();
+        for (CutPiece cut : recipe.cuts()) {
+            Map<String, Integer> cloths = roles.getOrDefault(cut.role(), Map.of());
+            int all = cloths.values().stream().mapToInt(Integer::intValue).sum();
+            cloths.forEach((clothKey, share) -> cuts.add(new ClothCut(
+                    clothKey, cut.size(), cut.name(), Math.ceilDiv(sets * cut.perSet() * share, all), key, label)));
+        }
+        return Optional.of(new UnitPlan(
+                key,
+                label,
+                group.unit(),
+                group.cloths(),
+                needed,
+                left,
+                right,
+                method,
+                recipe,
+                sets,
+                made,
+                cuts,
+                workings(recipe, needed, left, right, sets, made, handed)));
+    }
+
+    /** Border and sashing pieces keep their own names; a mere square of a block is a plain square. */
+    private String label(TopCount.Group group) {
+        return group.label() + ", "
+                + settings.system().writer().write(group.unit().namedSize()) + " finished";
+    }
+
+    private static long count(List<TopCount.Group> hands, Hand hand) {
+        return hands.stream()
+                .filter(group -> group.hand() == hand)
+                .mapToLong(TopCount.Group::count)
+                .sum();
+    }
+
+    private static List<Working> workings(
+            Recipe recipe, long needed, long left, long right, long sets, long made, boolean handed) {
+        List<Working> workings = new ArrayList<>(recipe.workings());
+        workings.add(new Working(
+                "How many " + recipe.setName() + "s",
+                handed
+                        ? left + " left and " + right + " right; a " + recipe.setName() + " gives "
+                                + recipe.hands().left() + " and "
+                                + recipe.hands().right() + ": " + sets
+                        : needed + " ÷ " + recipe.unitsPerSet() + " a " + recipe.setName()
+                                + ", rounded up to whole ones: " + sets));
+        workings.add(new Working(
+                "Spare", sets + " × " + recipe.unitsPerSet() + " made − " + needed + " needed = " + (made - needed)));
+        return workings;
+    }
+}

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { ProblemNote } from '@/shared'
+import type { Ledger } from './queries'
+
+export interface ClothAccountProps {
+  ledger: Ledger
+  /** The use that is pointed at. */
+  lit: string | undefined
+}
+
+defineProps<ClothAccountProps>()
+const emit = defineEmits<{ pointed: [use: string | undefined] }>()
+const open = ref(false)
+</script>
+
+<template>
+  <article class="space-y-2 border-b border-line pb-4" :data-cloth="ledger.name" :data-short="!ledger.enough || undefined">
+    <h3 class="flex flex-wrap items-baseline gap-x-3 text-lg font-bold">
+      <span class="size-4 self-center rounded-full border border-ink/40" :style="{ background: ledger.colour }"></span>
+      {{ ledger.name }}
+      <span class="ml-auto text-base">{{ ledger.needed }} cut</span>
+      <span class="text-base font-normal text-soft">on hand: {{ ledger.onHand }}</span>
+    </h3>
+    <div class="flex h-9 overflow-hidden rounded border border-[#8b959c]">
+      <div
+        v-for="(band, i) in ledger.bands"
+        :key="i"
+        class="band overflow-hidden border-r border-white px-1 text-sm leading-9 whitespace-nowrap"
+        :data-what="band.what"
+        :data-lit="(band.use !== null && lit === band.use) || undefined"
+        :style="{ width: `${band.percent}%`, '--cloth': ledger.colour }"
+        :title="`${band.label}: ${band.percent.toFixed(0)} %`"
+        @pointerenter="emit('pointed', band.use ?? undefined)"
+        @pointerleave="emit('pointed', undefined)"
+      >
+        <span v-if="band.percent > 14" class="rounded bg-white/85 px-1">{{ band.label }}</span>
+      </div>
+    </div>
+    <p v-if="ledger.toBuy" class="font-bold text-brick">Short: buy {{ ledger.toBuy }} <span class="font-normal">({{ ledger.toBuyExact }} exactly)</span></p>
+    <p v-else class="font-bold text-leaf">Enough on the shelf</p>
+    <p v-if="ledger.leftovers.length"><span class="text-soft">Left of the pieces cut into:</span> {{ ledger.leftovers.slice(0, 6).join('; ') }}<template v-if="ledger.leftovers.length > 6">; and {{ ledger.leftovers.length - 6 }} more sizes</template></p>
+    <p v-if="ledger.untouched.length"><span class="text-soft">Left whole:</span> {{ ledger.untouched.join('; ') }}</p>
+    <ProblemNote :problems="ledger.problems" hint />
+    <button class="cursor-pointer underline decoration-dotted underline-offset-4" :aria-expanded="open" @click="open = !open">{{ open ? 'Close the account' : 'What is cut of it' }}</button>
+    <div v-if="open" class="space-y-2">
+      <ul>
+        <li v-for="use in ledger.uses" :key="use.use + use.cut">{{ use.count }} × {{ use.cut }} <span class="text-soft">for {{ use.label }}</span></li>
+      </ul>
+      <p v-for="each in ledger.workings" :key="each.what"><span class="text-soft">{{ each.what }}:</span> {{ each.how }}</p>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.band {
+  background: var(--cloth);
+}
+.band[data-what='left'] {
+  background: color-mix(in srgb, var(--cloth) 30%, white);
+}
+.band[data-what='trimmed'] {
+  background: repeating-linear-gradient(90deg, #c9cfca 0 3px, #eef0ec 3px 6px);
+}
+.band[data-what='missing'] {
+  background: repeating-linear-gradient(135deg, #fdebe6 0 6px, #e08d80 6px 9px);
+}
+.band[data-lit] {
+  box-shadow: inset 0 0 0 3px #8a5a00;
+}
+</style>

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { PatchPicture } from '@/shared'
+import type { Group, Way } from './queries'
+
+export interface GroupCardProps {
+  group: Group
+  unitOfLength: string
+  colours: readonly string[]
+  clothNames: readonly string[]
+  chosen: boolean
+}
+
+const props = defineProps<GroupCardProps>()
+const emit = defineEmits<{ opened: []; taken: [method: string]; takenAll: [method: string] }>()
+
+const way = computed(() => props.group.ways.find((each) => each.chosen)!)
+const cloths = computed(() => [...new Set(props.group.cloths.map((cloth) => props.clothNames[cloth] ?? 'not dressed'))].join(', '))
+const hands = computed(() => (props.group.left + props.group.right ? `${props.group.left} left, ${props.group.right} right hand` : ''))
+const ROWS: { name: string; of: (way: Way) => string }[] = [
+  { name: 'Cut', of: (each) => each.cutSizes },
+  { name: 'Sets', of: (each) => `${each.sets} × ${each.unitsPerSet}` },
+  { name: 'Spare units', of: (each) => String(each.spare) },
+  { name: 'Cloth cut', of: (each) => each.cloth },
+  { name: 'Trimmed off', of: (each) => each.trimmedAway },
+  { name: 'Seams', of: (each) => each.seams },
+  { name: 'Cuts after sewing', of: (each) => String(each.sewingCuts) },
+  { name: 'Outer edges', of: (each) => each.edges },
+  { name: 'Seam at most', of: (each) => each.widestSeam ?? '–' },
+]
+</script>
+
+<template>
+  <article class="card p-3 data-[chosen]:border-2 data-[chosen]:border-tape-deep" :data-chosen="chosen || undefined" :data-group="group.label">
+    <button class="flex w-full cursor-pointer items-center gap-3 text-left" :aria-expanded="chosen" @click="emit('opened')">
+      <PatchPicture class="size-14 shrink-0" :width="group.drawnWidth" :height="group.drawnHeight" :patches="group.patches" :colours="group.cloths.map((cloth) => colours[cloth])" />
+      <span class="min-w-0 flex-1">
+        <span class="block leading-5 font-bold first-letter:uppercase">{{ group.label.split(',')[0] }}</span>
+        <span class="block text-sm text-soft">{{ group.finished }} {{ unitOfLength }} finished, {{ way.trimmed }} trimmed</span>
+        <span class="block truncate text-sm text-soft" :title="cloths">{{ cloths }}</span>
+        <span v-if="hands" class="block text-sm">{{ hands }}</span>
+      </span>
+      <strong class="text-xl">{{ group.needed }}</strong>
+    </button>
+    <p class="mt-1 text-sm"><strong>{{ way.name }}</strong>: {{ way.sets }} {{ way.setName }}{{ way.sets === 1 ? '' : 's' }}, cut {{ way.cutSizes }} {{ unitOfLength }}<template v-if="way.spare">, <strong>{{ way.spare }} spare</strong></template></p>
+    <div v-if="chosen" class="mt-2 space-y-3">
+      <p class="text-sm text-soft">{{ group.byQuilter ? 'You chose this way.' : 'Taken because it cuts least cloth, of the ways with straight edges and at most eight units a set.' }}</p>
+      <div class="overflow-x-auto">
+        <table class="text-sm">
+          <thead>
+            <tr>
+              <td></td>
+              <th v-for="each in group.ways" :key="each.key" scope="col" class="p-1">
+                <button class="button min-h-9 w-full px-2 text-sm whitespace-nowrap data-[chosen]:bg-ink data-[chosen]:text-tape" :data-chosen="each.chosen || undefined" :aria-pressed="each.chosen" :data-method="each.key" @click="emit('taken', each.key)">{{ each.name }}</button>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="row in ROWS" :key="row.name" class="border-t border-line">
+              <th scope="row" class="pr-2 text-left font-medium whitespace-nowrap">{{ row.name }}</th>
+              <td v-for="each in group.ways" :key="each.key" class="px-2 whitespace-nowrap data-[chosen]:bg-tape-pale" :data-chosen="each.chosen || undefined">{{ row.of(each) }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </div>
+      <button class="button w-full" @click="emit('takenAll', way.key)">{{ way.name }} for all units of this kind</button>
+      <section class="rounded-xl border border-[#d9b95a] bg-tape-pale p-2 text-sm" aria-label="How it was worked out">
+        <h3 class="font-bold">How it was worked out</h3>
+        <p v-for="each in way.workings" :key="each.what"><span class="text-soft">{{ each.what }}:</span> {{ each.how }}</p>
+      </section>
+    </div>
+  </article>
+</template>

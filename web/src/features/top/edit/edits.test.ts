@@ -1,0 +1,124 @@
+import { describe, expect, it } from 'vitest'
+import type { QuiltDesign } from '@/features/quilts'
+import { adopt, type Block, dress, put, readLines, regrid, resize, smallerBlocksFor, turnUnit, type Unit, withoutBlock } from './blocks'
+import { exchangedEverywhere, freeClothKey, withoutCloth } from './cloths'
+import { dressPart } from './dressing'
+import { blockAt, exchangedAt, mirrored, placeAt, rowCopied, rowsSwapped, settingsOwn, swapped, turned, withPlaces } from './places'
+
+const UNIT: Unit = { kind: 'HALF_SQUARE', count: 0, corner: '1/2', block: '', quarterTurns: 0, mirrored: false, cloths: ['a', 'b'] }
+const BLOCK: Block = { key: 'one', name: 'One', columns: [1, 1, 1], rows: [1, 1, 1], parts: [{ column: 0, row: 0, columns: 1, rows: 1, unit: UNIT }] }
+const cloth = (key: string) => ({ key, name: key, colour: '#000000', lightness: '', background: false, shelfCloth: '' })
+const DESIGN = {
+  cloths: [cloth('a'), cloth('b')],
+  blocks: [BLOCK, { ...BLOCK, key: 'two' }],
+  setting: { kind: 'STRAIGHT', across: 3, down: 2, blocks: ['one', 'two'], cloth: 'a', halves: 'BLOCK' },
+  places: [{ row: 0, column: 1, block: '', quarterTurns: 1, mirrored: false, exchanges: [{ from: 'a', to: 'b' }] }],
+  sashing: { width: '1', units: [{ ...UNIT, kind: 'PLAIN', cloths: ['b'] }], cornerstones: 'a', around: false },
+  borders: [{ kind: 'PLAIN', width: '3', cloth: 'a', units: [], unitLength: '', mirrorAtMiddle: false, corners: 'BUTTED', corner: [] }],
+  finishing: { bindingCloth: 'a', bindingStrip: '', backingCloth: '', backingWidth: '', overhang: '' },
+} as unknown as QuiltDesign
+
+describe('places', () => {
+  it('take their block in turn along rows and columns', () => {
+    expect([0, 1, 2].map((column) => blockAt(DESIGN, { row: 0, column }))).toEqual(['one', 'two', 'one'])
+    expect(blockAt(DESIGN, { row: 1, column: 0 })).toBe('two')
+  })
+
+  it('are kept only where they differ from the setting', () => {
+    const back = withPlaces(DESIGN, [settingsOwn(DESIGN, { row: 0, column: 1 })])
+    expect(back.places).toEqual([])
+    expect(withPlaces(DESIGN, [turned(settingsOwn(DESIGN, { row: 1, column: 1 }), -1)]).places).toHaveLength(2)
+  })
+
+  it('mirrored twice are as they were, and a turned one turns the other way', () => {
+    const place = placeAt(DESIGN, { row: 0, column: 1 })
+    expect(mirrored(place)).toMatchObject({ mirrored: true, quarterTurns: 3 })
+    expect(mirrored(mirrored(place))).toEqual(place)
+  })
+
+  it('swap what stands there, the block that has its turn included', () => {
+    const after = { ...DESIGN, ...swapped(DESIGN, { row: 0, column: 0 }, { row: 0, column: 1 }) }
+    expect(blockAt(after, { row: 0, column: 0 })).toBe('two')
+    expect(placeAt(after, { row: 0, column: 0 }).quarterTurns).toBe(1)
+    expect(blockAt(after, { row: 0, column: 1 })).toBe('one')
+  })
+
+  it('are copied and swapped by whole rows', () => {
+    const copied = { ...DESIGN, ...rowCopied(DESIGN, 0, 1, [0, 1, 2]) }
+    expect([0, 1, 2].map((column) => blockAt(copied, { row: 1, column }))).toEqual(['one', 'two', 'one'])
+    const after = { ...DESIGN, ...rowsSwapped(DESIGN, 0, 1, [0, 1, 2]) }
+    expect(placeAt(after, { row: 1, column: 1 })).toMatchObject({ block: 'two', quarterTurns: 1 })
+    expect(placeAt(after, { row: 0, column: 1 })).toMatchObject({ block: 'one', quarterTurns: 0 })
+  })
+
+  it('forget an exchange that leads back to the cloth itself', () => {
+    const place = placeAt(DESIGN, { row: 0, column: 1 })
+    expect(exchangedAt(place, 'a', 'a').exchanges).toEqual([])
+  })
+})
+
+describe('blocks', () => {
+  it('put a unit over what lay there', () => {
+    const goose = put(BLOCK, { column: 0, row: 0, columns: 2, rows: 1 }, UNIT)
+    expect(goose.parts).toHaveLength(1)
+    expect(resize(goose, 0, { columns: 9, rows: 1 }).parts[0]).toMatchObject({ columns: 3, rows: 1 })
+  })
+
+  it('dress one patch and leave those before it without a cloth', () => {
+    const plain = put(BLOCK, { column: 1, row: 1, columns: 1, rows: 1 }, { ...UNIT, cloths: [] })
+    expect(dress(plain, 1, 1, 'b').parts[1]!.unit.cloths).toEqual(['', 'b'])
+    expect(turnUnit(BLOCK, 0, -1).parts[0]!.unit.quarterTurns).toBe(3)
+  })
+
+  it('lose only what no longer lies in the grid', () => {
+    const two = put(BLOCK, { column: 2, row: 0, columns: 1, rows: 1 }, UNIT)
+    expect(regrid(two, [1, 1], [1, 1]).parts).toEqual(BLOCK.parts)
+  })
+
+  it.each([
+    ['3', [1, 1, 1]],
+    ['1 2 1', [1, 2, 1]],
+    ['1:2:1', [1, 2, 1]],
+    ['two', undefined],
+    ['0', undefined],
+    ['1 2.5', undefined],
+    ['99', undefined],
+  ])('read the columns %s', (typed, lines) => expect(readLines(typed)).toEqual(lines))
+
+  it('come from the shelf under a free name, letters becoming the cloths in hand', () => {
+    const taken = adopt(DESIGN, [{ ...BLOCK, parts: [{ ...BLOCK.parts[0]!, unit: { ...UNIT, cloths: ['b', 'c'] } }] }], true)
+    expect(taken.key).toBe('one-2')
+    expect(taken.design.blocks!.at(-1)!.parts[0]!.unit.cloths).toEqual(['b', ''])
+  })
+
+  it('cannot be set into those that they hold', () => {
+    const holder = { ...BLOCK, key: 'holder', parts: [{ ...BLOCK.parts[0]!, unit: { ...UNIT, kind: 'BLOCK' as const, block: 'one' } }] }
+    const design = { ...DESIGN, blocks: [...DESIGN.blocks, holder] }
+    expect(smallerBlocksFor(design, 'one').map((block) => block.key)).toEqual(['two'])
+    expect(smallerBlocksFor(design, 'holder').map((block) => block.key)).toEqual(['one', 'two'])
+    expect(withoutBlock(design, 'one').setting!.blocks).toEqual(['two'])
+  })
+})
+
+describe('cloths', () => {
+  it('are exchanged in blocks, places, sashing, borders and binding', () => {
+    const after = { ...DESIGN, ...exchangedEverywhere(DESIGN, 'a', 'b') }
+    expect(JSON.stringify({ ...after, cloths: [] })).not.toContain('"a"')
+    expect(after.places[0]!.exchanges).toEqual([])
+  })
+
+  it('put out of hand leave their patches undressed', () => {
+    const after = withoutCloth(DESIGN, 'b')
+    expect(after.cloths!.map((each) => each.key)).toEqual(['a'])
+    expect(after.blocks![0]!.parts[0]!.unit.cloths).toEqual(['a', ''])
+    expect(freeClothKey(DESIGN.cloths)).toBe('c')
+  })
+
+  it('dress the part that is chosen: a place, the sashing, a border', () => {
+    const part = (kind: string, id: string) => ({ kind, id, row: 1, column: 1 }) as never
+    expect(dressPart(DESIGN, part('BLOCK', 'block-1-1'), 'a', 'b').places).toHaveLength(2)
+    expect(dressPart(DESIGN, part('SASHING', 'sash-1'), 'b', 'a').sashing!.units[0]!.cloths).toEqual(['a'])
+    expect(dressPart(DESIGN, part('CORNERSTONE', 'stone-1-1'), 'a', 'b').sashing!.cornerstones).toBe('b')
+    expect(dressPart(DESIGN, part('BORDER', 'border-1-2'), 'a', 'b').borders![0]!.cloth).toBe('b')
+  })
+})
