@@ -28,7 +28,7 @@ const { data: top, error } = useTop(() => quilt.id.value)
 const wall = useTemplateRef<InstanceType<typeof TopWall>>('wall')
 
 /** Mistakes that keep the top from being worked out: the picture is then the last one that could be. */
-const problems = computed(() => (error.value ? problemsOf(error.value) : quilt.problems.value))
+const problems = computed(() => (error.value ? problemsOf(error.value) : [...quilt.problems.value, ...(top.value?.refused ?? [])]))
 
 const chosenId = ref<string>()
 const chosenCloth = ref<string>()
@@ -166,11 +166,12 @@ function putBlock(key: string) {
   else said.value = 'Choose a place on the wall first, or let the block take turns under “Setting”.'
 }
 async function keepOwn() {
-  if (!builtBlock.value) return
-  const smaller = design.value.blocks.filter((block) => block.key !== building.value && uses(builtBlock.value!, block.key))
+  const built = builtBlock.value
+  if (!built) return
+  const smaller = design.value.blocks.filter((block) => block.key !== built.key && uses(built, block.key))
   try {
-    await call('POST', '/api/blocks/own', { blocks: [builtBlock.value, ...smaller] })
-    said.value = `${builtBlock.value.name} is kept among your own blocks.`
+    await call('POST', '/api/blocks/own', { blocks: [built, ...smaller] })
+    said.value = `${built.name} is kept among your own blocks.`
     void client.invalidateQueries({ queryKey: ownBlocksKey })
   } catch (thrown) {
     said.value = problemsOf(thrown)

@@ -19,7 +19,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Quilts over HTTP: kept, refused with reasons, and safe with two writers. */
+/** Quilts over HTTP: kept step by step, refused with reasons, and safe with two writers. */
 @ExtendWith(RunningApplication.class)
 class QuiltApiIT {
 
@@ -40,7 +40,7 @@ class QuiltApiIT {
 
     @Test
     void aQuiltComesBackAsItWasKept() {
-        change(design -> design.put("blocksAcross", 7));
+        change(design -> setting(design).put("across", 7));
         Answer kept = put(quilt);
         assertThat(kept.status()).isEqualTo(200);
         JsonNode read = get("/api/quilts/" + id()).json();
@@ -58,24 +58,96 @@ class QuiltApiIT {
                 "400 ft|“400 ft” is longer than a whole bolt of cloth (100 yd)",
                 "200 in|the top would be 800 in on this side, longer than any bed",
             })
-    void badSizesAreRefusedWithTheirPlaceAndNothingIsLost(String typed, String why) {
+    void aSizeThatCannotBeWorkedOutIsKeptAsTypedAndSaidWhereItIsAskedFor(String typed, String why) {
         change(design -> ((ObjectNode) design.path("blockSize")).put("typed", typed));
+        assertThat(put(quilt).status()).isEqualTo(200);
+        JsonNode kept = get("/api/quilts/" + id()).json();
+        assertThat(kept.path("design").path("blockSize").path("typed").asString())
+                .isEqualTo(typed);
+        JsonNode lastThatWorks = get("/api/quilts/" + id() + "/top").json();
+        assertThat(lastThatWorks.path("sizes").path(2).path("finishedWidth").asString())
+                .isEqualTo("32");
+        Answer refused = post("/api/top", quilt.path("design").toString());
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(get("/api/quilts/" + id() + "/tally").status()).isEqualTo(422);
+        for (JsonNode problem : List.of(
+                refused.json().path("problems").path(0),
+                lastThatWorks.path("refused").path(0))) {
+            assertThat(problem.path("why").asString()).isEqualTo(why);
+            assertThat(problem.path("where").asString()).isIn("Block size, finished", "Blocks across");
+            assertThat(problem.path("fix").asString()).isNotBlank();
+        }
+    }
+
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"format\":3}|format is 3; it goes from 2 to 2",
+                "{\"cloths\":null}|cloths is missing",
+                "{\"cloths\":[null]}|cloths has an entry that is missing",
+                "{\"closeInValue\":1000}|closeInValue is 1000; it goes from 0 to 100",
+                "{\"cloths\":[{\"key\":\"a\",\"name\":\"x\",\"colour\":\"red\",\"lightness\":\"\","
+                        + "\"background\":false,\"shelfCloth\":\"\"}]}|colour is not written like #aabbcc",
+            })
+    void aDocumentOfAnotherShapeIsRefusedWithItsFieldAndNothingChanges(String part, String why) {
+        change(design -> design.setAll((ObjectNode) JSON.readTree(part)));
         Answer refused = put(quilt);
         assertThat(refused.status()).isEqualTo(422);
-        JsonNode problem = refused.json().path("problems").path(0);
-        assertThat(problem.path("why").asString()).isEqualTo(why);
-        assertThat(problem.path("where").asString()).isIn("Block size, finished", "Blocks across");
-        assertThat(problem.path("fix").asString()).isNotBlank();
+        assertThat(refused.json().path("problems").path(0).path("why").asString())
+                .isEqualTo(why);
         assertThat(get("/api/quilts/" + id()).json().path("version").asInt()).isZero();
     }
 
     @Test
-    void absurdCountsAreRefused() {
-        change(design -> design.put("blocksAcross", 1_000_000_000));
-        assertThat(put(quilt).json().path("problems").path(0).path("why").asString())
+    void everyStepCanBeUndoneAndDoneAgainAndANewOneEndsThat() {
+        for (int across = 5; across <= 7; across++) {
+            int wanted = across;
+            change(design -> setting(design).put("across", wanted));
+            quilt = (ObjectNode) put(quilt).json();
+        }
+        assertThat(quilt.path("canRedo").asBoolean()).isFalse();
+        assertThat(step("undo")).isEqualTo(6);
+        assertThat(step("undo")).isEqualTo(5);
+        assertThat(step("undo")).isEqualTo(4);
+        assertThat(quilt.path("canUndo").asBoolean()).isFalse();
+        assertThat(step("undo")).isEqualTo(4);
+        assertThat(step("redo")).isEqualTo(5);
+        change(design -> setting(design).put("across", 11));
+        quilt = (ObjectNode) put(quilt).json();
+        assertThat(quilt.path("canRedo").asBoolean()).isFalse();
+        assertThat(step("redo")).isEqualTo(11);
+        assertThat(step("undo")).isEqualTo(5);
+    }
+
+    @Test
+    void typingOnIsTheSameStep() {
+        change(design -> setting(design).put("across", 1));
+        quilt = (ObjectNode) put(quilt).json();
+        change(design -> setting(design).put("across", 12));
+        quilt = (ObjectNode) put(quilt, true).json();
+        assertThat(step("undo")).isEqualTo(4);
+        assertThat(step("redo")).isEqualTo(12);
+    }
+
+    @Test
+    void aCopyIsAQuiltOfItsOwn() {
+        JsonNode copy = post("/api/quilts/" + id() + "/copy", "").json();
+        assertThat(copy.path("name").asString()).isEqualTo("Copy of Kitchen throw");
+        assertThat(copy.path("design")).isEqualTo(quilt.path("design"));
+        assertThat(copy.path("id").asString()).isNotEqualTo(id());
+    }
+
+    @Test
+    void absurdCountsAreSaidAndNotTried() {
+        change(design -> setting(design).put("across", 1_000_000_000));
+        assertThat(top().path("problems").path(0).path("why").asString())
                 .isEqualTo("1000000000 blocks in a row are more than we can plan");
-        change(design -> design.put("blocksAcross", 3).put("seam", "0"));
-        assertThat(put(quilt).json().path("problems").path(0).path("why").asString())
+        change(design -> {
+            setting(design).put("across", 3);
+            design.put("seam", "0");
+        });
+        assertThat(top().path("problems").path(0).path("why").asString())
                 .isEqualTo("a seam of 0 in holds nothing together");
     }
 
@@ -106,9 +178,9 @@ class QuiltApiIT {
 
     @Test
     void ofTwoWritersTheSecondIsToldAndTheFirstIsKept() {
-        change(design -> design.put("blocksAcross", 9));
+        change(design -> setting(design).put("across", 9));
         ObjectNode second = quilt.deepCopy();
-        ((ObjectNode) second.path("design")).put("blocksAcross", 3);
+        setting((ObjectNode) second.path("design")).put("across", 3);
         assertThat(put(quilt).status()).isEqualTo(200);
         Answer conflict = put(second);
         assertThat(conflict.status()).isEqualTo(409);
@@ -117,7 +189,8 @@ class QuiltApiIT {
         assertThat(get("/api/quilts/" + id())
                         .json()
                         .path("design")
-                        .path("blocksAcross")
+                        .path("setting")
+                        .path("across")
                         .asInt())
                 .isEqualTo(9);
     }
@@ -127,7 +200,7 @@ class QuiltApiIT {
         List<Callable<Integer>> writers = new ArrayList<>();
         for (int i = 0; i < 8; i++) {
             ObjectNode mine = quilt.deepCopy();
-            ((ObjectNode) mine.path("design")).put("blocksAcross", i + 1);
+            setting((ObjectNode) mine.path("design")).put("across", i + 1);
             writers.add(() -> put(mine).status());
         }
         try (var threads = Executors.newFixedThreadPool(8)) {
@@ -139,39 +212,19 @@ class QuiltApiIT {
         }
     }
 
-    @Test
-    void theStatelessTallyAnswersAsTheScreenDoes() {
-        String question = "{\"design\":" + quilt.path("design") + ",\"printLines\":[\"42 squares 10 in\"],"
-                + "\"backgroundLines\":[\"2 yd 42 wide\"]}";
-        JsonNode tally = post("/api/tally", question).json();
-        assertThat(tally.path("unitsNeeded").asInt()).isEqualTo(80);
-        JsonNode eight = tally.path("methods").path(2);
-        assertThat(eight.path("cutSize").asString()).isEqualTo("10");
-        assertThat(eight.path("trimmedSize").asString()).isEqualTo("4 1/2");
-        assertThat(eight.path("sets").asInt()).isEqualTo(10);
-        assertThat(eight.path("cloths")
-                        .path(0)
-                        .path("pieces")
-                        .path(0)
-                        .path("untouched")
-                        .asInt())
-                .isEqualTo(32);
-        assertThat(tally.path("allowances")
-                        .path(2)
-                        .path("method")
-                        .path("possible")
-                        .asBoolean())
-                .isFalse();
+    private static ObjectNode setting(ObjectNode design) {
+        return (ObjectNode) design.path("setting");
     }
 
-    @Test
-    void aWrongLineInTheStatelessTallyIsNamed() {
-        String question = "{\"design\":" + quilt.path("design")
-                + ",\"printLines\":[\"10 in square\",\"lots\"],\"backgroundLines\":[]}";
-        Answer answer = post("/api/tally", question);
-        assertThat(answer.status()).isEqualTo(422);
-        assertThat(answer.json().path("problems").path(0).path("where").asString())
-                .isEqualTo("Print, line 2");
+    /** Goes a step and gives how many blocks across the quilt then has. */
+    private int step(String which) {
+        quilt = (ObjectNode) post("/api/quilts/" + id() + "/" + which, "{\"version\":" + quilt.path("version") + "}")
+                .json();
+        return quilt.path("design").path("setting").path("across").asInt();
+    }
+
+    private JsonNode top() {
+        return post("/api/top", quilt.path("design").toString()).json();
     }
 
     private String id() {
@@ -185,8 +238,13 @@ class QuiltApiIT {
     private record Answer(int status, JsonNode json) {}
 
     private Answer put(ObjectNode changed) {
+        return put(changed, false);
+    }
+
+    private Answer put(ObjectNode changed, boolean sameStep) {
         ObjectNode body = changed.deepCopy();
-        body.remove("id");
+        body.remove(List.of("id", "canUndo", "canRedo"));
+        body.put("sameStep", sameStep);
         return answer(client.put()
                 .uri("/api/quilts/" + id())
                 .contentType(MediaType.APPLICATION_JSON)

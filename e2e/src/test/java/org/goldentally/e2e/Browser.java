@@ -19,6 +19,11 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 /** Headless Chromium before the running application: one browser for this JVM, a fresh context for each test. */
 final class Browser implements ParameterResolver, AfterEachCallback {
 
+    /** The journeys find the demo quilts beside their own. */
+    static {
+        System.setProperty("goldentally.profile", "demo");
+    }
+
     private static com.microsoft.playwright.Browser chromium;
 
     private BrowserContext context;

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -41,48 +42,67 @@ class FirstQuiltIT {
         assertNothingSerious();
 
         station("Top").click();
-        choose("Print", "saffron prints");
-        choose("Background", "flax");
+        takeFromShelf("saffron prints");
+        takeFromShelf("flax");
         page.getByLabel("Blocks across", exactly()).fill("6");
         page.getByLabel("Blocks down", exactly()).fill("7");
-        page.getByLabel("Unit size, unfinished").fill("4 1/2");
-        assertThat(page.getByLabel("Block size, finished", exactly())).hasValue("8");
-        assertThat(page.getByText("48 × 56", new Page.GetByTextOptions().setExact(true)))
-                .isVisible();
-        page.getByLabel("Unit upper left, turned 90°: turn it").click();
-        assertThat(page.getByLabel("Unit upper left, turned 180°: turn it")).isVisible();
+        page.getByLabel("Block size, in", exactly()).fill("8 1/2");
+        page.getByLabel("Which size is typed").selectOption("UNFINISHED");
+        assertThat(page.locator("[data-size='Top finished']")).hasText("48 × 56");
+        dressPinwheel();
         kept();
         assertNothingSerious();
 
         page.reload();
-        assertThat(page.getByLabel("Unit upper left, turned 180°: turn it")).isVisible();
-        assertThat(page.getByLabel("Unit size, unfinished")).hasValue("4 1/2");
+        assertThat(page.getByLabel("Block size, in", exactly())).hasValue("8 1/2");
+        assertThat(page.locator("[data-size='Top finished']")).hasText("48 × 56");
 
         station("Tally").click();
-        assertThat(page.getByRole(AriaRole.HEADING, named("168 half-square triangle units, 4 in finished")))
-                .isVisible();
-        assertThat(row("Pairs of squares")).containsText("844221");
-        assertThat(row("Left over of saffron prints")).containsText("21 whole");
-        row("Cut size, in").getByRole(AriaRole.BUTTON).last().click();
-        assertThat(page.getByText("2 × (4 finished + 1/4 seam × (2 + √2)) = 9.707; with 0.25 room (trim school) 9.957;"
-                        + " rounded up to the next 1/8 in: 10 in"))
-                .isVisible();
+        Locator group = page.locator("[data-group^='half-square triangle']");
+        assertThat(group).containsText("168");
+        assertThat(group).containsText("eight at a time: 21 pairs, cut 10 in");
+        group.getByRole(AriaRole.BUTTON).first().click();
+        assertThat(group)
+                .containsText("2 × (4 finished + 1/4 seam × (2 + √2)) = 9.707; with 0.25 room (trim school) 9.957;"
+                        + " rounded up to the next 1/8 in: 10 in");
+        assertThat(page.locator("[data-cloth='saffron prints']")).containsText("Left whole: 21 squares, 10 in");
+        group.locator("[data-method=two-at-a-time]").click();
+        assertThat(group).containsText("two at a time: 84 pairs, cut 5 in");
+        assertThat(group).containsText("You chose this way.");
         page.locator("[data-allowance=ROOMY]").click();
-        assertThat(page.getByText("Why eight at a time is not possible")).isVisible();
-        assertThat(page.getByText("eight at a time needs a square cut 11 in").first())
-                .isVisible();
-        page.locator("[data-method=two-at-a-time]").click();
+        assertThat(group).containsText("two at a time: 84 pairs, cut 5 1/2 in");
         kept();
-        assertThat(page.getByText("Cloth: needed, on the shelf, left over – two at a time"))
-                .isVisible();
         assertNothingSerious();
+    }
+
+    /** Each unit's two patches by their number keys: the first cloth, then the second. */
+    private void dressPinwheel() {
+        page.getByLabel("Build Pinwheel").click();
+        page.getByRole(AriaRole.APPLICATION).focus();
+        for (String cell : List.of("column 1, row 1", "column 2, row 1", "column 2, row 2", "column 1, row 2")) {
+            page.keyboard().press("1");
+            assertThat(page.getByText(cell + ": half-square triangle")).containsText("patch 2 of 2");
+            page.keyboard().press("2");
+            assertThat(page.getByText(cell + ": half-square triangle")).containsText("patch 1 of 2: saffron prints");
+            page.keyboard()
+                    .press(
+                            cell.equals("column 1, row 1")
+                                    ? "ArrowRight"
+                                    : cell.equals("column 2, row 1") ? "ArrowDown" : "ArrowLeft");
+        }
+        page.getByRole(AriaRole.BUTTON, named("Back to the top")).click();
+    }
+
+    private void takeFromShelf(String cloth) {
+        page.getByLabel("Take a cloth from the shelf").selectOption(new SelectOption().setLabel(cloth));
+        assertThat(page.getByLabel("Take " + cloth + " in hand")).isVisible();
     }
 
     @Test
     void aMistakeIsNamedAtItsFieldAndSurvivesAReload() {
         startQuilt("Wrong words");
         station("Top").click();
-        Locator block = page.getByLabel("Block size, finished", exactly());
+        Locator block = page.getByLabel("Block size, in", exactly());
         block.fill("eight and a bit");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("“eight and a bit” cannot be read as a length");
         page.reload();
@@ -91,7 +111,7 @@ class FirstQuiltIT {
         block.fill("8 1/4");
         kept();
         assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
-        assertThat(page.getByLabel("Unit size, finished", exactly())).hasValue("4 1/8");
+        assertThat(page.locator("[data-size='Block finished']")).hasText("8 1/4 × 8 1/4");
         block.fill("10/3");
         assertThat(page.getByRole(AriaRole.NOTE)).containsText("which is not on a ruler with marks every 1/8 in");
     }
@@ -126,15 +146,22 @@ class FirstQuiltIT {
         page.reload();
         tabToLink("Top");
         page.keyboard().press("Enter");
-        assertThat(page.getByLabel("Unit upper left, turned 90°: turn it")).isVisible();
-        tabTo("Unit upper left, turned 90°: turn it");
+        Locator wall = page.getByRole(AriaRole.APPLICATION);
+        tabTo(wall, "the wall");
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("ArrowRight");
         page.keyboard().press("r");
-        assertThat(page.getByLabel("Unit upper left, turned 180°: turn it")).isFocused();
+        assertThat(wall.getByRole(AriaRole.STATUS)).hasText("row 1, block 2: Pinwheel, turned 90°");
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("m");
+        assertThat(wall.getByRole(AriaRole.STATUS)).hasText("row 2, block 2: Pinwheel, mirrored");
+        page.keyboard().press("+");
+        assertThat(wall).hasAttribute("data-zoom", "1.25");
         kept();
         page.keyboard().press("Control+z");
-        assertThat(page.getByLabel("Unit upper left, turned 90°: turn it")).isVisible();
+        assertThat(wall.getByRole(AriaRole.STATUS)).hasText("row 2, block 2: Pinwheel");
         page.keyboard().press("Control+Shift+z");
-        assertThat(page.getByLabel("Unit upper left, turned 180°: turn it")).isVisible();
+        assertThat(wall.getByRole(AriaRole.STATUS)).hasText("row 2, block 2: Pinwheel, mirrored");
     }
 
     @Test
@@ -168,20 +195,8 @@ class FirstQuiltIT {
         assertThat(page.getByLabel("Correct " + line)).isVisible();
     }
 
-    private void choose(String part, String cloth) {
-        page.getByRole(AriaRole.BUTTON, named(part)).click();
-        page.getByRole(AriaRole.OPTION, named(cloth).setExact(true)).click();
-        assertThat(page.getByRole(AriaRole.BUTTON, named(part))).containsText(cloth);
-    }
-
     private Locator station(String name) {
         return page.getByLabel("Stations").getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name));
-    }
-
-    private Locator row(String name) {
-        return page.getByRole(AriaRole.ROW)
-                .filter(new Locator.FilterOptions()
-                        .setHas(page.getByRole(AriaRole.ROWHEADER, named(name).setExact(true))));
     }
 
     private void kept() {
@@ -199,7 +214,7 @@ class FirstQuiltIT {
 
     private void tabTo(Locator wanted, String name) {
         assertThat(wanted).isVisible();
-        for (int i = 0; i < 60; i++) {
+        for (int i = 0; i < 90; i++) {
             if ((boolean) wanted.evaluate("element => element === document.activeElement")) {
                 return;
             }

@@ -5,7 +5,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import org.goldentally.app.RunningApplication;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -21,11 +20,6 @@ class PicturesIT {
         this.page = page;
     }
 
-    @BeforeAll
-    static void withDemoData() {
-        System.setProperty("goldentally.profile", "demo");
-    }
-
     @Test
     void stations() {
         page.navigate("/quilts");
@@ -38,6 +32,38 @@ class PicturesIT {
                     .click();
             take(station.toLowerCase(java.util.Locale.ROOT));
         }
+    }
+
+    @Test
+    void buildingAndJudging() {
+        open("Lantern Street");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Judging"))
+                .click();
+        page.locator("[data-odd]").click();
+        take("top-judging");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("From a shelf"))
+                .click();
+        page.getByLabel("Find").fill("star");
+        take("blocks");
+        page.keyboard().press("Escape");
+        open("Geese at dusk");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Borders"))
+                .click();
+        take("top-on-point");
+        page.getByLabel("Build Dutchman's Puzzle").click();
+        page.locator("[data-patch='4']").click();
+        take("block");
+        open("Windowsill runner");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Counts"))
+                .click();
+        take("top-counts");
+    }
+
+    private void open(String quilt) {
+        page.navigate("/quilts");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(quilt))
+                .click();
+        page.locator("[data-part]").first().waitFor();
     }
 
     @Test

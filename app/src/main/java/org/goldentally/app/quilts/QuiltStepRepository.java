@@ -1,5 +1,6 @@
 package org.goldentally.app.quilts;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Modifying;
@@ -9,6 +10,8 @@ import org.springframework.data.repository.Repository;
 interface QuiltStepRepository extends Repository<QuiltStep, QuiltStep.Key> {
 
     Optional<QuiltStep> findByQuiltIdAndNumber(UUID quiltId, int number);
+
+    List<QuiltStep> findByQuiltIdAndNumberBetweenOrderByNumberDesc(UUID quiltId, int first, int last);
 
     QuiltStep save(QuiltStep step);
 

@@ -80,7 +80,8 @@ public class Quilts {
      * @param sameStep whether it goes on with the last one, as the next letter typed in a field does
      */
     public StoredQuilt change(UUID id, int version, String name, QuiltDesign design, boolean sameStep) {
-        Quilt quilt = find(id);
+        Quilt quilt =
+                quilts.findWithLockByIdAndOwnerId(id, owner.id()).orElseThrow(() -> new NotFoundException("Quilt"));
         StaleVersionException.check(version, quilt.version());
         String document = documents.write(design);
         int step = sameStep && quilt.step() > 0 ? quilt.step() : quilt.step() + 1;
@@ -96,7 +97,8 @@ public class Quilts {
 
     /** Undo, with -1, and redo, with 1. At either end nothing changes. */
     public StoredQuilt goStep(UUID id, int version, int by) {
-        Quilt quilt = find(id);
+        Quilt quilt =
+                quilts.findWithLockByIdAndOwnerId(id, owner.id()).orElseThrow(() -> new NotFoundException("Quilt"));
         StaleVersionException.check(version, quilt.version());
         int step = quilt.step() + by;
         if (step < 0 || step > quilt.lastStep()) {
@@ -106,6 +108,16 @@ public class Quilts {
         quilt.goTo(step, quilt.lastStep());
         quilt.change(quilt.name(), kept.design());
         return stored(quilts.saveAndFlush(quilt));
+    }
+
+    /** The designs of the steps before the one that is shown, newest first. */
+    @Transactional(readOnly = true)
+    public List<QuiltDesign> lastSteps(UUID id, int most) {
+        Quilt quilt = find(id);
+        return steps.findByQuiltIdAndNumberBetweenOrderByNumberDesc(id, quilt.step() - most, quilt.step() - 1).stream()
+                .map(step -> documents.read(step.design()))
+                .map(shelf::named)
+                .toList();
     }
 
     private Quilt find(UUID id) {

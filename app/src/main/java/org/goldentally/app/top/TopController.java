@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.quilts.Quilts;
@@ -12,6 +13,7 @@ import org.goldentally.core.block.Figure;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.SizeAdvice;
 import org.springframework.http.ContentDisposition;
@@ -33,6 +35,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class TopController {
+
+    /** How far a workable step is sought; nobody types on a wrong size for longer. */
+    private static final int STEPS_BACK = 40;
 
     private static final MediaType SVG = new MediaType("image", "svg+xml");
 
@@ -56,7 +61,23 @@ class TopController {
 
     @GetMapping("/quilts/{id}/top")
     TopView top(@PathVariable UUID id) {
-        return TopView.of(QuiltTop.of(quilts.get(id).design()));
+        try {
+            return TopView.of(QuiltTop.of(quilts.get(id).design()));
+        } catch (RefusedException refused) {
+            return TopView.of(lastThatWorks(id).orElseThrow(() -> refused), refused.problems());
+        }
+    }
+
+    /** The newest step before this one that can be worked out, so that there is something to put right on the wall. */
+    private Optional<QuiltTop> lastThatWorks(UUID id) {
+        for (QuiltDesign design : quilts.lastSteps(id, STEPS_BACK)) {
+            try {
+                return Optional.of(QuiltTop.of(design));
+            } catch (RefusedException alsoRefused) {
+                // One step further back, then.
+            }
+        }
+        return Optional.empty();
     }
 
     @PostMapping("/top")

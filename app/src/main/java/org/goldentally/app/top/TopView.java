@@ -29,6 +29,7 @@ import org.goldentally.core.quilt.TopPart;
  *
  * @param problems mistakes, each at its part; the top is drawn and counted all the same
  * @param notices what the quilter should know
+ * @param refused what keeps the newest design from being worked out; then all else is of the last one that could be
  * @param fits how a pieced border that does not come out even could be made to
  */
 record TopView(
@@ -42,7 +43,8 @@ record TopView(
         List<PlacedProblem> problems,
         List<Problem> notices,
         List<BorderFitView> fits,
-        FinishingView finishing) {
+        FinishingView finishing,
+        List<Problem> refused) {
 
     record SizeView(
             String what,
@@ -101,6 +103,10 @@ record TopView(
             String binding, String backing, String behind, List<Working> workings, List<Problem> problems) {}
 
     static TopView of(QuiltTop top) {
+        return of(top, List.of());
+    }
+
+    static TopView of(QuiltTop top, List<Problem> refused) {
         MeasureSystem system = top.design().system();
         TopCount count = TopCount.of(top);
         Map<String, Integer> partPlaces = new HashMap<>();
@@ -121,7 +127,8 @@ record TopView(
                         .toList(),
                 top.notices(),
                 top.fits().stream().map(fit -> fit(fit, system.writer())).toList(),
-                finishing(top));
+                finishing(top),
+                refused);
     }
 
     private static List<SizeView> sizes(QuiltTop top) {

@@ -1,0 +1,233 @@
+package org.goldentally.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.StringReader;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import javax.xml.parsers.DocumentBuilderFactory;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.client.RestClient;
+import org.w3c.dom.Document;
+import org.xml.sax.InputSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The top over HTTP: its picture, counts and problems, its drawings, and the shelf of blocks. */
+@ExtendWith(RunningApplication.class)
+class TopApiIT {
+
+    private static final JsonMapper JSON = new JsonMapper();
+
+    private final RestClient client;
+    private ObjectNode quilt;
+    private ObjectNode design;
+
+    TopApiIT(RestClient client) {
+        this.client = client;
+    }
+
+    @BeforeEach
+    void aQuiltOfPinwheels() {
+        quilt = (ObjectNode) post("/api/quilts", "{\"name\":\"A <b>bold</b> throw\",\"system\":\"INCH\"}");
+        design = (ObjectNode) quilt.path("design");
+        design.putArray("cloths")
+                .add(cloth("a", "oat & flax", "#efe6d0"))
+                .add(cloth("b", "<script>alert(1)</script>", "#22384d"));
+        design.path("blocks")
+                .path(0)
+                .path("parts")
+                .forEach(part -> ((ObjectNode) part.path("unit"))
+                        .putArray("cloths")
+                        .add("b")
+                        .add("a"));
+    }
+
+    @Test
+    void theStatelessAnswerIsTheOneOnTheScreen() {
+        JsonNode sent = post("/api/top", design.toString());
+        ObjectNode body = JSON.createObjectNode();
+        body.put("version", 0).put("name", "Throw").put("sameStep", false).set("design", design);
+        client.put()
+                .uri("/api/quilts/" + quilt.path("id").asString())
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(body.toString())
+                .retrieve()
+                .toBodilessEntity();
+        assertThat(get("/api/quilts/" + quilt.path("id").asString() + "/top")).isEqualTo(sent);
+        assertThat(sent.path("sizes").path(2).path("finishedWidth").asString()).isEqualTo("32");
+        assertThat(sent.path("count").path("units").asInt()).isEqualTo(80);
+        assertThat(sent.path("count").path("trianglesInUnits").asInt()).isEqualTo(160);
+        assertThat(sent.path("count").path("rows").path(0).path("parts")).hasSize(20);
+        assertThat(sent.path("picture").path("shapes")).hasSize(1);
+        assertThat(sent.path("picture").path("parts")).hasSize(20);
+        assertThat(sent.path("finishing").path("behind").asString()).isEqualTo("40 × 48");
+    }
+
+    @Test
+    void problemsNameTheirPartOfThePicture() {
+        ((ObjectNode) design.path("setting")).putArray("blocks").add("gone");
+        JsonNode top = post("/api/top", design.toString());
+        Set<String> parts = new HashSet<>();
+        top.path("picture")
+                .path("parts")
+                .forEach(part -> parts.add(part.path("id").asString()));
+        List<String> named = new ArrayList<>();
+        top.path("problems").forEach(problem -> named.add(problem.path("partId").asString()));
+        assertThat(parts).containsAll(named);
+        assertThat(named).hasSize(20);
+        assertThat(top.path("problems").path(0).path("why").asString()).isEqualTo("no block stands here");
+        assertThat(top.path("count").path("blank").asString()).isEqualTo("1280 sq in");
+    }
+
+    @Test
+    void layoutsNearAWantedSizeAreOffered() {
+        ObjectNode wanted = JSON.createObjectNode();
+        wanted.set("design", design);
+        JsonNode layouts = post(
+                "/api/top/near", wanted.put("width", "40").put("height", "48").toString());
+        assertThat(layouts.path(0).path("across").asInt()).isEqualTo(5);
+        assertThat(layouts.path(0).path("exact").asBoolean()).isTrue();
+        JsonNode refused = post("/api/top/near", wanted.put("width", "wide").toString());
+        assertThat(refused.path("problems").path(0).path("where").asString()).isEqualTo("Wanted width");
+    }
+
+    @Test
+    void drawingsAreSvgOfTrueSizeInWhichNamesDoNoHarm() throws Exception {
+        ObjectNode body = JSON.createObjectNode();
+        body.put("version", 0)
+                .put("name", quilt.path("name").asString())
+                .put("sameStep", false)
+                .set("design", design);
+        client.put()
+                .uri("/api/quilts/" + quilt.path("id").asString())
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(body.toString())
+                .retrieve()
+                .toBodilessEntity();
+        String address = "/api/quilts/" + quilt.path("id").asString();
+        for (String drawing : List.of("/top.svg", "/blocks/pinwheel.svg")) {
+            ResponseEntity<String> answer =
+                    client.get().uri(address + drawing).retrieve().toEntity(String.class);
+            assertThat(answer.getHeaders().getContentType()).hasToString("image/svg+xml");
+            Document svg = DocumentBuilderFactory.newDefaultInstance()
+                    .newDocumentBuilder()
+                    .parse(new InputSource(new StringReader(answer.getBody())));
+            assertThat(svg.getElementsByTagName("script").getLength()).isZero();
+            boolean top = drawing.startsWith("/top");
+            assertThat(svg.getDocumentElement().getAttribute("width")).isEqualTo(top ? "32in" : "8in");
+            assertThat(svg.getElementsByTagName("polygon").getLength()).isEqualTo(top ? 160 : 8);
+            assertThat(answer.getBody()).contains("&lt;script&gt;");
+        }
+        assertThat(client.get()
+                        .uri(address + "/blocks/none.svg")
+                        .retrieve()
+                        .toEntity(String.class)
+                        .getStatusCode()
+                        .value())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void ownBlocksAreKeptReplacedAndForgotten() {
+        ObjectNode block = (ObjectNode) design.path("blocks").path(0).deepCopy();
+        block.put("name", "Tin roof");
+        String body = "{\"blocks\":[" + block + "]}";
+        String id = post("/api/blocks/own", body).path("ownId").asString();
+        assertThat(post("/api/blocks/own", body).path("ownId").asString()).isEqualTo(id);
+        JsonNode own = get("/api/blocks/own");
+        assertThat(own).hasSize(1);
+        assertThat(own.path(0).path("blocks").path(0)).isEqualTo(block);
+        block.put("name", " ");
+        assertThat(post("/api/blocks/own", "{\"blocks\":[" + block + "]}")
+                        .path("problems")
+                        .path(0)
+                        .path("fix")
+                        .asString())
+                .isEqualTo("type a name for it first");
+        client.delete().uri("/api/blocks/own/" + id).retrieve().toBodilessEntity();
+        assertThat(get("/api/blocks/own")).isEmpty();
+    }
+
+    @Test
+    void theShelfOfBlocksIsSearched() {
+        assertThat(get("/api/blocks")).hasSizeGreaterThanOrEqualTo(30);
+        JsonNode found = get("/api/blocks?find=star+within");
+        assertThat(found).hasSize(1);
+        assertThat(found.path(0).path("blocks")).hasSize(2);
+        assertThat(get("/api/blocks/units")).hasSize(9);
+    }
+
+    @Test
+    void theTallyOfADocumentAndAShelfAddsUpForEveryCloth() {
+        ObjectNode question = JSON.createObjectNode();
+        question.set("design", design);
+        question.putArray("shelf").add(lines("a", "1 yd 42 wide")).add(lines("b", "6 squares 10 in", "1 fat quarter"));
+        JsonNode tally = post("/api/tally", question.toString());
+        assertThat(tally.path("totals").path("units").asInt()).isEqualTo(80);
+        JsonNode group = tally.path("groups").path(0);
+        List<String> ways = new ArrayList<>();
+        group.path("ways").forEach(way -> ways.add(way.path("key").asString() + " " + way.path("sets")));
+        assertThat(ways).contains("two-at-a-time 40", "four-at-a-time 20", "eight-at-a-time 10");
+        JsonNode dark = tally.path("cloths").path(1);
+        assertThat(dark.path("workings").path(0).path("how").asString())
+                .contains("taken = ")
+                .contains("trimmed away");
+        double bands = 0;
+        for (JsonNode band : dark.path("bands")) {
+            bands += band.path("percent").asDouble();
+        }
+        assertThat(bands).isCloseTo(100, org.assertj.core.data.Offset.offset(1e-6));
+
+        ((ObjectNode) question.path("shelf").path(1))
+                .putArray("lines")
+                .add("10 in square")
+                .add("lots");
+        assertThat(post("/api/tally", question.toString())
+                        .path("problems")
+                        .path(0)
+                        .path("where")
+                        .asString())
+                .isEqualTo("b, line 2");
+    }
+
+    private static ObjectNode lines(String cloth, String... lines) {
+        ObjectNode node = JSON.createObjectNode().put("cloth", cloth);
+        for (String line : lines) {
+            node.withArray("lines").add(line);
+        }
+        return node;
+    }
+
+    private static ObjectNode cloth(String key, String name, String colour) {
+        return JSON.createObjectNode()
+                .put("key", key)
+                .put("name", name)
+                .put("colour", colour)
+                .put("lightness", "")
+                .put("background", false)
+                .put("shelfCloth", "");
+    }
+
+    private JsonNode post(String path, String body) {
+        return JSON.readTree(client.post()
+                .uri(path)
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(body)
+                .retrieve()
+                .toEntity(String.class)
+                .getBody());
+    }
+
+    private JsonNode get(String path) {
+        return JSON.readTree(
+                client.get().uri(path).retrieve().toEntity(String.class).getBody());
+    }
+}
