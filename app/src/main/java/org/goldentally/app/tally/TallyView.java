@@ -60,6 +60,7 @@ record TallyView(
             boolean byQuilter,
             List<WayView> ways) {}
 
+    /** @param workings of the chosen way only */
     record WayView(
             String key,
             String name,
@@ -222,7 +223,7 @@ record TallyView(
                         .widestSeam()
                         .map(seam -> writer.writeDecimal(seam) + " " + system.abbreviation())
                         .orElse(null),
-                way.workings());
+                chosen ? way.workings() : List.of());
     }
 
     private static StripView strip(TopTally.StripPlan strip, MeasureSystem system) {

@@ -116,9 +116,9 @@ public record ClothLedger(
 
     private static Optional<ToBuy> buy(
             List<ClothCut> missing, Length width, MeasureSystem system, List<ClothCut> tooLarge) {
-        // Each piece in a strip of its own is surely enough.
+        // Each piece in a strip of its own is surely enough, and what is bought may be a step longer.
         Length endless =
-                missing.stream().map(cut -> longer(cut).times(cut.count())).reduce(Length.inches(1), Length::plus);
+                missing.stream().map(cut -> longer(cut).times(cut.count())).reduce(Purchase.step(system), Length::plus);
         OpenedPiece.OnTable length =
                 new OpenedPiece.OnTable(new ClothPiece(PieceForm.YARDAGE, width, endless, ClothPiece.Edge.STRAIGHT));
         for (ClothCut cut : missing) {
@@ -137,10 +137,7 @@ public record ClothLedger(
                 .findFirst()
                 .orElse(endless);
         Purchase purchase = Purchase.of(exact, system);
-        OpenedPiece.OnTable bought = new OpenedPiece.OnTable(
-                new ClothPiece(PieceForm.YARDAGE, width, purchase.bought(), ClothPiece.Edge.STRAIGHT));
-        missing.forEach(cut -> Table.cutFromOpened(bought, cut, cut.count()));
-        return Optional.of(new ToBuy(purchase, bought.asCut()));
+        return Optional.of(new ToBuy(purchase, length.cutOffAt(purchase.bought())));
     }
 
     /** The pieces of one cloth, while they are cut. */

@@ -99,6 +99,23 @@ public record OpenedPiece(
                     rectangle.x().plus(to.x()), rectangle.y().plus(to.y()), rectangle.width(), rectangle.height());
         }
 
+        /** The same cuts on a piece only so long; what reaches beyond is cut off the rests. */
+        OpenedPiece cutOffAt(Length length) {
+            OnTable shorter = new OnTable(new ClothPiece(piece.form(), piece.width(), length, piece.edge()));
+            shorter.cuts.addAll(cuts);
+            shorter.free.clear();
+            shorter.trimmings.addAll(trimmings);
+            for (Rectangle rest : free) {
+                Length bottom = Length.min(rest.y().plus(rest.height()), length);
+                Length height = bottom.minus(rest.y());
+                if (height.isPositive()) {
+                    Rectangle kept = new Rectangle(rest.x(), rest.y(), rest.width(), height);
+                    (height.isAtLeast(PieceLayout.WORTH_KEEPING) ? shorter.free : shorter.trimmings).add(kept);
+                }
+            }
+            return shorter.asCut();
+        }
+
         OpenedPiece asCut() {
             return new OpenedPiece(piece, List.copyOf(cuts), List.copyOf(free), List.copyOf(trimmings), tight);
         }

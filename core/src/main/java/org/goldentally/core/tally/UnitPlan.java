@@ -1,5 +1,6 @@
 package org.goldentally.core.tally;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.piecing.PatchworkUnit;
@@ -29,8 +30,24 @@ public record UnitPlan(
         Recipe recipe,
         long sets,
         long made,
-        List<ClothCut> cuts,
-        List<Working> workings) {
+        List<ClothCut> cuts) {
+
+    /** How each figure came about; put into words only when asked, since most plans are only compared. */
+    public List<Working> workings() {
+        List<Working> workings = new ArrayList<>(recipe.workings());
+        boolean handed = recipe.hands().differ() && left + right > 0;
+        workings.add(new Working(
+                "How many " + recipe.setName() + "s",
+                handed
+                        ? left + " left and " + right + " right; a " + recipe.setName() + " gives "
+                                + recipe.hands().left() + " and "
+                                + recipe.hands().right() + ": " + sets
+                        : needed + " ÷ " + recipe.unitsPerSet() + " a " + recipe.setName()
+                                + ", rounded up to whole ones: " + sets));
+        workings.add(new Working(
+                "Spare", sets + " × " + recipe.unitsPerSet() + " made − " + needed + " needed = " + spare()));
+        return workings;
+    }
 
     public long spare() {
         return made - needed;

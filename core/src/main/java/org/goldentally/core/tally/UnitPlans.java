@@ -22,7 +22,6 @@ import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitDrawing;
-import org.goldentally.core.piecing.Working;
 import org.goldentally.core.quilt.TopCount;
 
 /**
@@ -154,19 +153,7 @@ public final class UnitPlans {
                     clothKey, cut.size(), cut.name(), Math.ceilDiv(sets * cut.perSet() * share, all), key, label)));
         }
         return Optional.of(new UnitPlan(
-                key,
-                label,
-                group.unit(),
-                group.cloths(),
-                needed,
-                left,
-                right,
-                method,
-                recipe,
-                sets,
-                made,
-                cuts,
-                workings(recipe, needed, left, right, sets, made, handed)));
+                key, label, group.unit(), group.cloths(), needed, left, right, method, recipe, sets, made, cuts));
     }
 
     /** Border and sashing pieces keep their own names; a mere square of a block is a plain square. */
@@ -180,21 +167,5 @@ public final class UnitPlans {
                 .filter(group -> group.hand() == hand)
                 .mapToLong(TopCount.Group::count)
                 .sum();
-    }
-
-    private static List<Working> workings(
-            Recipe recipe, long needed, long left, long right, long sets, long made, boolean handed) {
-        List<Working> workings = new ArrayList<>(recipe.workings());
-        workings.add(new Working(
-                "How many " + recipe.setName() + "s",
-                handed
-                        ? left + " left and " + right + " right; a " + recipe.setName() + " gives "
-                                + recipe.hands().left() + " and "
-                                + recipe.hands().right() + ": " + sets
-                        : needed + " ÷ " + recipe.unitsPerSet() + " a " + recipe.setName()
-                                + ", rounded up to whole ones: " + sets));
-        workings.add(new Working(
-                "Spare", sets + " × " + recipe.unitsPerSet() + " made − " + needed + " needed = " + (made - needed)));
-        return workings;
     }
 }

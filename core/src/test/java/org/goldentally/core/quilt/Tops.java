@@ -11,11 +11,13 @@ import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.QuiltDesign.MethodChoice;
 import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.design.SettingDesign.Halves;
 import org.goldentally.core.design.SettingDesign.Kind;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.piecing.Allowance;
 
 /** Builds designs for tests, starting from straight blocks in inches. */
 public final class Tops {
@@ -32,6 +34,9 @@ public final class Tops {
             new ClothInHand("c", "marigold", "#f0aa1d"),
             new ClothInHand("d", "spruce", "#2e6f5e"),
             new ClothInHand("e", "brick", "#b2472f"));
+
+    private Allowance allowance = Allowance.TRIM;
+    private final List<MethodChoice> methods = new ArrayList<>();
 
     private Tops() {}
 
@@ -55,7 +60,7 @@ public final class Tops {
                 first.system(),
                 first.seam(),
                 first.grid(),
-                first.allowance(),
+                allowance,
                 cloths,
                 blocks,
                 size,
@@ -65,7 +70,19 @@ public final class Tops {
                 borders,
                 first.finishing(),
                 first.closeInValue(),
-                List.of());
+                methods);
+    }
+
+    public Tops with(Allowance other) {
+        allowance = other;
+        return this;
+    }
+
+    /** The last choice for the same units counts. */
+    public Tops choose(String units, String method) {
+        methods.removeIf(choice -> choice.units().equals(units));
+        methods.add(new MethodChoice(units, method));
+        return this;
     }
 
     public QuiltTop top() {
@@ -108,7 +125,8 @@ public final class Tops {
         return this;
     }
 
-    Tops place(int row, int column, String block, int turns, boolean mirrored, PlaceDesign.Exchange... exchanges) {
+    public Tops place(
+            int row, int column, String block, int turns, boolean mirrored, PlaceDesign.Exchange... exchanges) {
         places.add(new PlaceDesign(row, column, block, turns, mirrored, List.of(exchanges)));
         return this;
     }

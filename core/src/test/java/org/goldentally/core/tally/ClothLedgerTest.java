@@ -1,0 +1,191 @@
+package org.goldentally.core.tally;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.assertj.core.data.Offset;
+import org.goldentally.core.cloth.ShelfLine;
+import org.goldentally.core.cloth.ShelfLineReader;
+import org.goldentally.core.cutting.CutBlock;
+import org.goldentally.core.cutting.CutSize;
+import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.measure.Area;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
+import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
+
+class ClothLedgerTest {
+
+    private static final GeometryFactory JTS = new GeometryFactory();
+
+    @Test
+    void restsOfPiecesAlreadyCutComeBeforeWholePieces() {
+        ClothLedger ledger = ledger(List.of(cut(6, 6, 2), cut(3, 3, 5)), "3 squares 10 in");
+        assertThat(ledger.isEnough()).isTrue();
+        assertThat(ledger.untouched())
+                .singleElement()
+                .satisfies(whole -> assertThat(whole.count()).isEqualTo(1));
+        assertThat(ledger.opened().stream().mapToLong(ClothLedger.Opened::count).sum())
+                .isEqualTo(2);
+    }
+
+    @Test
+    void scrapsComeBeforePrecutsAndYardageComesLast() {
+        ClothLedger ledger = ledger(List.of(cut(4, 4, 3)), "1 yd 40 wide", "2 squares 10 in", "scrap 5 x 9");
+        assertThat(ledger.opened())
+                .extracting(opened -> opened.piece().piece().form().name())
+                .containsExactly("SCRAP", "SQUARE");
+    }
+
+    /** 20 squares of 6 in from 40 in cloth: 6 a strip, 4 strips of 6 in, 24 in, bought as 3/4 yd (worked by hand). */
+    @Test
+    void whatIsMissingIsBoughtInEighthsOfAYard() {
+        ClothLedger ledger = ledger(List.of(cut(6, 6, 20)));
+        assertThat(ledger.toBuy().orElseThrow().purchase().exact()).isEqualTo(Length.inches(24));
+        assertThat(ledger.toBuy().orElseThrow().purchase().write()).isEqualTo("3/4 yd");
+        assertThat(ledger(List.of(cut(50, 45, 1))).toBuy()).isEmpty();
+        assertThat(ledger(List.of(cut(50, 45, 1))).tooLarge()).hasSize(1);
+    }
+
+    @Test
+    void tenThousandPiecesAreAnswered() {
+        ClothLedger ledger = ledger(List.of(cut(4, 4, 30_000), cut(2, 2, 10_000)), "10000 squares 10 in");
+        assertThat(ledger.isEnough()).isTrue();
+        assertThat(ledger.taken()).isEqualTo(ledger.used().plus(ledger.left()).plus(ledger.trimmed()));
+    }
+
+    /** Every piece is checked by a geometry library that knows nothing of strips: inside the cloth, and no two overlap. */
+    @Property(tries = 150)
+    void everyPieceOfClothIsAccountedForExactly(
+            @ForAll("cuts") List<ClothCut> cuts, @ForAll("shelves") List<String> shelf) {
+        ClothLedger ledger = ledger(cuts, shelf.toArray(String[]::new));
+        for (ClothLedger.Opened opened : ledger.opened()) {
+            check(opened.piece());
+        }
+        ledger.toBuy().ifPresent(buy -> check(buy.piece()));
+        assertThat(ledger.taken()).isEqualTo(ledger.used().plus(ledger.left()).plus(ledger.trimmed()));
+
+        long cutFromShelf = ledger.opened().stream()
+                .mapToLong(opened -> opened.count()
+                        * opened.piece().cuts().stream()
+                                .mapToLong(OpenedPiece.Cut::count)
+                                .sum())
+                .sum();
+        long missing = ledger.missing().stream().mapToLong(ClothCut::count).sum();
+        assertThat(cutFromShelf + missing)
+                .isEqualTo(cuts.stream().mapToLong(ClothCut::count).sum());
+        long bought = ledger.toBuy().stream()
+                .flatMap(buy -> buy.piece().cuts().stream())
+                .mapToLong(OpenedPiece.Cut::count)
+                .sum();
+        long tooLarge = ledger.tooLarge().stream().mapToLong(ClothCut::count).sum();
+        assertThat(bought + tooLarge).isEqualTo(missing);
+        long onShelf = shelf.stream().mapToLong(line -> read(line).count()).sum();
+        assertThat(ledger.opened().stream().mapToLong(ClothLedger.Opened::count).sum()
+                        + ledger.untouched().stream()
+                                .mapToLong(ShelfPieces::count)
+                                .sum())
+                .isEqualTo(onShelf);
+    }
+
+    private static void check(OpenedPiece piece) {
+        Area area = piece.piece().area();
+        assertThat(piece.used().plus(piece.left()).plus(piece.trimmed())).isEqualTo(area);
+        List<Geometry> all = new ArrayList<>();
+        for (OpenedPiece.Cut cut : piece.cuts()) {
+            for (CutBlock block : cut.blocks()) {
+                for (long row = 0; row < block.along(); row++) {
+                    for (long column = 0; column < block.across(); column++) {
+                        all.add(box(
+                                block.x().plus(block.pieceWidth().times(column)),
+                                block.y().plus(block.pieceHeight().times(row)),
+                                block.pieceWidth(),
+                                block.pieceHeight()));
+                    }
+                }
+            }
+        }
+        for (Rectangle rest : piece.leftovers()) {
+            all.add(box(rest.x(), rest.y(), rest.width(), rest.height()));
+        }
+        for (Rectangle rest : piece.trimmings()) {
+            all.add(box(rest.x(), rest.y(), rest.width(), rest.height()));
+        }
+        Geometry union = UnaryUnionOp.union(all);
+        assertThat(union.getArea()).isCloseTo(area.toDoubleSquareInches(), Offset.offset(1e-6));
+        assertThat(union.getEnvelope().getArea()).isCloseTo(area.toDoubleSquareInches(), Offset.offset(1e-6));
+    }
+
+    private static Geometry box(Length x, Length y, Length width, Length height) {
+        return JTS.toGeometry(new Envelope(
+                x.toDoubleInches(),
+                x.plus(width).toDoubleInches(),
+                y.toDoubleInches(),
+                y.plus(height).toDoubleInches()));
+    }
+
+    @Provide
+    Arbitrary<List<ClothCut>> cuts() {
+        return Combinators.combine(
+                        Arbitraries.integers().between(6, 60),
+                        Arbitraries.integers().between(6, 60),
+                        Arbitraries.integers().between(1, 40))
+                .as((width, height, count) -> new ClothCut(
+                        "a",
+                        CutSize.rectangle(Length.inches(0, width, 4), Length.inches(0, height, 4)),
+                        "piece",
+                        count,
+                        width + "x" + height,
+                        ""))
+                .list()
+                .ofMinSize(1)
+                .ofMaxSize(5);
+    }
+
+    @Provide
+    Arbitrary<List<String>> shelves() {
+        return Arbitraries.of(
+                        "3 squares 10 in",
+                        "1 yd 42 wide",
+                        "2 fat quarters",
+                        "scrap 9 x 13",
+                        "4 strips 2 1/2 in",
+                        "1/4 yd 40 wide")
+                .list()
+                .ofMaxSize(4);
+    }
+
+    private static ClothCut cut(int width, int height, long count) {
+        return new ClothCut(
+                "a",
+                CutSize.rectangle(Length.inches(width), Length.inches(height)),
+                "piece",
+                count,
+                width + " x " + height,
+                "");
+    }
+
+    private static ShelfLine read(String line) {
+        return ShelfLineReader.read("shelf", line, MeasureSystem.INCH).orThrow();
+    }
+
+    private static ClothLedger ledger(List<ClothCut> cuts, String... shelf) {
+        List<ShelfPieces> pieces = new ArrayList<>();
+        for (int i = 0; i < shelf.length; i++) {
+            ShelfLine line = read(shelf[i]);
+            pieces.add(new ShelfPieces("line " + i, line.count(), line.piece()));
+        }
+        return ClothLedger.of("a", cuts, pieces, Length.inches(40), MeasureSystem.INCH);
+    }
+}

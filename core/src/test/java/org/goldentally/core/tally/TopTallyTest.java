@@ -1,0 +1,113 @@
+package org.goldentally.core.tally;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.design.PlaceDesign.Exchange;
+import org.goldentally.core.design.SettingDesign.Kind;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.Allowance;
+import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.quilt.Tops;
+import org.junit.jupiter.api.Test;
+
+class TopTallyTest {
+
+    /** Blocks of 12 in on point: squares of 18 1/4 and 9 3/8 in (geometry; found in most handbooks, from memory). */
+    @Test
+    void settingTrianglesAreCutFromTheSquaresOfTheHandbooks() {
+        TopTally tally =
+                tally(Tops.of(3, 4, "12", "ohio-star").set(Kind.ON_POINT).with(Allowance.EXACT));
+        assertThat(plan(tally, "side setting triangle").cuts())
+                .extracting(cut -> cut.count() + " of " + cut.size().width())
+                .containsExactly("3 of 18 1/4 in");
+        assertThat(plan(tally, "corner setting triangle").cuts())
+                .extracting(cut -> cut.count() + " of " + cut.size().width())
+                .containsExactly("2 of 9 3/8 in");
+        assertThat(plan(tally, "side setting triangle").spare()).isEqualTo(2);
+    }
+
+    @Test
+    void theWayThatCutsLeastClothIsTakenUnlessTheQuilterChooses() {
+        Tops pinwheels = Tops.of(4, 5, "8", "pinwheel");
+        UnitPlan chosen = plan(tally(pinwheels), "half-square triangle");
+        for (UnitPlan way : tally(pinwheels).choices().getFirst().ways()) {
+            boolean usual = way.method().key().endsWith("at-a-time")
+                    && !way.method().key().startsWith("four");
+            if (usual) {
+                assertThat(chosen.clothCut().compareTo(way.clothCut())).isNotPositive();
+            }
+        }
+        assertThat(plan(tally(pinwheels.choose("half-square triangle", "four-at-a-time")), "half-square triangle")
+                        .method()
+                        .key())
+                .isEqualTo("four-at-a-time");
+        assertThat(plan(tally(pinwheels.choose("half-square triangle:a,b", "two-at-a-time")), "half-square triangle")
+                        .method()
+                        .key())
+                .isEqualTo("two-at-a-time");
+    }
+
+    @Test
+    void setsRoundUpForEachPairOfClothsAndSparesAreNamed() {
+        TopTally tally = tally(Tops.of(3, 1, "8", "pinwheel")
+                .place(0, 1, "", 0, false, new Exchange("b", "c"))
+                .choose("half-square triangle", "eight-at-a-time"));
+        assertThat(tally.choices())
+                .extracting(choice -> choice.chosen().needed() + " of "
+                        + choice.chosen().cloths() + ": " + choice.chosen().sets() + " sets, "
+                        + choice.chosen().spare() + " spare")
+                .containsExactlyInAnyOrder("8 of [a, b]: 1 sets, 0 spare", "4 of [a, c]: 1 sets, 4 spare");
+    }
+
+    /** A set of split quarters gives two of each hand: eight of one hand take four sets and leave eight of the other. */
+    @Test
+    void unitsOfOneHandTakeASetForEachTwoOfThem() {
+        UnitPlan oneHand = plan(tally(Tops.of(2, 1, "8", "double-pinwheel")), "split quarter");
+        assertThat(oneHand.left() + oneHand.right()).isEqualTo(8);
+        assertThat(oneHand.sets()).isEqualTo(4);
+        assertThat(oneHand.spare()).isEqualTo(8);
+        UnitPlan bothHands =
+                plan(tally(Tops.of(2, 1, "8", "double-pinwheel").place(0, 1, "", 0, true)), "split quarter");
+        assertThat(bothHands.sets()).isEqualTo(2);
+        assertThat(bothHands.spare()).isZero();
+    }
+
+    /** Four sides of 60 1/2 in from 40 in cloth: 242 in; 7 strips joined straight give 7 × 40 − 6 × 1/2 = 277 in. */
+    @Test
+    void longBordersAreJoinedOfStripsAcrossTheWidth() {
+        TopTally tally = tally(Tops.of(5, 5, "12", "ohio-star").border(BorderDesign.plain("3", "b", Corners.UNITS)));
+        assertThat(tally.strips()).anySatisfy(strip -> {
+            assertThat(strip.label()).isEqualTo("border strip, 3 finished");
+            assertThat(strip.joined()).isTrue();
+            assertThat(strip.cutLength()).isEqualTo(Length.inches(60, 1, 2));
+            assertThat(strip.cut().count()).isEqualTo(7);
+            assertThat(strip.cut().size().height()).isEqualTo(Length.inches(3, 1, 2));
+        });
+    }
+
+    @Test
+    void whatHasNoClothIsNotCountedAsCloth() {
+        QuiltTop bare = QuiltTop.of(
+                org.goldentally.core.design.QuiltDesign.first(org.goldentally.core.measure.MeasureSystem.INCH));
+        TopTally tally = TopTally.of(bare, Map.of());
+        assertThat(tally.ledgers()).isEmpty();
+        assertThat(tally.undressed()).isNotEmpty();
+    }
+
+    private static TopTally tally(Tops tops) {
+        return TopTally.of(tops.top(), Map.of());
+    }
+
+    private static UnitPlan plan(TopTally tally, String unit) {
+        List<UnitPlan> plans = tally.choices().stream()
+                .map(UnitPlans.Choice::chosen)
+                .filter(plan -> plan.unit().name().equals(unit))
+                .toList();
+        assertThat(plans).hasSize(1);
+        return plans.getFirst();
+    }
+}
