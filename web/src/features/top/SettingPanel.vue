@@ -113,8 +113,8 @@ function turns(place: number, key: string) {
         <tbody>
           <tr v-for="each in top.sizes" :key="each.what" class="border-t border-line">
             <th scope="row" class="text-left font-medium">{{ each.what }}</th>
-            <td :data-size="`${each.what} finished`">{{ each.finishedWidth }} × {{ each.finishedHeight }}</td>
-            <td>{{ each.unfinishedWidth }} × {{ each.unfinishedHeight }}</td>
+            <td class="py-1 pr-3" :data-size="`${each.what} finished`">{{ each.finishedWidth }} × {{ each.finishedHeight }}</td>
+            <td class="py-1">{{ each.unfinishedWidth }} × {{ each.unfinishedHeight }}</td>
           </tr>
         </tbody>
       </table>
