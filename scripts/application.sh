@@ -116,6 +116,11 @@ start_everything() {
 run_bench() {
   run_maven -q -DskipTests test-compile -pl core
   (cd "$root" && mvn -B -q dependency:build-classpath -pl core -Dmdep.outputFile="$root/core/target/test.classpath" -Dmdep.includeScope=test)
+  local main=org.openjdk.jmh.Main
+  if [[ "${1:-}" == cutting ]]; then
+    main=org.goldentally.core.bench.CuttingBenchmark
+    shift
+  fi
   "$JAVA_HOME/bin/java" -cp "$root/core/target/test-classes:$root/core/target/classes:$(cat "$root/core/target/test.classpath")" \
-    org.openjdk.jmh.Main "$@"
+    "$main" "$@"
 }

@@ -1,0 +1,27 @@
+package org.goldentally.core.cutting.yardage;
+
+/** How much trouble a quilter takes to save cloth. */
+public enum CuttingStyle {
+    /** Each strip across the width holds one size only, as most charts cut by hand do. */
+    PLAIN("plain", "one size a strip"),
+    /** Pieces of several sizes side by side in a strip, each trimmed to its height. */
+    TIDY("tidy", "several sizes side by side in a strip, each trimmed to its height"),
+    /** Segments of a strip are cut again into smaller pieces above each other. */
+    THRIFTY("thrifty", "segments of a strip are cut again into smaller pieces");
+
+    private final String label;
+    private final String meaning;
+
+    CuttingStyle(String label, String meaning) {
+        this.label = label;
+        this.meaning = meaning;
+    }
+
+    public String label() {
+        return label;
+    }
+
+    public String meaning() {
+        return meaning;
+    }
+}

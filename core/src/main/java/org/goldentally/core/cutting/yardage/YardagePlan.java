@@ -1,0 +1,66 @@
+package org.goldentally.core.cutting.yardage;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Strips to cut, and how good that is known to be.
+ *
+ * @param lowerBound no plan in strips, segments and one more cut is shorter
+ */
+public record YardagePlan(Demand demand, List<Strip> strips, int lowerBound) {
+
+    public YardagePlan {
+        strips = List.copyOf(strips);
+    }
+
+    public int length() {
+        return strips.stream().mapToInt(Strip::height).sum();
+    }
+
+    /** Whether no plan can be shorter. */
+    public boolean isProvenShortest() {
+        return length() == lowerBound;
+    }
+
+    /** How many differently cut strips there are: each wants a look at the plan. */
+    public int layouts() {
+        return (int) strips.stream().distinct().count();
+    }
+
+    /** What is wrong with the plan; nothing, if it can be cut. Looks at the pieces only, not at how they were found. */
+    public List<String> faults() {
+        List<String> faults = new ArrayList<>();
+        int[] open = demand.counts();
+        for (Strip strip : strips) {
+            int across = 0;
+            for (Strip.Segment segment : strip.segments()) {
+                across += segment.width();
+                int high = 0;
+                for (Strip.Stacked piece : segment.stack()) {
+                    high += piece.height();
+                    open[piece.item()]--;
+                    Demand.Item item = demand.items().get(piece.item());
+                    boolean asGiven = item.width() == segment.width() && item.height() == piece.height();
+                    boolean turned =
+                            item.turnable() && item.height() == segment.width() && item.width() == piece.height();
+                    if (!asGiven && !turned) {
+                        faults.add("a piece of " + item + " lies as " + segment.width() + " x " + piece.height());
+                    }
+                }
+                if (high > strip.height()) {
+                    faults.add("a stack of " + high + " in a strip of " + strip.height());
+                }
+            }
+            if (across > demand.widthOfFabric()) {
+                faults.add("a strip " + across + " wide on cloth of " + demand.widthOfFabric());
+            }
+        }
+        for (int i = 0; i < open.length; i++) {
+            if (open[i] > 0) {
+                faults.add(open[i] + " of " + demand.items().get(i) + " are missing");
+            }
+        }
+        return faults;
+    }
+}

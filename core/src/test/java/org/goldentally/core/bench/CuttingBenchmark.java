@@ -1,0 +1,66 @@
+package org.goldentally.core.bench;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import org.goldentally.core.cutting.yardage.CuttingStyle;
+import org.goldentally.core.cutting.yardage.Instances;
+import org.goldentally.core.cutting.yardage.YardagePlan;
+import org.goldentally.core.cutting.yardage.YardagePlanner;
+
+/**
+ * Our lengths beside the shortest known ones and the lower bounds, and how long each plan took; run by {@code
+ * ./golden-tally bench cutting}.
+ */
+public final class CuttingBenchmark {
+
+    private static final int EIGHTHS_OF_A_YARD = 36;
+
+    private CuttingBenchmark() {}
+
+    public static void main(String[] args) throws IOException {
+        int budget = args.length > 0 ? Integer.parseInt(args[0]) : YardagePlanner.USUAL_BUDGET;
+        CuttingStyle style = args.length > 1 ? CuttingStyle.valueOf(args[1]) : CuttingStyle.THRIFTY;
+        List<Instances> all = Instances.all();
+        for (int warm = 0; warm < 3; warm++) {
+            for (Instances instance : all.subList(0, 20)) {
+                YardagePlanner.plan(instance.demand(), style, budget, length -> true);
+            }
+        }
+        List<Double> over = new ArrayList<>();
+        List<Double> millis = new ArrayList<>();
+        int sameYards = 0;
+        System.out.printf(
+                "%-10s %7s %7s %7s %7s %8s %7s%n", "list", "ours", "best", "bound", "over %", "layouts", "ms");
+        for (Instances instance : all) {
+            long start = System.nanoTime();
+            YardagePlan plan = YardagePlanner.plan(instance.demand(), style, budget, length -> true);
+            double took = (System.nanoTime() - start) / 1e6;
+            if (!plan.faults().isEmpty()) {
+                throw new IllegalStateException(instance.name() + ": " + plan.faults());
+            }
+            double percent = 100.0 * (plan.length() - instance.best()) / instance.best();
+            over.add(percent);
+            millis.add(took);
+            int eighths = Math.ceilDiv(plan.length(), EIGHTHS_OF_A_YARD);
+            sameYards += eighths <= instance.bestEighthYards() ? 1 : 0;
+            System.out.printf(
+                    "%-10s %7d %7d %7d %7.2f %8d %7.0f%s%n",
+                    instance.name(),
+                    plan.length(),
+                    instance.best(),
+                    instance.lowerBound(),
+                    percent,
+                    plan.layouts(),
+                    took,
+                    eighths > instance.bestEighthYards() ? "  buys more" : "");
+        }
+        double mean = over.stream().mapToDouble(Double::doubleValue).average().orElse(0);
+        Collections.sort(millis);
+        System.out.printf(
+                "over best: mean %.3f %%, worst %.2f %%; same eighths of a yard bought: %d of %d; median %.0f ms, longest"
+                        + " %.0f ms%n",
+                mean, Collections.max(over), sameYards, all.size(), millis.get(millis.size() / 2), millis.getLast());
+    }
+}

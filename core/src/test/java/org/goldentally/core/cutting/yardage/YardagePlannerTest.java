@@ -1,0 +1,163 @@
+package org.goldentally.core.cutting.yardage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * Plans against lists whose shortest lengths are known. The proven ones were proven outside this project, by a general
+ * integer solver on an exact model and by bounds of linear programs; every plan is checked piece by piece here.
+ */
+class YardagePlannerTest {
+
+    private static final int SMALL_BUDGET = 1_500;
+
+    static Stream<Instances> listsUpToMedium() throws IOException {
+        return Instances.all().stream()
+                .filter(list -> List.of("tiny", "small", "medium", "border").contains(list.size()));
+    }
+
+    @ParameterizedTest
+    @MethodSource("listsUpToMedium")
+    void plansAreWholeAndNearTheShortestKnown(Instances list) {
+        YardagePlan plan = plan(list.demand(), CuttingStyle.THRIFTY);
+        check(plan);
+        assertThat(plan.length()).isGreaterThanOrEqualTo(list.lowerBound()).isLessThanOrEqualTo((int)
+                Math.ceil(list.best() * 1.03));
+        assertThat(plan.lowerBound()).isLessThanOrEqualTo(list.best());
+        if (list.size().equals("tiny")) {
+            assertThat(plan.length()).isEqualTo(list.best());
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("listsUpToMedium")
+    void moreTroubleNeverTakesMoreCloth(Instances list) {
+        YardagePlan plain = plan(list.demand(), CuttingStyle.PLAIN);
+        YardagePlan tidy = plan(list.demand(), CuttingStyle.TIDY);
+        YardagePlan thrifty = plan(list.demand(), CuttingStyle.THRIFTY);
+        check(plain);
+        check(tidy);
+        assertThat(plain.length()).isLessThanOrEqualTo(list.oneSize());
+        assertThat(tidy.length()).isLessThanOrEqualTo(plain.length());
+        assertThat(thrifty.length()).isLessThanOrEqualTo(tidy.length());
+        assertThat(tidy.strips())
+                .allSatisfy(strip -> assertThat(strip.segments())
+                        .allSatisfy(segment -> assertThat(segment.stack()).hasSize(1)));
+    }
+
+    /** 18 squares of 6 in from 40 in cloth: 6 a strip, three strips, 18 in (worked by hand). */
+    @Test
+    void equalSquaresLieInStrips() {
+        YardagePlan plan = plan(demand(new Demand.Item(48, 48, 18, true)), CuttingStyle.THRIFTY);
+        assertThat(plan.length()).isEqualTo(144);
+        assertThat(plan.isProvenShortest()).isTrue();
+    }
+
+    @Test
+    void aPlanComesOutTheSameEachTime() throws IOException {
+        Demand demand = Instances.all().get(20).demand();
+        assertThat(plan(demand, CuttingStyle.THRIFTY).strips())
+                .isEqualTo(plan(demand, CuttingStyle.THRIFTY).strips());
+    }
+
+    @Test
+    void aPlanThatIsStoppedKeepsTheBestSoFar() throws IOException {
+        Demand demand = Instances.all().get(20).demand();
+        List<Integer> seen = new ArrayList<>();
+        YardagePlan stopped = YardagePlanner.plan(demand, CuttingStyle.THRIFTY, 1_000_000, length -> {
+            seen.add(length);
+            return seen.size() < 2;
+        });
+        check(stopped);
+        assertThat(seen).hasSize(2);
+        assertThat(stopped.length()).isLessThanOrEqualTo(seen.getLast());
+    }
+
+    @Test
+    void aPieceWiderThanTheClothIsRefused() {
+        assertThatThrownBy(() -> demand(new Demand.Item(400, 500, 1, true)))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("wider than the cloth of 320");
+        assertThat(plan(demand(new Demand.Item(400, 100, 1, true)), CuttingStyle.THRIFTY)
+                        .length())
+                .isEqualTo(400);
+    }
+
+    @Property(tries = 80)
+    void whateverIsAskedIsCutAndDirectionalClothIsNeverTurned(@ForAll("demands") Demand demand) {
+        for (CuttingStyle style : CuttingStyle.values()) {
+            YardagePlan plan = plan(demand, style);
+            check(plan);
+            assertThat((long) plan.length() * demand.widthOfFabric()).isGreaterThanOrEqualTo(demand.area());
+            assertThat(plan.lowerBound()).isLessThanOrEqualTo(plan.length());
+        }
+    }
+
+    @Provide
+    Arbitrary<Demand> demands() {
+        return Combinators.combine(
+                        Arbitraries.integers().between(6, 300),
+                        Arbitraries.integers().between(6, 300),
+                        Arbitraries.integers().between(1, 60),
+                        Arbitraries.of(true, false))
+                .as(Demand.Item::new)
+                .list()
+                .ofMinSize(1)
+                .ofMaxSize(6)
+                .map(items -> new Demand(320, items, 160));
+    }
+
+    private static Demand demand(Demand.Item... items) {
+        return new Demand(320, List.of(items), 160);
+    }
+
+    private static YardagePlan plan(Demand demand, CuttingStyle style) {
+        return YardagePlanner.plan(demand, style, SMALL_BUDGET, length -> true);
+    }
+
+    /** Shares nothing with the planner: lays every piece down and counts. */
+    private static void check(YardagePlan plan) {
+        assertThat(plan.faults()).isEmpty();
+        Map<Integer, Integer> cut = new HashMap<>();
+        int length = 0;
+        for (Strip strip : plan.strips()) {
+            int x = 0;
+            for (Strip.Segment segment : strip.segments()) {
+                int y = 0;
+                for (Strip.Stacked piece : segment.stack()) {
+                    Demand.Item item = plan.demand().items().get(piece.item());
+                    boolean asGiven = item.width() == segment.width() && item.height() == piece.height();
+                    boolean turned = item.height() == segment.width() && item.width() == piece.height();
+                    assertThat(asGiven || turned && item.turnable()).isTrue();
+                    y += piece.height();
+                    cut.merge(piece.item(), 1, Integer::sum);
+                }
+                assertThat(y).isLessThanOrEqualTo(strip.height());
+                x += segment.width();
+            }
+            assertThat(x).isLessThanOrEqualTo(plan.demand().widthOfFabric());
+            length += strip.height();
+        }
+        assertThat(length).isEqualTo(plan.length());
+        for (int i = 0; i < plan.demand().items().size(); i++) {
+            assertThat(cut.getOrDefault(i, 0))
+                    .isGreaterThanOrEqualTo(plan.demand().items().get(i).count());
+        }
+    }
+}
