@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { useShelf } from '@/features/cloth'
 import { useOpenQuilt, useTop } from '@/features/quilts'
+import { useCutSheets } from '@/features/cut'
 import { useTally } from '@/features/tally'
 
 const PAGES = [
@@ -15,6 +16,7 @@ const quilt = useOpenQuilt()
 const shelf = useShelf()
 const top = useTop(() => quilt.id.value)
 const tally = useTally(() => quilt.id.value)
+const cut = useCutSheets(() => (route.path.endsWith('/cut') ? quilt.id.value : undefined))
 
 const tallyCount = computed(() => {
   if (!tally.data.value) return ''
@@ -31,7 +33,7 @@ const stations = computed(() => [
     count: top.data.value ? `${top.data.value.count.blocks} blocks` : '',
   },
   { key: 'tally', name: 'Tally', count: tallyCount.value },
-  { key: 'cut', name: 'Cut', toCome: true },
+  { key: 'cut', name: 'Cut', count: cut.data.value ? `${cut.data.value.done} / ${cut.data.value.steps}` : '' },
   { key: 'sew', name: 'Sew', toCome: true },
 ])
 

@@ -1,6 +1,7 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import { ClothStation } from '@/features/cloth'
 import { QuiltList, QuiltPage } from '@/features/quilts'
+import { CutStation } from '@/features/cut'
 import { TallyStation } from '@/features/tally'
 import { TopStation } from '@/features/top'
 import { SizeChartPage, YieldsPage } from '@/features/yields'
@@ -19,6 +20,7 @@ export const router = createRouter({
         { path: 'cloth', component: ClothStation },
         { path: 'top', component: TopStation },
         { path: 'tally', component: TallyStation },
+        { path: 'cut', component: CutStation },
       ],
     },
     { path: '/yields', component: YieldsPage },

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { ProblemNote } from '@/shared'
+import StylePlans from './StylePlans.vue'
 import type { Ledger } from './queries'
 
 export interface ClothAccountProps {
   ledger: Ledger
+  quiltId: string
   /** The use that is pointed at. */
   lit: string | undefined
 }
@@ -12,6 +14,9 @@ export interface ClothAccountProps {
 defineProps<ClothAccountProps>()
 const emit = defineEmits<{ pointed: [use: string | undefined] }>()
 const open = ref(false)
+const planning = ref(false)
+/** Pieces cut in one go may be for several units: their keys stand side by side. */
+const sharesUse = (uses: string, wanted: string) => uses.split(' | ').some((use) => wanted.split(' | ').includes(use))
 </script>
 
 <template>
@@ -28,7 +33,7 @@ const open = ref(false)
         :key="i"
         class="band overflow-hidden border-r border-white px-1 text-sm leading-9 whitespace-nowrap"
         :data-what="band.what"
-        :data-lit="(band.use !== null && lit === band.use) || undefined"
+        :data-lit="(lit && band.use && sharesUse(band.use, lit)) || undefined"
         :style="{ width: `${band.percent}%`, '--cloth': ledger.colour }"
         :title="`${band.label}: ${band.percent.toFixed(0)} %`"
         @pointerenter="emit('pointed', band.use ?? undefined)"
@@ -42,7 +47,11 @@ const open = ref(false)
     <p v-if="ledger.leftovers.length"><span class="text-soft">Left of the pieces cut into:</span> {{ ledger.leftovers.slice(0, 6).join('; ') }}<template v-if="ledger.leftovers.length > 6">; and {{ ledger.leftovers.length - 6 }} more sizes</template></p>
     <p v-if="ledger.untouched.length"><span class="text-soft">Left whole:</span> {{ ledger.untouched.join('; ') }}</p>
     <ProblemNote :problems="ledger.problems" hint />
-    <button class="cursor-pointer underline decoration-dotted underline-offset-4" :aria-expanded="open" @click="open = !open">{{ open ? 'Close the account' : 'What is cut of it' }}</button>
+    <p class="space-x-5">
+      <button class="cursor-pointer underline decoration-dotted underline-offset-4" :aria-expanded="open" @click="open = !open">{{ open ? 'Close the account' : 'What is cut of it' }}</button>
+      <button class="cursor-pointer underline decoration-dotted underline-offset-4" :aria-expanded="planning" :aria-label="`Plain, tidy or thrifty cutting of ${ledger.name}`" @click="planning = !planning">{{ planning ? 'Close the plans' : 'Plain, tidy or thrifty?' }}</button>
+    </p>
+    <StylePlans v-if="planning" :quilt-id="quiltId" :cloth-key="ledger.key" :colour="ledger.colour" />
     <div v-if="open" class="space-y-2">
       <ul>
         <li v-for="use in ledger.uses" :key="use.use + use.cut">{{ use.count }} × {{ use.cut }} <span class="text-soft">for {{ use.label }}</span></li>

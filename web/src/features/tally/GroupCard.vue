@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { PatchPicture } from '@/shared'
+import { PatchPicture, spellCount } from '@/shared'
 import type { Group, Way } from './queries'
 
 export interface GroupCardProps {
@@ -15,6 +15,8 @@ const props = defineProps<GroupCardProps>()
 const emit = defineEmits<{ opened: []; taken: [method: string]; takenAll: [method: string] }>()
 
 const way = computed(() => props.group.ways.find((each) => each.chosen)!)
+/** A set of several things is called a set. */
+const setName = computed(() => (way.value.setName.includes(' ') ? 'set' : way.value.setName))
 const cloths = computed(() => [...new Set(props.group.cloths.map((cloth) => props.clothNames[cloth] ?? 'not dressed'))].join(', '))
 const hands = computed(() => (props.group.left + props.group.right ? `${props.group.left} left, ${props.group.right} right hand` : ''))
 const ROWS: { name: string; of: (way: Way) => string }[] = [
@@ -36,13 +38,13 @@ const ROWS: { name: string; of: (way: Way) => string }[] = [
       <PatchPicture class="size-14 shrink-0" :width="group.drawnWidth" :height="group.drawnHeight" :patches="group.patches" :colours="group.cloths.map((cloth) => colours[cloth])" />
       <span class="min-w-0 flex-1">
         <span class="block leading-5 font-bold first-letter:uppercase">{{ group.label.split(',')[0] }}</span>
-        <span class="block text-sm text-soft">{{ group.finished }} {{ unitOfLength }} finished, {{ way.trimmed }} trimmed</span>
+        <span class="block text-sm text-soft">{{ group.finished }} {{ unitOfLength }} finished<template v-if="way.trimmed">, {{ way.trimmed }} trimmed</template></span>
         <span class="block truncate text-sm text-soft" :title="cloths">{{ cloths }}</span>
         <span v-if="hands" class="block text-sm">{{ hands }}</span>
       </span>
       <strong class="text-xl">{{ group.needed }}</strong>
     </button>
-    <p class="mt-1 text-sm"><strong>{{ way.name }}</strong>: {{ way.sets }} {{ way.setName }}{{ way.sets === 1 ? '' : 's' }}, cut {{ way.cutSizes }} {{ unitOfLength }}<template v-if="way.spare">, <strong>{{ way.spare }} spare</strong></template></p>
+    <p class="mt-1 text-sm"><strong>{{ way.name }}</strong>: {{ spellCount(way.sets, setName, `${setName}s`) }}, cut {{ way.cutSizes }} {{ unitOfLength }}<template v-if="way.spare">, <strong>{{ way.spare }} spare</strong></template></p>
     <div v-if="chosen" class="mt-2 space-y-3">
       <p class="text-sm text-soft">{{ group.byQuilter ? 'You chose this way.' : 'Taken because it cuts least cloth, of the ways with straight edges and at most eight units a set.' }}</p>
       <div class="overflow-x-auto">

@@ -19,12 +19,12 @@ const pointed = ref<string>()
 
 /** The parts of the top that a use of cloth goes to: pointing at a band lights them up. */
 const lit = computed(() => {
-  const key = pointed.value ?? opened.value
-  const group = tally.value?.groups.find((each) => each.key === key)
-  const wanted = group ? `${group.label.split(',')[0]} ${group.cloths.join(',')} ${group.finished}` : undefined
+  const keys = (pointed.value ?? opened.value ?? '').split(' | ')
+  const groups = tally.value?.groups.filter((each) => keys.includes(each.key)) ?? []
+  const wanted = groups.map((group) => `${group.label.split(',')[0]} ${group.cloths.join(',')} ${group.finished}`)
   return (
     top.value?.count.rows
-      .filter((row) => row.key === key || `${row.label} ${row.cloths.join(',')} ${row.finished}` === wanted)
+      .filter((row) => keys.includes(row.key) || wanted.includes(`${row.label} ${row.cloths.join(',')} ${row.finished}`))
       .flatMap((row) => row.parts) ?? []
   )
 })
@@ -74,7 +74,7 @@ function takeAll(group: Group, method: string) {
     <section class="space-y-4 overflow-y-auto bg-white p-4" aria-labelledby="ledger-title" tabindex="-1">
       <h2 id="ledger-title" class="panel-title">Cloth: needed, on the shelf, left over</h2>
       <ProblemNote :problems="tally.notices" hint />
-      <ClothAccount v-for="ledger in tally.cloths" :key="ledger.key" :ledger="ledger" :lit="pointed" @pointed="pointed = $event" />
+      <ClothAccount v-for="ledger in tally.cloths" :key="ledger.key" :quilt-id="quilt.id.value!" :ledger="ledger" :lit="pointed" @pointed="pointed = $event" />
       <p v-if="!tally.cloths.length" class="text-soft">No cloth is needed yet: dress the blocks at the station Top.</p>
     </section>
 

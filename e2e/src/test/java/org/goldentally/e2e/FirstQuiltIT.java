@@ -169,7 +169,7 @@ class FirstQuiltIT {
         page.setViewportSize(900, 700);
         startQuilt("Tablet");
         List<String> wide = new ArrayList<>();
-        for (String station : List.of("Cloth", "Top", "Tally")) {
+        for (String station : List.of("Cloth", "Top", "Tally", "Cut")) {
             station(station).click();
             page.waitForLoadState();
             int overflow = (int) page.evaluate("document.documentElement.scrollWidth - innerWidth");

@@ -26,7 +26,7 @@ class PicturesIT {
         take("quilts");
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lantern Street"))
                 .click();
-        for (String station : new String[] {"Cloth", "Top", "Tally"}) {
+        for (String station : new String[] {"Cloth", "Top", "Tally", "Cut"}) {
             page.getByLabel("Stations")
                     .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(station))
                     .click();

@@ -154,6 +154,32 @@ class TopIT {
         assertThat(geese("denim, linen")).containsText("22");
     }
 
+    @Test
+    void stepsOfTheCuttingSheetAreTickedAndKept() {
+        open("Lantern Street");
+        page.getByLabel("Stations")
+                .getByText("Cut", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.getByText("Blade care.")).isVisible();
+        Locator step = page.getByLabel("Fold selvage to selvage and square up the end.")
+                .first();
+        step.check();
+        assertThat(button("oat 1 / 6")).isVisible();
+        page.reload();
+        assertThat(step).isChecked();
+        assertThat(page.getByText("120 squares cut 3 1/2 in: 10 strips 3 1/2 in wide, each cut into 12."))
+                .isVisible();
+        step.uncheck();
+        assertThat(button("oat 0 / 6")).isVisible();
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+        page.getByLabel("Stations")
+                .getByText("Tally", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        page.getByLabel("Plain, tidy or thrifty cutting of ink").click();
+        assertThat(page.locator("[data-style=thrifty]")).containsText("yd");
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+    }
+
     private Locator geese(String cloths) {
         return page.locator("[role=tabpanel] li")
                 .filter(new Locator.FilterOptions().setHasText("Flying goose"))

@@ -8,8 +8,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.quilts.Quilts;
-import org.goldentally.app.shelf.Shelf;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.design.ClothInHand;
@@ -17,8 +17,11 @@ import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.tally.ClothCut;
+import org.goldentally.core.tally.ClothLedger;
 import org.goldentally.core.tally.ShelfPieces;
 import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.tally.YardageChoices;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -32,11 +35,11 @@ import org.springframework.web.bind.annotation.RestController;
 class TallyController {
 
     private final Quilts quilts;
-    private final Shelf shelf;
+    private final QuiltTally onShelf;
 
-    TallyController(Quilts quilts, Shelf shelf) {
+    TallyController(Quilts quilts, QuiltTally onShelf) {
         this.quilts = quilts;
-        this.shelf = shelf;
+        this.onShelf = onShelf;
     }
 
     /** A quilt document with the cloth on hand. */
@@ -51,19 +54,43 @@ class TallyController {
     @GetMapping("/quilts/{id}/tally")
     TallyView tally(@PathVariable UUID id) {
         QuiltDesign design = quilts.get(id).design();
-        Map<String, List<ShelfPieces>> pieces = new LinkedHashMap<>();
-        Map<String, List<ShelfPieces>> onShelf = shelf.piecesByCloth();
-        design.cloths().forEach(cloth -> pieces.put(cloth.key(), onShelf.getOrDefault(cloth.shelfCloth(), List.of())));
-        return tally(design, pieces);
+        return tally(design, onShelf.onHand(design));
     }
 
     @PostMapping("/tally")
     TallyView tally(@Valid @RequestBody TallyQuestion question) {
+        return tally(question.design(), sent(question));
+    }
+
+    /** What one cloth takes from yardage in each style of cutting: what is to be bought, or else all of it. */
+    @GetMapping("/quilts/{id}/cloths/{cloth}/cutting")
+    YardageView cutting(@PathVariable UUID id, @PathVariable String cloth) {
+        QuiltDesign design = quilts.get(id).design();
+        return cutting(design, onShelf.onHand(design), cloth);
+    }
+
+    /** The same for a quilt document and a shelf that are only sent along. */
+    @PostMapping("/cutting/{cloth}")
+    YardageView cutting(@Valid @RequestBody TallyQuestion question, @PathVariable String cloth) {
+        return cutting(question.design(), sent(question), cloth);
+    }
+
+    private static YardageView cutting(QuiltDesign design, Map<String, List<ShelfPieces>> pieces, String cloth) {
+        TopTally tally = TopTally.of(QuiltTop.of(design), pieces);
+        ClothLedger ledger = tally.ledgers().stream()
+                .filter(each -> each.cloth().equals(cloth))
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("Cloth"));
+        List<ClothCut> cuts = ledger.isEnough() ? ledger.cuts() : ledger.missing();
+        return YardageView.of(cloth, YardageChoices.of(cuts, ledger.widthToBuy(), design.system()));
+    }
+
+    private static Map<String, List<ShelfPieces>> sent(TallyQuestion question) {
         Map<String, List<ShelfPieces>> pieces = new LinkedHashMap<>();
         question.shelf()
                 .forEach(cloth ->
                         pieces.put(cloth.cloth(), read(cloth, question.design().system())));
-        return tally(question.design(), pieces);
+        return pieces;
     }
 
     private static TallyView tally(QuiltDesign design, Map<String, List<ShelfPieces>> pieces) {

@@ -206,8 +206,10 @@ record TallyView(
                 String.join(
                         ", ",
                         way.recipe().sizesToCut().stream().map(writer::write).toList()),
-                writer.write(way.recipe().sizes().trimmedWidth()) + " × "
-                        + writer.write(way.recipe().sizes().trimmedHeight()),
+                way.unit().isTriangle()
+                        ? ""
+                        : writer.write(way.recipe().sizes().trimmedWidth()) + " × "
+                                + writer.write(way.recipe().sizes().trimmedHeight()),
                 way.recipe().unitsPerSet(),
                 way.recipe().setName(),
                 way.sets(),

@@ -8,13 +8,22 @@ import org.goldentally.core.measure.Area;
  *
  * @param cloth its key in the quilt
  * @param name {@code square}, {@code rectangle}, {@code strip}
- * @param use key of the plan they are for
+ * @param use key of the plan they are for, or keys, {@link #USES_APART}
  * @param useLabel the same in words
  */
 public record ClothCut(String cloth, CutSize size, String name, long count, String use, String useLabel) {
 
+    /** What stands between the keys of several uses. */
+    public static final String USES_APART = " | ";
+
     ClothCut of(long other) {
         return new ClothCut(cloth, size, name, other, use, useLabel);
+    }
+
+    /** The same size for another use as well. */
+    ClothCut and(ClothCut other) {
+        String uses = use.equals(other.use) ? use : use + USES_APART + other.use;
+        return new ClothCut(cloth, size, name, count + other.count, uses, useLabel);
     }
 
     public Area area() {

@@ -36,6 +36,7 @@ import org.goldentally.core.measure.MeasureSystem;
  * @param untouched pieces that stay whole
  * @param missing what the shelf does not give
  * @param toBuy the cloth to buy for that; empty where nothing is missing, or where it cannot be cut from any cloth
+ * @param widthToBuy usable width of the cloth that would be bought
  * @param tooLarge pieces that fit no cloth of the width to buy
  */
 public record ClothLedger(
@@ -45,7 +46,8 @@ public record ClothLedger(
         List<ShelfPieces> untouched,
         List<ClothCut> missing,
         Optional<ToBuy> toBuy,
-        List<ClothCut> tooLarge) {
+        List<ClothCut> tooLarge,
+        Length widthToBuy) {
 
     /** Equal pieces of the shelf that are cut alike. */
     public record Opened(String key, long count, OpenedPiece piece) {}
@@ -87,7 +89,7 @@ public record ClothLedger(
     /** @param widthToBuy usable width of the cloth that would be bought */
     public static ClothLedger of(
             String cloth, List<ClothCut> needed, List<ShelfPieces> shelf, Length widthToBuy, MeasureSystem system) {
-        List<ClothCut> cuts = new ArrayList<>(needed);
+        List<ClothCut> cuts = alikeTogether(needed);
         cuts.sort(Comparator.comparing((ClothCut cut) -> longer(cut))
                 .reversed()
                 .thenComparing(
@@ -103,7 +105,21 @@ public record ClothLedger(
         List<ClothCut> tooLarge = new ArrayList<>();
         Optional<ToBuy> toBuy = buy(missing, widthToBuy, system, tooLarge);
         return new ClothLedger(
-                cloth, List.copyOf(cuts), table.opened(), table.untouched(), missing, toBuy, List.copyOf(tooLarge));
+                cloth,
+                List.copyOf(cuts),
+                table.opened(),
+                table.untouched(),
+                missing,
+                toBuy,
+                List.copyOf(tooLarge),
+                widthToBuy);
+    }
+
+    /** Pieces of one size for the same kind of unit are cut in one go, whatever cloths they will meet. */
+    private static List<ClothCut> alikeTogether(List<ClothCut> needed) {
+        Map<List<Object>, ClothCut> together = new LinkedHashMap<>();
+        needed.forEach(cut -> together.merge(List.of(cut.size(), cut.name(), cut.useLabel()), cut, ClothCut::and));
+        return new ArrayList<>(together.values());
     }
 
     private static Length longer(ClothCut cut) {

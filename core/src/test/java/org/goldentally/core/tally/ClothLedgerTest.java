@@ -59,6 +59,39 @@ class ClothLedgerTest {
     }
 
     @Test
+    void piecesOfOneSizeForOneKindOfUnitAreCutInOneGo() {
+        CutSize size = CutSize.square(Length.inches(4));
+        ClothLedger ledger = ledger(
+                List.of(
+                        new ClothCut("a", size, "square", 3, "with b", "half-square triangle"),
+                        new ClothCut("a", size, "square", 5, "with c", "half-square triangle"),
+                        new ClothCut("a", size, "square", 2, "plain", "plain square")),
+                "1 yd 40 wide");
+        assertThat(ledger.cuts())
+                .extracting(cut -> cut.count() + " for " + cut.use())
+                .containsExactly("8 for with b | with c", "2 for plain");
+        assertThat(CuttingSteps.of(ledger.opened().getFirst().piece(), MeasureSystem.INCH))
+                .extracting(CuttingSteps.CuttingStep::text)
+                .containsExactly(
+                        "Fold selvage to selvage and square up the end.",
+                        "8 squares cut 4 in: one strip 4 in wide, cut into 8. For half-square triangle.",
+                        "2 squares cut 4 in: one strip 4 in wide, cut into 2. For plain square.",
+                        "Keep and label what is left: 40 × 32 in.");
+    }
+
+    @Test
+    void stepsGiveEveryPieceOnce() {
+        ClothLedger ledger = ledger(List.of(cut(40, 2, 3), cut(6, 6, 9), cut(3, 5, 11)), "1 yd 40 wide");
+        OpenedPiece piece = ledger.opened().getFirst().piece();
+        assertThat(CuttingSteps.of(piece, MeasureSystem.INCH).stream()
+                        .mapToLong(CuttingSteps.CuttingStep::pieces)
+                        .sum())
+                .isEqualTo(23);
+        assertThat(CuttingSteps.of(piece, MeasureSystem.INCH).get(1).text())
+                .isEqualTo("3 pieces cut 2 × 40 in, across the whole width. For .");
+    }
+
+    @Test
     void tenThousandPiecesAreAnswered() {
         ClothLedger ledger = ledger(List.of(cut(4, 4, 30_000), cut(2, 2, 10_000)), "10000 squares 10 in");
         assertThat(ledger.isEnough()).isTrue();

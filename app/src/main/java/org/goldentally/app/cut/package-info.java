@@ -1,0 +1,4 @@
+@NullMarked
+package org.goldentally.app.cut;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,63 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { call, type Problem, problemsOf } from '@/api/client'
+import { useOpenQuilt } from '@/features/quilts'
+import { ProblemNote, WaitNote } from '@/shared'
+import PieceDiagram from './PieceDiagram.vue'
+import { useCutSheets } from './queries'
+
+const quilt = useOpenQuilt()
+const client = useQueryClient()
+const { data: sheets, error } = useCutSheets(() => quilt.id.value)
+const chosen = ref<string>()
+const problems = ref<Problem[]>([])
+const cloth = computed(() => sheets.value?.cloths.find((each) => each.key === chosen.value) ?? sheets.value?.cloths[0])
+
+async function tick(step: string, done: boolean) {
+  try {
+    await call(done ? 'PUT' : 'DELETE', `/api/quilts/${quilt.id.value}/cut/steps/${step}`)
+    problems.value = []
+  } catch (thrown) {
+    problems.value = problemsOf(thrown)
+  }
+  void client.invalidateQueries({ queryKey: ['quilt', quilt.id.value, 'cut'] })
+}
+</script>
+
+<template>
+  <WaitNote v-if="!sheets" what="the cutting sheets" :error="error" />
+  <p v-else-if="!cloth" class="m-6 card p-5">Nothing to cut yet: dress the blocks at the station Top.</p>
+  <div v-else class="grid flex-1 md:grid-cols-[14rem_1fr]">
+    <section class="space-y-2 p-4" aria-label="Cloths to cut">
+      <h1 class="panel-title">Cut in this order</h1>
+      <button v-for="each in sheets.cloths" :key="each.key" class="card flex w-full cursor-pointer items-center gap-3 p-3 text-left data-[chosen]:border-2 data-[chosen]:border-tape-deep" :data-chosen="each.key === cloth.key || undefined" :aria-pressed="each.key === cloth.key" @click="chosen = each.key">
+        <span class="size-5 shrink-0 rounded-full border border-ink/40" :style="{ background: each.colour }"></span>
+        <span class="min-w-0 flex-1 truncate font-medium">{{ each.name }}</span>
+        <span>{{ each.done }} / {{ each.steps }}</span>
+      </button>
+      <p class="rounded-xl border border-[#d99a8f] bg-brick-pale p-3"><strong>Blade care.</strong> Close the cutter each time you put it down. Cut away from yourself, never with crossed hands, fingers clear of the ruler's edge. Keep children and pets away. The maker's instructions come first.</p>
+    </section>
+    <section class="space-y-6 bg-white p-4" :aria-label="`How ${cloth.name} is cut`">
+      <ProblemNote :problems="problems" />
+      <p v-if="!cloth.pieces.length">None of the cloth on the shelf gives these pieces, and no cloth of the usual width does. See the tally for a way out.</p>
+      <article v-for="piece in cloth.pieces" :key="piece.title + piece.toBuy" class="grid gap-4 border-b border-line pb-5 xl:grid-cols-[1fr_24rem]">
+        <div>
+          <h2 class="mb-2 text-lg font-bold">{{ cloth.name }}: {{ piece.title }}<span v-if="piece.toBuy" class="font-normal text-brick"> – to buy</span><span v-if="piece.count > 1" class="font-normal text-soft">, each cut like this</span></h2>
+          <PieceDiagram :piece="piece" :colour="cloth.colour" />
+        </div>
+        <div>
+          <p v-if="piece.tight" class="mb-2 rounded-lg border border-[#d9b95a] bg-tape-pale p-2"><strong>Tight fit.</strong> Check the ruler's zero and measure the piece before the first cut.</p>
+          <ul class="space-y-1">
+            <li v-for="step in piece.steps" :key="step.key" class="border-b border-line py-2">
+              <label class="flex cursor-pointer items-start gap-3">
+                <input type="checkbox" class="mt-0.5 size-6 shrink-0 accent-ink" :checked="step.done" @change="tick(step.key, ($event.target as HTMLInputElement).checked)" />
+                <span :class="{ 'text-soft line-through': step.done }">{{ step.text }}</span>
+              </label>
+            </li>
+          </ul>
+        </div>
+      </article>
+    </section>
+  </div>
+</template>

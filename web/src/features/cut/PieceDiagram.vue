@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { PieceSheet } from './queries'
+
+export interface PieceDiagramProps {
+  piece: PieceSheet
+  colour: string
+}
+
+const props = defineProps<PieceDiagramProps>()
+
+/** Lying cloth reads better than a tall narrow one: what is much longer than wide is drawn on its side. */
+const turned = computed(() => props.piece.length > 1.4 * props.piece.width)
+const width = computed(() => (turned.value ? props.piece.length : props.piece.width))
+const height = computed(() => (turned.value ? props.piece.width : props.piece.length))
+const font = computed(() => Math.max(width.value, height.value) / 48)
+const rectangles = computed(() =>
+  props.piece.cuts.flatMap((cut) =>
+    Array.from({ length: cut.across * cut.along }, (_, i) => ({
+      x: cut.x + (i % cut.across) * cut.width,
+      y: cut.y + Math.floor(i / cut.across) * cut.height,
+      width: cut.width,
+      height: cut.height,
+      label: i === 0 || Math.min(cut.width, cut.height) > font.value * 4 ? cut.label : '',
+    })),
+  ),
+)
+function box(each: { x: number; y: number; width: number; height: number }) {
+  return turned.value ? { x: each.y, y: each.x, width: each.height, height: each.width } : { x: each.x, y: each.y, width: each.width, height: each.height }
+}
+function middle(each: { x: number; y: number; width: number; height: number }) {
+  const at = box(each)
+  return { x: at.x + at.width / 2, y: at.y + at.height / 2 }
+}
+const fits = (each: { x: number; y: number; width: number; height: number }, label: string) => box(each).width > label.length * font.value * 0.55 && box(each).height > font.value
+</script>
+
+<template>
+  <svg :viewBox="`-0.3 -0.3 ${width + 0.6} ${height + 0.6}`" class="max-h-[26rem] w-full" role="img" :aria-label="`How ${piece.title} is cut, to scale`">
+    <rect :width="width" :height="height" fill="white" stroke="#17202b" :stroke-width="font / 8" />
+    <g v-for="(rest, i) in piece.leftovers" :key="`r${i}`">
+      <rect v-bind="box(rest)" fill="#fafaf5" stroke="#8b959c" :stroke-width="font / 14" :stroke-dasharray="font / 2" />
+      <text v-if="fits(rest, `left ${rest.label}`)" v-bind="middle(rest)" :font-size="font" text-anchor="middle" dominant-baseline="middle" fill="#4d5966">left {{ rest.label }}</text>
+    </g>
+    <g v-for="(cut, i) in rectangles" :key="i">
+      <rect v-bind="box(cut)" :fill="colour" fill-opacity="0.4" stroke="#17202b" :stroke-width="font / 12" />
+      <text v-if="cut.label && fits(cut, cut.label)" v-bind="middle(cut)" :font-size="font" text-anchor="middle" dominant-baseline="middle" fill="#17202b">{{ cut.label }}</text>
+    </g>
+  </svg>
+</template>

@@ -1,0 +1,2 @@
+export { default as CutStation } from './CutStation.vue'
+export { useCutSheets } from './queries'
