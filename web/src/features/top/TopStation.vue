@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, useTemplateRef, watch } from 'vue'
-import { call, problemsOf, type Schemas } from '@/api/client'
+import { problemsOf, type Schemas } from '@/api/client'
 import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
 import { ProblemNote, WaitNote } from '@/shared'
 import BlockBench from './BlockBench.vue'
@@ -16,13 +15,13 @@ import SelectedPart from './SelectedPart.vue'
 import SettingPanel from './SettingPanel.vue'
 import TopWall from './TopWall.vue'
 import UnitTray from './UnitTray.vue'
-import { adopt, freeKey, type Unit, withoutBlock } from './edit/blocks'
+import type { Unit } from './edit/blocks'
 import { dressPart } from './edit/dressing'
 import { type At, copyTo, mirrored, placeAt, rowCopied, rowsSwapped, settingsOwn, swapped, turned, withPlaces } from './edit/places'
-import { ownBlocksKey, type ShelfBlock } from './queries'
+import type { ShelfBlock } from './queries'
+import { useBlockActions } from './useBlockActions'
 
 const quilt = useOpenQuilt()
-const client = useQueryClient()
 const design = computed(() => quilt.design.value!)
 const { data: top, error } = useTop(() => quilt.id.value)
 const wall = useTemplateRef<InstanceType<typeof TopWall>>('wall')
@@ -149,45 +148,14 @@ function rowDo(what: 'copy' | 'paste' | 'swap') {
   if (columns.length) change(what === 'paste' ? rowCopied(design.value, other, row, columns) : rowsSwapped(design.value, row, other, columns))
 }
 
-function newBlock() {
-  const key = freeKey(design.value, 'block')
-  const block = { key, name: 'New block', columns: [1, 1, 1], rows: [1, 1, 1], parts: [] }
-  change({ blocks: [...design.value.blocks, block] })
-  building.value = key
-}
-function takeBlock(block: ShelfBlock) {
-  const adopted = adopt(design.value, block.blocks, block.ownId === '')
-  change(adopted.design)
+const { newBlock, takeBlock, keepOwn, removeBlock } = useBlockActions({ design, building, change, say: (text) => (said.value = text) })
+function takeFromShelf(block: ShelfBlock) {
+  takeBlock(block)
   shelfOpen.value = false
-  said.value = `${block.name} is among the blocks of this quilt.`
 }
 function putBlock(key: string) {
   if (isPlace.value) change(withPlaces(design.value, [{ ...placeAt(design.value, at.value), block: key }]))
   else said.value = 'Choose a place on the wall first, or let the block take turns under “Setting”.'
-}
-async function keepOwn() {
-  const built = builtBlock.value
-  if (!built) return
-  const smaller = design.value.blocks.filter((block) => block.key !== built.key && uses(built, block.key))
-  try {
-    await call('POST', '/api/blocks/own', { blocks: [built, ...smaller] })
-    said.value = `${built.name} is kept among your own blocks.`
-    void client.invalidateQueries({ queryKey: ownBlocksKey })
-  } catch (thrown) {
-    said.value = problemsOf(thrown)
-      .map((problem) => `${problem.where}: ${problem.why} – ${problem.fix}.`)
-      .join(' ')
-  }
-}
-function uses(block: QuiltDesign['blocks'][number], key: string): boolean {
-  return block.parts.some((part) => {
-    const inner = part.unit.kind === 'BLOCK' ? design.value.blocks.find((each) => each.key === part.unit.block) : undefined
-    return inner !== undefined && (inner.key === key || uses(inner, key))
-  })
-}
-function removeBlock() {
-  if (building.value) change(withoutBlock(design.value, building.value))
-  building.value = undefined
 }
 const TABS = computed(() => ['Setting', 'Borders', 'Counts', 'Judging'])
 const marks = computed(() => (top.value ? top.value.judging.closePairs.length + top.value.judging.sharedCloths.length + top.value.judging.oddOnes.length : 0))
@@ -288,7 +256,7 @@ const marks = computed(() => (top.value ? top.value.judging.closePairs.length + 
         </TabGroup>
       </div>
     </div>
-    <BlockShelfDialog :open="shelfOpen" @closed="shelfOpen = false" @taken="takeBlock" />
+    <BlockShelfDialog :open="shelfOpen" @closed="shelfOpen = false" @taken="takeFromShelf" />
   </div>
 </template>
 

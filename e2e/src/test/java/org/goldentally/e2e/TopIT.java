@@ -155,6 +155,35 @@ class TopIT {
     }
 
     @Test
+    void clothsAreDroppedAndBlocksCopiedMirroredAndSwappedByRows() {
+        open("Windowsill runner");
+        page.getByLabel("Take mustard in hand").dragTo(page.locator("[data-part='0']"));
+        assertThat(page.getByRole(AriaRole.HEADING, named("Lantern"))).containsText("row 1, block 1");
+        kept();
+        Locator wall = page.getByRole(AriaRole.APPLICATION);
+        wall.focus();
+        page.keyboard().press("m");
+        page.keyboard().press("c");
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("v");
+        assertThat(wallStatus()).hasText("row 1, block 2: Lantern, mirrored");
+        page.getByText("Swap it, or work on its whole row").click();
+        button("Swap row ↓").click();
+        assertThat(wallStatus()).hasText("row 1, block 2: Lantern, turned 180°");
+        page.getByLabel("Build Lantern").click();
+        page.getByLabel("Take linen in hand").dragTo(page.locator("[data-patch='0']"));
+        assertThat(status()).containsText("column 1, row 1");
+        page.locator("[data-patch='0']").click();
+        assertThat(status()).containsText("flying goose; patch 1 of 3: linen");
+        kept();
+        button("Back to the top").click();
+        for (int i = 0; i < 40 && button("Undo").isEnabled(); i++) {
+            button("Undo").click();
+            page.waitForTimeout(60);
+        }
+    }
+
+    @Test
     void stepsOfTheCuttingSheetAreTickedAndKept() {
         open("Lantern Street");
         page.getByLabel("Stations")

@@ -25,14 +25,10 @@ import org.goldentally.core.piecing.method.TwoAtATime;
 /** All methods, in the order in which they are shown. */
 public final class Methods {
 
-    /** The ways from a pair of squares, which the tally of a simple top sets side by side. */
-    public static final List<PiecingMethod> FROM_PAIRS =
-            List.of(new TwoAtATime(), new FourAtATime(), new EightAtATime());
-
     public static final List<PiecingMethod> ALL = List.of(
-            FROM_PAIRS.get(0),
-            FROM_PAIRS.get(1),
-            FROM_PAIRS.get(2),
+            new TwoAtATime(),
+            new FourAtATime(),
+            new EightAtATime(),
             new LooseHalfSquares(),
             new GridOfCells(),
             Chain.open(),
