@@ -25,7 +25,7 @@ import java.util.function.Predicate;
 public final class YardagePlanner {
 
     /** Search steps that take about a tenth of a second for a usual list on an ordinary machine. */
-    public static final int USUAL_BUDGET = 8_000;
+    public static final int USUAL_BUDGET = 6_000;
 
     /** A thrifty search spends this part of its budget on a tidy plan to start from. */
     public static final int TIDY_SHARE = 5;
