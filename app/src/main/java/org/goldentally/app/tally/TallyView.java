@@ -2,6 +2,7 @@ package org.goldentally.app.tally;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -328,10 +329,12 @@ record TallyView(
 
     private static List<String> leftovers(ClothLedger ledger, MeasureSystem system) {
         Map<String, Long> counts = new LinkedHashMap<>();
-        ledger.opened()
-                .forEach(opened -> opened.piece()
-                        .leftovers()
-                        .forEach(rest -> counts.merge(size(rest, system), opened.count(), Long::sum)));
+        ledger.opened().stream()
+                .flatMap(opened -> opened.piece().leftovers().stream().map(rest -> Map.entry(rest, opened.count())))
+                .sorted(Comparator.comparing((Map.Entry<Rectangle, Long> rest) ->
+                                rest.getKey().area())
+                        .reversed())
+                .forEach(rest -> counts.merge(size(rest.getKey(), system), rest.getValue(), Long::sum));
         List<String> said = new ArrayList<>();
         counts.forEach((size, count) -> said.add(count == 1 ? size : count + " of " + size));
         return said;
