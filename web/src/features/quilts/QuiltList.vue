@@ -21,6 +21,15 @@ async function start() {
   }
 }
 
+async function copy(id: string) {
+  try {
+    const quilt = await call<Schemas['StoredQuilt']>('POST', `/api/quilts/${id}/copy`)
+    await router.push(`/quilts/${quilt.id}/top`)
+  } catch (thrown) {
+    problems.value = problemsOf(thrown)
+  }
+}
+
 const when = (instant: string) => new Date(instant).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
 </script>
 
@@ -31,11 +40,12 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
       <WaitNote v-if="!quilts" what="your quilts" :error="error" />
       <p v-else-if="!quilts.length" class="card p-4">No quilt yet. Name one and start it; you can change everything later.</p>
       <ul v-else class="space-y-2">
-        <li v-for="quilt in quilts" :key="quilt.id">
-          <RouterLink :to="`/quilts/${quilt.id}/top`" class="card flex items-baseline justify-between gap-4 p-4 hover:border-ink">
+        <li v-for="quilt in quilts" :key="quilt.id" class="flex items-stretch gap-2">
+          <RouterLink :to="`/quilts/${quilt.id}/top`" class="card min-w-0 flex-1 flex items-baseline justify-between gap-4 p-4 hover:border-ink">
             <span class="text-lg font-bold">{{ quilt.name }}</span>
             <span class="text-soft">changed {{ when(quilt.changedAt) }}</span>
           </RouterLink>
+          <button class="button" :aria-label="`Copy ${quilt.name}`" @click="copy(quilt.id)">Copy</button>
         </li>
       </ul>
     </section>

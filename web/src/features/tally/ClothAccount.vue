@@ -43,7 +43,8 @@ const sharesUse = (uses: string, wanted: string) => uses.split(' | ').some((use)
       </div>
     </div>
     <p v-if="ledger.toBuy" class="font-bold text-brick">Short: buy {{ ledger.toBuy }} <span class="font-normal">({{ ledger.toBuyExact }} exactly)</span></p>
-    <p v-else class="font-bold text-leaf">Enough on the shelf</p>
+    <p v-else-if="ledger.enough" class="font-bold text-leaf">Enough on the shelf</p>
+    <p v-else class="font-bold text-brick">Short, and no cloth of the usual width gives these pieces</p>
     <p v-if="ledger.leftovers.length"><span class="text-soft">Left of the pieces cut into:</span> {{ ledger.leftovers.slice(0, 6).join('; ') }}<template v-if="ledger.leftovers.length > 6">; and {{ ledger.leftovers.length - 6 }} more sizes</template></p>
     <p v-if="ledger.untouched.length"><span class="text-soft">Left whole:</span> {{ ledger.untouched.join('; ') }}</p>
     <ProblemNote :problems="ledger.problems" hint />

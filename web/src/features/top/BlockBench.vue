@@ -15,7 +15,6 @@ export interface BlockBenchProps {
   unit: Unit | undefined
   /** Key of the cloth in hand. */
   cloth: string | undefined
-  grey: boolean
 }
 
 const props = defineProps<BlockBenchProps>()

@@ -193,7 +193,6 @@ const marks = computed(() => (top.value ? top.value.judging.closePairs.length + 
           :unit-of-length="top.unitOfLength"
           :unit="unitInHand"
           :cloth="clothInHand"
-          :grey="grey"
           @changed="change"
           @kept="keepOwn"
           @removed="removeBlock"

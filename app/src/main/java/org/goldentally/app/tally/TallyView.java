@@ -18,7 +18,6 @@ import org.goldentally.core.piecing.Working;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.tally.ClothCut;
 import org.goldentally.core.tally.ClothLedger;
-import org.goldentally.core.tally.OpenedPiece;
 import org.goldentally.core.tally.ShelfPieces;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.tally.UnitPlan;
@@ -97,7 +96,6 @@ record TallyView(
             String onHand,
             List<BandView> bands,
             List<UseView> uses,
-            List<OpenedView> opened,
             List<String> untouched,
             List<String> leftovers,
             String trimmedAway,
@@ -113,21 +111,6 @@ record TallyView(
             @Schema(types = {"string", "null"}) @Nullable String use) {}
 
     record UseView(String use, String label, long count, String cut) {}
-
-    /** Equal pieces cut alike, to draw: in inches. */
-    record OpenedView(
-            String piece,
-            long count,
-            boolean tight,
-            double width,
-            double length,
-            List<DrawnCut> cuts,
-            List<DrawnRest> leftovers) {}
-
-    record DrawnCut(
-            double x, double y, double width, double height, long across, long along, String label, String use) {}
-
-    record DrawnRest(double x, double y, double width, double height, String label) {}
 
     record TotalsView(long units, long sets, long spare, String clothCut, int clothsShort, List<String> toBuy) {}
 
@@ -272,9 +255,6 @@ record TallyView(
                         .map(cut -> new UseView(
                                 cut.use(), cut.useLabel(), cut.count(), cut.name() + " " + size(cut, system)))
                         .toList(),
-                ledger.opened().stream()
-                        .map(opened -> opened(opened.piece(), opened.count(), system))
-                        .toList(),
                 ledger.untouched().stream()
                         .map(pieces -> pieces.piece().describe(pieces.count(), system))
                         .toList(),
@@ -362,36 +342,6 @@ record TallyView(
         if (!area.isZero()) {
             bands.add(new BandView(what, label, area.percentOf(whole), null));
         }
-    }
-
-    private static OpenedView opened(OpenedPiece piece, long count, MeasureSystem system) {
-        List<DrawnCut> cuts = new ArrayList<>();
-        piece.cuts()
-                .forEach(cut -> cut.blocks()
-                        .forEach(block -> cuts.add(new DrawnCut(
-                                block.x().toDoubleInches(),
-                                block.y().toDoubleInches(),
-                                block.pieceWidth().toDoubleInches(),
-                                block.pieceHeight().toDoubleInches(),
-                                block.across(),
-                                block.along(),
-                                size(cut.cut(), system),
-                                cut.cut().use()))));
-        return new OpenedView(
-                piece.piece().describe(system),
-                count,
-                piece.tight(),
-                piece.piece().width().toDoubleInches(),
-                piece.piece().length().toDoubleInches(),
-                cuts,
-                piece.leftovers().stream()
-                        .map(rest -> new DrawnRest(
-                                rest.x().toDoubleInches(),
-                                rest.y().toDoubleInches(),
-                                rest.width().toDoubleInches(),
-                                rest.height().toDoubleInches(),
-                                size(rest, system)))
-                        .toList());
     }
 
     private static String size(ClothCut cut, MeasureSystem system) {

@@ -2,6 +2,7 @@ package org.goldentally.core.design;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.TraditionalBlocks;
 import org.goldentally.core.measure.Grid;
@@ -61,6 +62,8 @@ public record QuiltDesign(
         Limits.list(blocks, MOST_BLOCKS, "blocks");
         Limits.required(blockSize, "blockSize");
         Limits.required(setting, "setting");
+        different(cloths.stream().map(ClothInHand::key).toList(), "cloths");
+        different(blocks.stream().map(Block::key).toList(), "blocks");
         Limits.list(places, MOST_PLACES, "places");
         Limits.required(sashing, "sashing");
         Limits.list(borders, MOST_BORDERS, "borders");
@@ -72,6 +75,13 @@ public record QuiltDesign(
         places = List.copyOf(places);
         borders = List.copyOf(borders);
         methods = List.copyOf(methods);
+    }
+
+    /** Two of one key could not be told apart, and cloth would be promised twice. */
+    private static void different(List<String> keys, String field) {
+        if (Set.copyOf(keys).size() < keys.size()) {
+            throw new IllegalArgumentException(field + " has two entries of the same key");
+        }
     }
 
     /** A group of units made by a method that the quilter chose: {@code HALF_SQUARE:a,b} by {@code eight-at-a-time}. */

@@ -62,17 +62,6 @@ public record Polygon(List<Point> corners) {
         return map(Point::turnedHalfRight);
     }
 
-    /** Turned clockwise by quarter turns inside a square of the given side whose upper left corner is the origin. */
-    public Polygon turnedIn(Length side, int quarterTurns) {
-        Polygon turned = this;
-        for (int i = 0; i < Math.floorMod(quarterTurns, 4); i++) {
-            turned = new Polygon(turned.corners.stream()
-                    .map(corner -> new Point(side.minus(corner.y()), corner.x()))
-                    .toList());
-        }
-        return turned;
-    }
-
     /**
      * What lies on the positive side of a line (see {@link Line#side}); an empty list if nothing does.
      *

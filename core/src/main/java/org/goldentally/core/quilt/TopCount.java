@@ -171,11 +171,13 @@ public record TopCount(
     private static Map<GroupKey, Integer> groups(
             Figure figure, Kind kind, Map<UnitInCloths, UnitSymmetry.Counted> counted) {
         Map<GroupKey, Integer> groups = new LinkedHashMap<>();
+        // Sashing made of units is a pieced row like a border's; only a strip of one piece is counted by length.
+        Kind counts = kind == Kind.SASHING && figure.units().size() > 1 ? Kind.PIECED_BORDER : kind;
         for (FigureUnit unit : figure.units()) {
             UnitSymmetry.Counted as = counted.computeIfAbsent(
                     new UnitInCloths(unit.unit(), unit.cloths(), unit.isMirrored()),
                     key -> UnitSymmetry.counted(key.unit, key.cloths, key.mirrored));
-            groups.merge(key(as, kind), 1, Integer::sum);
+            groups.merge(key(as, counts), 1, Integer::sum);
         }
         return groups;
     }

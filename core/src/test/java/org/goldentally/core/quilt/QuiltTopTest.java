@@ -112,6 +112,17 @@ class QuiltTopTest {
     }
 
     @Test
+    void sashingOfSquaresIsCountedAsSquares() {
+        TopCount count = TopCount.of(Tops.of(2, 1, "8", "pinwheel")
+                .sash("2", "", false, UnitDesign.plain("b"), UnitDesign.plain("c"))
+                .top());
+        assertThat(count.strips()).isEmpty();
+        assertThat(count.pieces())
+                .extracting(group -> group.count() + " × " + group.label() + " " + group.cloths())
+                .containsExactly("2 × plain square [b]", "2 × plain square [c]");
+    }
+
+    @Test
     void halfDropRowsStartAndEndWithHalves() {
         QuiltTop top = Tops.of(3, 3, "8", "pinwheel").set(Kind.HALF_DROP).top();
         assertThat(top.flaws()).isEmpty();

@@ -30,9 +30,20 @@ public final class YardagePlanner {
     /** A thrifty search spends this part of its budget on a tidy plan to start from. */
     public static final int TIDY_SHARE = 5;
 
+    /** Plans kept at each step, and strips tried from each: found by trial on the lists of the benchmark. */
     private static final int BEAM = 16;
+
     private static final int KNOWN_STRIPS_TRIED = 8;
     private static final int MADE_STRIPS_TRIED = 5;
+    /** What is still to be cut counts a little over its price, since whole strips never do as well as parts of them. */
+    private static final double OPEN_WEIGHT = 1.02;
+
+    /** The least that a piece is taken to be worth, as a share of the length its area takes. */
+    private static final double LEAST_WORTH = 0.05;
+
+    /** By how much later starts may misjudge a strip. */
+    private static final double LOOK_ASIDE = 0.04;
+
     private static final long SEED = 20_261_123L;
 
     private final Demand demand;
@@ -95,7 +106,7 @@ public final class YardagePlanner {
         double[] worth = new double[prices.length];
         for (int i = 0; i < worth.length; i++) {
             Demand.Item item = demand.items().get(i);
-            worth[i] = Math.max(prices[i], 0.05 * item.width() * item.height() / demand.widthOfFabric());
+            worth[i] = Math.max(prices[i], LEAST_WORTH * item.width() * item.height() / demand.widthOfFabric());
         }
         return worth;
     }
@@ -238,7 +249,7 @@ public final class YardagePlanner {
             }
             level = next.values().stream()
                     .sorted((a, b) -> {
-                        int compared = Double.compare(a.length + 1.02 * a.open, b.length + 1.02 * b.open);
+                        int compared = Double.compare(a.length + OPEN_WEIGHT * a.open, b.length + OPEN_WEIGHT * b.open);
                         return compared != 0 ? compared : Arrays.compare(a.wanted, b.wanted);
                     })
                     .limit(BEAM)
@@ -289,7 +300,7 @@ public final class YardagePlanner {
 
     /** Later starts look a little aside. */
     private static double wobble(SplittableRandom chance, int start) {
-        return start == 0 ? 1 : 1 + 0.04 * chance.nextDouble();
+        return start == 0 ? 1 : 1 + LOOK_ASIDE * chance.nextDouble();
     }
 
     private static List<Counted> firstOf(List<Rated> rated, int count) {
