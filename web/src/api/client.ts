@@ -13,15 +13,21 @@ export class Refusal extends Error {
   }
 }
 
+/** A file's content as it is, such as a photograph. */
+export function sendFile(method: 'PUT' | 'POST', path: string, file: File): Promise<undefined> {
+  return ask(method, path, { 'Content-Type': file.type || 'application/octet-stream' }, file)
+}
+
 /** One request to the server. Throws a {@link Refusal} for whatever goes wrong, an unreachable server included. */
-export async function call<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T> {
+export function call<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T> {
+  const typed: Record<string, string> = body === undefined ? {} : { 'Content-Type': 'application/json' }
+  return ask(method, path, typed, body === undefined ? undefined : JSON.stringify(body))
+}
+
+async function ask<T>(method: string, path: string, headers: Record<string, string>, body: BodyInit | undefined): Promise<T> {
   let response: Response
   try {
-    response = await fetch(path, {
-      method,
-      headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
-      body: body === undefined ? undefined : JSON.stringify(body),
-    })
+    response = await fetch(path, { method, headers, body })
   } catch {
     throw new Refusal(0, [
       {

@@ -4,7 +4,9 @@ import { computed, ref, watch } from 'vue'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import { useOpenQuilt } from '@/features/quilts'
 import { ProblemNote, WaitNote } from '@/shared'
-import ShelfLine from './ShelfLine.vue'
+import ClothCard from './ClothCard.vue'
+import ShelfFiles from './ShelfFiles.vue'
+import ShelfReach from './ShelfReach.vue'
 import { useShelf } from './queries'
 
 const client = useQueryClient()
@@ -18,8 +20,8 @@ const problems = ref<Problem[]>([])
 const removed = ref<Schemas['ShelfLineView']>()
 const examples = computed(() =>
   system.value === 'INCH'
-    ? ['42 squares 10 in marigold prints', '2 yd oat 42 wide', '3 fat quarters teal', 'scrap 9 x 13 brick']
-    : ['42 squares 25 cm marigold prints', '2 m oat 110 cm wide', '3 fat quarters teal', 'scrap 22 x 33 brick'],
+    ? ['42 squares 10 in marigold prints', '2 yd oat 42 wide', '3 fat quarters teal', 'scrap 9 x 13 brick', '42 squares 10 in autumn, 21 prints, two of each']
+    : ['42 squares 25 cm marigold prints', '2 m oat 110 cm wide', '3 fat quarters teal', 'scrap 22 x 33 brick', '42 squares 25 cm autumn, 21 prints, two of each'],
 )
 
 let pause: ReturnType<typeof setTimeout> | undefined
@@ -66,10 +68,6 @@ async function putBack() {
   removed.value = undefined
 }
 
-async function recolour(clothId: string, colour: string) {
-  await attempt(() => call('PUT', `/api/shelf/cloths/${clothId}/colour`, { colour }))
-}
-
 async function attempt(work: () => Promise<unknown>) {
   try {
     await work()
@@ -87,7 +85,8 @@ function refresh() {
 </script>
 
 <template>
-  <div class="mx-auto w-full max-w-4xl space-y-6 p-6">
+  <div class="mx-auto grid w-full max-w-7xl gap-6 p-6 lg:grid-cols-[1fr_22rem]">
+    <div class="min-w-0 space-y-6">
     <h1 class="sr-only">Cloth on the shelf</h1>
     <form class="card space-y-3 p-5" @submit.prevent="add">
       <label for="shelf-line" class="block text-lg font-bold">What have you got? One line, as you would say it</label>
@@ -118,23 +117,12 @@ function refresh() {
     <WaitNote v-if="!cloths" what="the shelf" :error="error" />
     <p v-else-if="!cloths.length" class="card p-5">The shelf is empty. Type your first cloth above; the measured size counts, not the one on the label.</p>
     <ul v-else class="space-y-3" aria-label="Shelf">
-      <li v-for="cloth in cloths" :key="cloth.id" class="card flex gap-4 p-4">
-        <label class="mt-1 block size-10 shrink-0 cursor-pointer overflow-hidden rounded-full border border-[#8b959c] focus-within:outline-3 focus-within:outline-tape-deep" :style="{ background: cloth.colour }">
-          <span class="sr-only">Colour of {{ cloth.name }}</span>
-          <input
-            type="color"
-            class="size-full cursor-pointer opacity-0"
-            :value="cloth.colour"
-            @change="recolour(cloth.id, ($event.target as HTMLInputElement).value)"
-          />
-        </label>
-        <div class="min-w-0 flex-1">
-          <h2 class="text-lg font-bold">{{ cloth.name }}</h2>
-          <ul>
-            <ShelfLine v-for="line in cloth.lines" :key="line.id" :line="line" @corrected="refresh" @removed="remove(line)" />
-          </ul>
-        </div>
-      </li>
+      <ClothCard v-for="cloth in cloths" :key="cloth.id" :cloth="cloth" @changed="refresh" @removed="remove" />
     </ul>
+    </div>
+    <aside class="space-y-4">
+      <ShelfReach v-if="quilt.id.value && quilt.design.value" :quilt-id="quilt.id.value" :design="quilt.design.value" />
+      <ShelfFiles :system="system" @changed="refresh" />
+    </aside>
   </div>
 </template>

@@ -36,15 +36,26 @@ async function tick(step: string, done: boolean) {
         <span class="min-w-0 flex-1 truncate font-medium">{{ each.name }}</span>
         <span>{{ each.done }} / {{ each.steps }}</span>
       </button>
-      <p class="rounded-xl border border-[#d99a8f] bg-brick-pale p-3"><strong>Blade care.</strong> Close the cutter each time you put it down. Cut away from yourself, never with crossed hands, fingers clear of the ruler's edge. Keep children and pets away. The maker's instructions come first.</p>
+      <a class="button inline-flex w-full items-center justify-center" :href="`/api/quilts/${quilt.id.value}/cut.pdf`" target="_blank" rel="noopener">Print the sheets</a>
+      <p class="rounded-xl border border-[#d99a8f] bg-brick-pale p-3"><strong>Blade care.</strong> {{ sheets.caution }}</p>
     </section>
     <section class="space-y-6 bg-white p-4" :aria-label="`How ${cloth.name} is cut`">
       <ProblemNote :problems="problems" />
+      <section v-if="cloth.labels.length" aria-labelledby="heaps-title">
+        <h2 id="heaps-title" class="panel-title mb-1">Slips for the heaps</h2>
+        <ul class="flex flex-wrap gap-2">
+          <li v-for="label in cloth.labels" :key="label.letter" class="flex items-center gap-2 rounded-lg border border-dashed border-[#8b959c] py-1 pr-3 pl-1">
+            <strong class="grid size-9 place-items-center rounded bg-ink text-lg text-tape">{{ label.letter }}</strong>
+            <span class="leading-5">{{ label.count }} cut {{ label.size }} {{ sheets.unitOfLength }}<span class="block text-sm text-soft">{{ label.use }}</span></span>
+          </li>
+        </ul>
+      </section>
       <p v-if="!cloth.pieces.length">None of the cloth on the shelf gives these pieces, and no cloth of the usual width does. See the tally for a way out.</p>
-      <article v-for="piece in cloth.pieces" :key="piece.title + piece.toBuy" class="grid gap-4 border-b border-line pb-5 xl:grid-cols-[1fr_24rem]">
+      <article v-for="(piece, number) in cloth.pieces" :key="piece.title + piece.toBuy" class="grid gap-4 border-b border-line pb-5 xl:grid-cols-[1fr_24rem]">
         <div>
           <h2 class="mb-2 text-lg font-bold">{{ cloth.name }}: {{ piece.title }}<span v-if="piece.toBuy" class="font-normal text-brick"> – to buy</span><span v-if="piece.count > 1" class="font-normal text-soft">, each cut like this</span></h2>
           <PieceDiagram :piece="piece" :colour="cloth.colour" />
+          <p class="mt-1 text-right text-sm"><a class="underline" :href="`/api/quilts/${quilt.id.value}/cut/${encodeURIComponent(cloth.key)}/${number}.svg`" target="_blank" rel="noopener">this drawing as SVG</a></p>
         </div>
         <div>
           <p v-if="piece.tight" class="mb-2 rounded-lg border border-[#d9b95a] bg-tape-pale p-2"><strong>Tight fit.</strong> Check the ruler's zero and measure the piece before the first cut.</p>
@@ -52,7 +63,7 @@ async function tick(step: string, done: boolean) {
             <li v-for="step in piece.steps" :key="step.key" class="border-b border-line py-2">
               <label class="flex cursor-pointer items-start gap-3">
                 <input type="checkbox" class="mt-0.5 size-6 shrink-0 accent-ink" :checked="step.done" @change="tick(step.key, ($event.target as HTMLInputElement).checked)" />
-                <span :class="{ 'text-soft line-through': step.done }">{{ step.text }}</span>
+                <span :class="{ 'text-soft line-through': step.done }">{{ step.text }}<span v-if="step.running" class="block text-sm text-soft no-underline">{{ step.running }}</span></span>
               </label>
             </li>
           </ul>

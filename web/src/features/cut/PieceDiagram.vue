@@ -21,7 +21,8 @@ const rectangles = computed(() =>
       y: cut.y + Math.floor(i / cut.across) * cut.height,
       width: cut.width,
       height: cut.height,
-      label: i === 0 || Math.min(cut.width, cut.height) > font.value * 4 ? cut.label : '',
+      letter: cut.letter,
+      label: i === 0 || Math.min(cut.width, cut.height) > font.value * 4 ? `${cut.letter} ${cut.label}` : '',
     })),
   ),
 )
@@ -45,6 +46,7 @@ const fits = (each: { x: number; y: number; width: number; height: number }, lab
     <g v-for="(cut, i) in rectangles" :key="i">
       <rect v-bind="box(cut)" :fill="colour" fill-opacity="0.4" stroke="#17202b" :stroke-width="font / 12" />
       <text v-if="cut.label && fits(cut, cut.label)" v-bind="middle(cut)" :font-size="font" text-anchor="middle" dominant-baseline="middle" fill="#17202b">{{ cut.label }}</text>
+      <text v-else-if="fits(cut, cut.letter)" v-bind="middle(cut)" :font-size="font" text-anchor="middle" dominant-baseline="middle" fill="#17202b">{{ cut.letter }}</text>
     </g>
   </svg>
 </template>

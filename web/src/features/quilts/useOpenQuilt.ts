@@ -144,6 +144,17 @@ export function useOpenQuilt() {
     }
   }
 
+  /** A change that the server makes, such as taking an offer: what was typed is kept first, and it is a step as well. */
+  async function changeBy(work: (version: number) => Promise<StoredQuilt>) {
+    if (timer !== undefined) {
+      clearTimeout(timer)
+      timer = undefined
+    }
+    await send()
+    if (waiting.length || !id.value) return
+    take(await work(version.value))
+  }
+
   async function rename(newName: string) {
     name.value = newName
     waiting.push({ design: design.value!, sameStep: true })
@@ -179,6 +190,7 @@ export function useOpenQuilt() {
     open,
     close,
     change,
+    changeBy,
     rename,
     undo: () => goStep('undo'),
     redo: () => goStep('redo'),

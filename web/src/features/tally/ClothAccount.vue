@@ -12,7 +12,7 @@ export interface ClothAccountProps {
 }
 
 defineProps<ClothAccountProps>()
-const emit = defineEmits<{ pointed: [use: string | undefined] }>()
+const emit = defineEmits<{ pointed: [use: string | undefined]; styleChosen: [style: 'PLAIN' | 'TIDY' | 'THRIFTY', effort: number, everywhere: boolean] }>()
 const open = ref(false)
 const planning = ref(false)
 /** Pieces cut in one go may be for several units: their keys stand side by side. */
@@ -42,17 +42,18 @@ const sharesUse = (uses: string, wanted: string) => uses.split(' | ').some((use)
         <span v-if="band.percent > 14" class="rounded bg-white/85 px-1">{{ band.label }}</span>
       </div>
     </div>
-    <p v-if="ledger.toBuy" class="font-bold text-brick">Short: buy {{ ledger.toBuy }} <span class="font-normal">({{ ledger.toBuyExact }} exactly)</span></p>
+    <p v-if="ledger.toBuy" class="font-bold text-brick">Short: buy {{ ledger.toBuy }} <span class="font-normal">({{ ledger.toBuyExact }} exactly<template v-if="ledger.proof">; {{ ledger.proof }}</template>)</span><template v-if="ledger.cost">, {{ ledger.cost }}</template></p>
     <p v-else-if="ledger.enough" class="font-bold text-leaf">Enough on the shelf</p>
     <p v-else class="font-bold text-brick">Short, and no cloth of the usual width gives these pieces</p>
     <p v-if="ledger.leftovers.length"><span class="text-soft">Left of the pieces cut into:</span> {{ ledger.leftovers.slice(0, 6).join('; ') }}<template v-if="ledger.leftovers.length > 6">; and {{ ledger.leftovers.length - 6 }} more sizes</template></p>
+    <p v-if="ledger.leftOfBought.length"><span class="text-soft">Left of what is bought:</span> {{ ledger.leftOfBought.slice(0, 4).join('; ') }}</p>
     <p v-if="ledger.untouched.length"><span class="text-soft">Left whole:</span> {{ ledger.untouched.join('; ') }}</p>
     <ProblemNote :problems="ledger.problems" hint />
     <p class="space-x-5">
       <button class="cursor-pointer underline decoration-dotted underline-offset-4" :aria-expanded="open" @click="open = !open">{{ open ? 'Close the account' : 'What is cut of it' }}</button>
-      <button class="cursor-pointer underline decoration-dotted underline-offset-4" :aria-expanded="planning" :aria-label="`Plain, tidy or thrifty cutting of ${ledger.name}`" @click="planning = !planning">{{ planning ? 'Close the plans' : 'Plain, tidy or thrifty?' }}</button>
+      <button class="cursor-pointer underline decoration-dotted underline-offset-4" :aria-expanded="planning" :aria-label="`Plain, tidy or thrifty cutting of ${ledger.name}`" @click="planning = !planning">{{ planning ? 'Close the plans' : `Cut ${ledger.style}: tidier, thriftier?` }}</button>
     </p>
-    <StylePlans v-if="planning" :quilt-id="quiltId" :cloth-key="ledger.key" :colour="ledger.colour" />
+    <StylePlans v-if="planning" :quilt-id="quiltId" :cloth-key="ledger.key" :cloth-name="ledger.name" @chosen="(style, effort, everywhere) => emit('styleChosen', style, effort, everywhere)" />
     <div v-if="open" class="space-y-2">
       <ul>
         <li v-for="use in ledger.uses" :key="use.use + use.cut">{{ use.count }} × {{ use.cut }} <span class="text-soft">for {{ use.label }}</span></li>

@@ -1,10 +1,13 @@
 <script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
+import { call, type Schemas } from '@/api/client'
 import { PatchPicture, spellCount } from '@/shared'
 import type { Group, Way } from './queries'
 
 export interface GroupCardProps {
   group: Group
+  quiltId: string
   unitOfLength: string
   colours: readonly string[]
   clothNames: readonly string[]
@@ -12,7 +15,17 @@ export interface GroupCardProps {
 }
 
 const props = defineProps<GroupCardProps>()
-const emit = defineEmits<{ opened: []; taken: [method: string]; takenAll: [method: string] }>()
+const emit = defineEmits<{ opened: []; taken: [method: string]; takenAll: [method: string]; extraTyped: [typed: string] }>()
+
+/** What each way would change at the shelf and the shop; asked for only once the card is open. */
+const { data: effects } = useQuery({
+  queryKey: computed(() => ['quilt', props.quiltId, 'ways', props.group.choiceKey]),
+  queryFn: () => call<Schemas['WayEffect'][]>('GET', `/api/quilts/${props.quiltId}/ways?group=${encodeURIComponent(props.group.choiceKey)}`),
+  enabled: computed(() => props.chosen),
+  placeholderData: (before) => before,
+  retry: false,
+})
+const effect = (method: string) => effects.value?.find((each) => each.method === method)
 
 const way = computed(() => props.group.ways.find((each) => each.chosen)!)
 /** A set of several things is called a set. */
@@ -29,6 +42,8 @@ const ROWS: { name: string; of: (way: Way) => string }[] = [
   { name: 'Cuts after sewing', of: (each) => String(each.sewingCuts) },
   { name: 'Outer edges', of: (each) => each.edges },
   { name: 'Seam at most', of: (each) => each.widestSeam ?? '–' },
+  { name: 'Shelf is enough', of: (each) => (effect(each.key) ? (effect(each.key)!.shelfAllows ? 'yes' : 'no') : '…') },
+  { name: 'Then', of: (each) => (each.chosen ? 'as now' : (effect(each.key)?.effect ?? '…')) },
 ]
 </script>
 
@@ -44,7 +59,7 @@ const ROWS: { name: string; of: (way: Way) => string }[] = [
       </span>
       <strong class="text-xl">{{ group.needed }}</strong>
     </button>
-    <p class="mt-1 text-sm"><strong>{{ way.name }}</strong>: {{ spellCount(way.sets, setName, `${setName}s`) }}, cut {{ way.cutSizes }} {{ unitOfLength }}<template v-if="way.spare">, <strong>{{ way.spare }} spare</strong></template></p>
+    <p class="mt-1 text-sm"><strong>{{ way.name }}</strong>: {{ spellCount(way.sets, setName, `${setName}s`) }}, cut {{ way.cutSizes }} {{ unitOfLength }}<template v-if="way.spare">, <strong>{{ way.spare }} spare</strong><template v-if="group.extra">, {{ group.extra }} of them for mishaps</template></template></p>
     <div v-if="chosen" class="mt-2 space-y-3">
       <p class="text-sm text-soft">{{ group.byQuilter ? 'You chose this way.' : 'Taken because it cuts least cloth, of the ways with straight edges and at most eight units a set.' }}</p>
       <div class="overflow-x-auto">
@@ -60,11 +75,15 @@ const ROWS: { name: string; of: (way: Way) => string }[] = [
           <tbody>
             <tr v-for="row in ROWS" :key="row.name" class="border-t border-line">
               <th scope="row" class="pr-2 text-left font-medium whitespace-nowrap">{{ row.name }}</th>
-              <td v-for="each in group.ways" :key="each.key" class="px-2 whitespace-nowrap data-[chosen]:bg-tape-pale" :data-chosen="each.chosen || undefined">{{ row.of(each) }}</td>
+              <td v-for="each in group.ways" :key="each.key" class="max-w-56 px-2 data-[chosen]:bg-tape-pale" :class="row.name === 'Then' ? 'min-w-36' : 'whitespace-nowrap'" :data-chosen="each.chosen || undefined">{{ row.of(each) }}</td>
             </tr>
           </tbody>
         </table>
       </div>
+      <label class="flex items-center gap-2">
+        <span class="flex-1">Extra for mishaps<span class="block text-sm text-soft">a count, or a share such as 5 %</span></span>
+        <input class="field w-24" :value="group.extraTyped" :aria-label="`Extra ${group.label}`" @change="emit('extraTyped', ($event.target as HTMLInputElement).value.trim().slice(0, 20))" />
+      </label>
       <button class="button w-full" @click="emit('takenAll', way.key)">{{ way.name }} for all units of this kind</button>
       <section class="rounded-xl border border-[#d9b95a] bg-tape-pale p-2 text-sm" aria-label="How it was worked out">
         <h3 class="font-bold">How it was worked out</h3>

@@ -1,57 +1,83 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
-import { call, type Schemas } from '@/api/client'
-import { WaitNote } from '@/shared'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, onUnmounted, ref } from 'vue'
+import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
+import { ProblemNote, WaitNote } from '@/shared'
+
+type Style = Schemas['StyleView']
 
 export interface StylePlansProps {
   quiltId: string
   clothKey: string
-  /** The cloth's colour, for the drawing. */
-  colour: string
+  clothName: string
 }
 
 const props = defineProps<StylePlansProps>()
+const emit = defineEmits<{ chosen: [style: Style['style'], effort: number, everywhere: boolean] }>()
+
+const client = useQueryClient()
 const { data: plans, error } = useQuery({
-  queryKey: computed(() => ['quilt', props.quiltId, 'cutting', props.clothKey]),
-  queryFn: () => call<Schemas['YardageView']>('GET', `/api/quilts/${props.quiltId}/cloths/${encodeURIComponent(props.clothKey)}/cutting`),
+  queryKey: computed(() => ['quilt', props.quiltId, 'styles', props.clothKey]),
+  queryFn: () => call<Schemas['StylesView']>('GET', `/api/quilts/${props.quiltId}/cloths/${encodeURIComponent(props.clothKey)}/styles`),
+  placeholderData: (before) => before,
   retry: false,
 })
-const shown = ref('tidy')
-const style = computed(() => plans.value?.styles.find((each) => each.style === shown.value) ?? plans.value?.styles[0])
-/** Strips one below the other, as they come off the cloth. */
-const drawing = computed(() => {
-  let y = 0
-  const strips = (style.value?.strips ?? []).map((strip) => {
-    const at = y
-    y += strip.height + 1.5
-    return { ...strip, y: at }
-  })
-  return { strips, height: Math.max(1, y - 1.5) }
+const search = ref<Schemas['SearchView']>()
+const problems = ref<Problem[]>([])
+let timer: ReturnType<typeof setTimeout> | undefined
+
+async function start(style: Style['style']) {
+  await show(() => call<Schemas['SearchView']>('POST', `/api/quilts/${props.quiltId}/cloths/${encodeURIComponent(props.clothKey)}/searches`, { style }))
+}
+async function stop() {
+  await show(() => call<Schemas['SearchView']>('POST', `/api/searches/${search.value!.id}/stop`))
+}
+async function show(ask: () => Promise<Schemas['SearchView']>) {
+  clearTimeout(timer)
+  try {
+    search.value = await ask()
+    problems.value = []
+  } catch (thrown) {
+    problems.value = problemsOf(thrown)
+    return
+  }
+  if (!search.value.done) timer = setTimeout(() => show(() => call<Schemas['SearchView']>('GET', `/api/searches/${search.value!.id}`)), 400)
+  else void client.invalidateQueries({ queryKey: ['quilt', props.quiltId, 'styles'] })
+}
+onUnmounted(() => {
+  clearTimeout(timer)
+  if (search.value && !search.value.done) void call('POST', `/api/searches/${search.value.id}/stop`)
 })
 </script>
 
 <template>
-  <WaitNote v-if="!plans || !style" what="the cutting plans; thrifty ones take a moment" :error="error" />
+  <WaitNote v-if="!plans" what="the cutting plans; thrifty ones take a moment" :error="error" />
   <div v-else class="space-y-2 rounded-xl border border-line p-3">
-    <h4 class="font-bold">From cloth {{ plans.width }} wide: how much trouble saves how much</h4>
+    <h4 class="font-bold">How much trouble saves how much {{ clothName }}</h4>
     <div class="grid gap-2 sm:grid-cols-3">
-      <button v-for="each in plans.styles" :key="each.style" class="card cursor-pointer p-2 text-left data-[chosen]:border-2 data-[chosen]:border-tape-deep data-[chosen]:bg-tape-pale" :data-chosen="style.style === each.style || undefined" :aria-pressed="style.style === each.style" :data-style="each.style" @click="shown = each.style">
-        <span class="flex justify-between font-bold"><span>{{ each.style }}</span><span>{{ each.bought }}</span></span>
-        <span class="block text-sm">{{ each.length }} in {{ each.layouts }} {{ each.layouts === 1 ? 'layout' : 'different layouts' }}</span>
-        <span class="block text-sm text-soft">{{ each.meaning }}</span>
-        <span class="block text-sm text-soft">{{ each.proof }}</span>
-      </button>
+      <article v-for="each in plans.styles" :key="each.style" class="card flex flex-col gap-1 p-2 data-[chosen]:border-2 data-[chosen]:border-tape-deep data-[chosen]:bg-tape-pale" :data-chosen="each.chosen || undefined" :data-style="each.style">
+        <h5 class="flex justify-between font-bold"><span>{{ each.name }}</span><span>buy {{ each.buys }}</span></h5>
+        <p class="text-sm">{{ each.meaning }}</p>
+        <p class="text-sm text-soft">
+          <template v-if="each.exactly">{{ each.exactly }} exactly; </template>cuts into {{ each.opens }}; {{ each.layouts }} {{ each.layouts === 1 ? 'layout' : 'different layouts' }}; {{ each.leftOver }} left over<template v-if="each.proof">; {{ each.proof }}</template>
+        </p>
+        <span class="mt-auto flex flex-wrap gap-1 pt-1">
+          <button class="button min-h-9 flex-1 px-2" :disabled="each.chosen" :aria-label="`Cut ${clothName} ${each.name}`" @click="emit('chosen', each.style, each.effort, false)">{{ each.chosen ? 'chosen' : 'Cut like this' }}</button>
+          <button v-if="each.style !== 'PLAIN'" class="button min-h-9 px-2" :disabled="!!search && !search.done" :aria-label="`Search longer, ${each.name}`" @click="start(each.style)">Search longer</button>
+        </span>
+      </article>
     </div>
-    <svg :viewBox="`0 0 ${plans.widthOfFabric + 9} ${drawing.height}`" class="w-full" role="img" :aria-label="`The strips, ${style.style}`">
-      <g v-for="(strip, i) in drawing.strips" :key="i" :transform="`translate(0 ${strip.y})`">
-        <rect :width="plans.widthOfFabric" :height="strip.height" fill="white" stroke="#8b959c" stroke-width="0.08" />
-        <g v-for="(piece, j) in strip.pieces" :key="j">
-          <rect :x="piece.x" :y="piece.y" :width="piece.width" :height="piece.height" :fill="colour" fill-opacity="0.45" stroke="#17202b" stroke-width="0.06" />
-          <text v-if="piece.width > 2.2 && piece.height > 0.9" :x="piece.x + piece.width / 2" :y="piece.y + piece.height / 2" font-size="0.8" text-anchor="middle" dominant-baseline="middle" fill="#17202b">{{ piece.label }}</text>
-        </g>
-        <text :x="plans.widthOfFabric + 0.5" :y="strip.height / 2" font-size="1.1" dominant-baseline="middle" fill="#17202b">{{ strip.count }} × {{ strip.heightText }}</text>
-      </g>
-    </svg>
+    <p v-if="plans.styles.some((each) => each.chosen)"><button class="cursor-pointer underline decoration-dotted underline-offset-4" @click="emit('chosen', plans.styles.find((each) => each.chosen)!.style, 1, true)">Cut every cloth {{ plans.styles.find((each) => each.chosen)!.name }}</button></p>
+    <div v-if="search" class="rounded-lg bg-paper p-2" role="status" :data-search="search.done ? 'done' : 'running'">
+      <p>
+        <template v-if="!search.done">Searching, {{ search.effort }} of {{ search.mostEffort }} times the usual effort …</template>
+        <template v-else>Search ended.</template>
+        <template v-if="search.best"> Best so far: buy {{ search.best.buys }}<template v-if="search.best.exactly">, {{ search.best.exactly }} exactly</template>.</template>
+      </p>
+      <progress class="mt-1 w-full" :max="Math.log2(search.mostEffort) + 1" :value="search.done ? Math.log2(search.mostEffort) + 1 : Math.log2(search.effort)"></progress>
+      <button v-if="!search.done" class="button min-h-9" @click="stop">Stop, keep the best so far</button>
+      <button v-else-if="search.best" class="button min-h-9" @click="emit('chosen', search.best.style, search.best.effort, false)">Cut {{ clothName }} by it</button>
+    </div>
+    <ProblemNote :problems="problems" />
   </div>
 </template>

@@ -6,6 +6,8 @@ import { ProblemNote, spellCount, TopPicture, WaitNote } from '@/shared'
 import AllowanceChoice from './AllowanceChoice.vue'
 import ClothAccount from './ClothAccount.vue'
 import GroupCard from './GroupCard.vue'
+import OffersPanel from './OffersPanel.vue'
+import ShoppingList from './ShoppingList.vue'
 import { type Group, useTally } from './queries'
 
 const quilt = useOpenQuilt()
@@ -32,6 +34,18 @@ const lit = computed(() => {
 function take(units: string, method: string) {
   quilt.change({ methods: [...design.value.methods.filter((choice) => choice.units !== units), { units, method }] })
 }
+function cut(cloth: string, style: 'PLAIN' | 'TIDY' | 'THRIFTY', effort: number, everywhere: boolean) {
+  const others = everywhere ? [] : design.value.plan.cutting.filter((choice) => choice.cloth !== cloth)
+  quilt.change({ plan: { ...design.value.plan, cutting: [...others, { cloth: everywhere ? '' : cloth, style, effort }] } })
+}
+function setExtra(units: string, typed: string) {
+  const others = design.value.plan.extras.filter((extra) => extra.units !== units)
+  quilt.change({ plan: { ...design.value.plan, extras: typed ? [...others, { units, typed }] : others } })
+}
+const extraForAll = computed(() => design.value.plan.extras.find((extra) => extra.units === '')?.typed ?? '')
+function dropBonus(key: string) {
+  quilt.change({ plan: { ...design.value.plan, bonus: design.value.plan.bonus.filter((each) => each !== key) } })
+}
 /** For all of a kind: what was chosen for single groups of it no longer counts. */
 function takeAll(group: Group, method: string) {
   const others = design.value.methods.filter((choice) => choice.units !== group.allKey && !choice.units.startsWith(`${group.allKey}:`))
@@ -45,16 +59,22 @@ function takeAll(group: Group, method: string) {
     <section class="space-y-3 overflow-y-auto p-4" aria-label="Units to make" tabindex="-1">
       <h1 class="panel-title">{{ spellCount(tally.totals.units, 'unit', 'units') }} and {{ spellCount(top.count.plainPieces, 'plain piece', 'plain pieces') }} to make</h1>
       <AllowanceChoice :chosen="design.allowance" @chosen="quilt.change({ allowance: $event })" />
+      <label class="flex items-center gap-2">
+        <span class="flex-1 leading-5">Extra units of every kind, for mishaps<span class="block text-sm text-soft">a count, or a share such as 5 %</span></span>
+        <input class="field w-24" :value="extraForAll" @change="setExtra('', ($event.target as HTMLInputElement).value.trim().slice(0, 20))" />
+      </label>
       <p v-if="!tally.groups.length" class="card p-4">The top is empty: build a block at the station Top.</p>
       <GroupCard
         v-for="group in tally.groups"
         :key="group.key"
         :group="group"
+        :quilt-id="quilt.id.value!"
         :unit-of-length="tally.unitOfLength"
         :colours="colours"
         :cloth-names="clothNames"
         :chosen="opened === group.key"
         @opened="opened = opened === group.key ? undefined : group.key"
+        @extra-typed="setExtra(group.choiceKey, $event)"
         @taken="take(group.choiceKey, $event)"
         @taken-all="takeAll(group, $event)"
         @pointerenter="pointed = group.key"
@@ -66,6 +86,16 @@ function takeAll(group: Group, method: string) {
           <li v-for="strip in tally.strips" :key="strip.key" class="card p-2">
             <strong class="first-letter:uppercase">{{ strip.count }} × {{ strip.label }}</strong>
             <span class="block text-sm text-soft">cut {{ strip.cutSize }} {{ tally.unitOfLength }}<template v-if="strip.joined">, joined of {{ strip.cuts }}</template></span>
+            <details><summary class="cursor-pointer text-sm underline decoration-dotted">How it was worked out</summary><p class="text-sm">{{ strip.working.how }}</p></details>
+          </li>
+        </ul>
+      </section>
+      <section v-if="tally.bonus.length" aria-label="Bonus units">
+        <h2 class="panel-title mb-1">Bonus units from offcuts</h2>
+        <ul class="space-y-1">
+          <li v-for="each in tally.bonus" :key="each.choiceKey" class="card flex items-center gap-2 p-2">
+            <span class="flex-1"><strong>{{ each.count }}</strong> {{ each.label }}<span class="block text-sm text-soft">trimmed {{ each.trimmed }}</span></span>
+            <button class="button min-h-9" :aria-label="`Leave ${each.label}`" @click="dropBonus(each.choiceKey)">Leave them</button>
           </li>
         </ul>
       </section>
@@ -74,7 +104,7 @@ function takeAll(group: Group, method: string) {
     <section class="space-y-4 overflow-y-auto bg-white p-4" aria-labelledby="ledger-title" tabindex="-1">
       <h2 id="ledger-title" class="panel-title">Cloth: needed, on the shelf, left over</h2>
       <ProblemNote :problems="tally.notices" hint />
-      <ClothAccount v-for="ledger in tally.cloths" :key="ledger.key" :quilt-id="quilt.id.value!" :ledger="ledger" :lit="pointed" @pointed="pointed = $event" />
+      <ClothAccount v-for="ledger in tally.cloths" :key="ledger.key" :quilt-id="quilt.id.value!" :ledger="ledger" :lit="pointed" @pointed="pointed = $event" @style-chosen="(style, effort, everywhere) => cut(ledger.key, style, effort, everywhere)" />
       <p v-if="!tally.cloths.length" class="text-soft">No cloth is needed yet: dress the blocks at the station Top.</p>
     </section>
 
@@ -90,6 +120,9 @@ function takeAll(group: Group, method: string) {
         <div class="flex justify-between gap-3 border-b border-line py-1"><dt>To buy</dt><dd class="text-right font-bold" :class="{ 'text-brick': tally.totals.toBuy.length }"><span v-for="each in tally.totals.toBuy" :key="each" class="block">{{ each }}</span><template v-if="!tally.totals.toBuy.length">nothing</template></dd></div>
         <div class="flex justify-between gap-3 border-b border-line py-1"><dt>Backing</dt><dd class="text-right font-bold">{{ top.finishing.backing }}</dd></div>
       </dl>
+      <label v-if="design.finishing.scrappyBinding" class="flex items-center gap-2"><input type="checkbox" class="size-5" checked @change="quilt.change({ finishing: { ...design.finishing, scrappyBinding: false } })" /> Scrappy binding from leftovers</label>
+      <OffersPanel />
+      <ShoppingList :quilt-id="quilt.id.value!" />
     </aside>
   </div>
 </template>

@@ -99,6 +99,14 @@ function setCornerCloth(patch: number, cloth: string) {
       <LengthField v-if="longUnits" :label="`Length of a piece along it, ${unitOfLength} finished`" :value="border.unitLength" :problems="problems" :place="`${place}, finished unit length`" placeholder="as wide" @typed="change({ unitLength: $event }, true)" />
       <label class="flex min-h-8 items-center gap-2"><input type="checkbox" class="size-5" :checked="border.mirrorAtMiddle" @change="change({ mirrorAtMiddle: ($event.target as HTMLInputElement).checked })" /> mirrored at the middle of each side</label>
     </template>
+    <label v-if="border.kind !== 'PIECED'" class="flex items-center gap-2"
+      ><span class="flex-1">Longer than the cloth is wide</span>
+      <select class="field w-40" :value="border.join" @change="change({ join: ($event.target as HTMLSelectElement).value as Border['join'] })">
+        <option value="STRAIGHT">joined straight</option>
+        <option value="DIAGONAL">joined on the diagonal</option>
+        <option value="ALONG_LENGTH">cut along the length</option>
+      </select>
+    </label>
     <label class="flex items-center gap-2"
       ><span class="flex-1">Corners</span>
       <select class="field w-40" :value="cornerKind" @change="setCorner(($event.target as HTMLSelectElement).value)">

@@ -16,7 +16,7 @@ const props = defineProps<BordersPanelProps>()
 const emit = defineEmits<{ changed: [part: Partial<QuiltDesign>, typing: boolean] }>()
 
 type Border = QuiltDesign['borders'][number]
-const PLAIN: Border = { kind: 'PLAIN', width: '', cloth: '', units: [], unitLength: '', mirrorAtMiddle: false, corners: 'BUTTED', corner: [] }
+const PLAIN: Border = { kind: 'PLAIN', width: '', cloth: '', units: [], unitLength: '', mirrorAtMiddle: false, corners: 'BUTTED', corner: [], join: 'STRAIGHT' }
 const unit = computed(() => props.top.unitOfLength)
 const fit = (i: number) => props.top.fits.find((each) => each.border === i)
 

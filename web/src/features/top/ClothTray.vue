@@ -3,7 +3,8 @@ import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
 import { useShelf } from '@/features/cloth'
 import type { QuiltDesign } from '@/features/quilts'
-import { changeCloth, exchangedEverywhere, withoutCloth, withShelfCloth } from './edit/cloths'
+import { changeCloth, exchangedEverywhere, withDealtPlace, withoutCloth, withPack, withShelfCloth } from './edit/cloths'
+import ScrappyDealer from './ScrappyDealer.vue'
 
 export interface ClothTrayProps {
   design: QuiltDesign
@@ -19,10 +20,14 @@ const emit = defineEmits<{ taken: [clothKey: string | undefined]; changed: [part
 const { data: shelf } = useShelf()
 const opened = ref<string>()
 const notTaken = computed(() => shelf.value?.filter((cloth) => !props.design.cloths.some((each) => each.shelfCloth === cloth.id)) ?? [])
+/** Packs on the shelf, none of whose prints is in hand yet. */
+const packs = computed(() => [...new Set(notTaken.value.map((cloth) => cloth.pack).filter(Boolean))])
 const value = (key: string) => props.values.find((each) => each.key === key)
 
 function takeFromShelf(event: Event) {
   const select = event.target as HTMLSelectElement
+  const pack = select.value.startsWith('pack:') ? select.value.slice(5) : ''
+  if (pack) emit('changed', withPack(props.design, pack, shelf.value!), false)
   const cloth = shelf.value?.find((each) => each.id === select.value)
   select.value = ''
   if (cloth) emit('changed', withShelfCloth(props.design, cloth), false)
@@ -77,10 +82,12 @@ function exchange(from: string, event: Event) {
         </div>
       </li>
     </ul>
+    <ScrappyDealer :design="design" @place-wanted="(pack, standsFor) => emit('changed', withDealtPlace(design, pack, standsFor), false)" />
     <label v-if="notTaken.length" class="block">
       <span class="sr-only">Take a cloth from the shelf</span>
       <select class="field w-full" @change="takeFromShelf">
         <option value="">+ take one from the shelf</option>
+        <option v-for="pack in packs" :key="pack" :value="`pack:${pack}`">all prints of {{ pack }}</option>
         <option v-for="cloth in notTaken" :key="cloth.id" :value="cloth.id">{{ cloth.name }}</option>
       </select>
     </label>

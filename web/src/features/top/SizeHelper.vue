@@ -40,7 +40,7 @@ async function look() {
 /** Takes a layout; its border takes the place of those there are. */
 function take(layout: Schemas['LayoutView']) {
   const before = props.design.borders[0]
-  const plain: QuiltDesign['borders'][number] = { kind: 'PLAIN', width: layout.border, cloth: before?.cloth ?? '', units: [], unitLength: '', mirrorAtMiddle: false, corners: before?.corners === 'MITRED' ? 'MITRED' : 'BUTTED', corner: [] }
+  const plain: QuiltDesign['borders'][number] = { kind: 'PLAIN', width: layout.border, cloth: before?.cloth ?? '', units: [], unitLength: '', mirrorAtMiddle: false, corners: before?.corners === 'MITRED' ? 'MITRED' : 'BUTTED', corner: [], join: 'STRAIGHT' }
   emit('taken', { setting: { ...props.design.setting, across: layout.across, down: layout.down }, borders: layout.border ? [plain] : [] })
 }
 </script>

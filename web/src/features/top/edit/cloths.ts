@@ -16,8 +16,54 @@ export function freeClothKey(cloths: readonly Cloth[]): string {
 
 /** Takes a cloth of the shelf in hand. */
 export function withShelfCloth(design: QuiltDesign, cloth: Schemas['ShelfClothView']): Partial<QuiltDesign> {
-  const taken: Cloth = { key: freeClothKey(design.cloths), name: cloth.name, colour: cloth.colour, lightness: '', background: false, shelfCloth: cloth.id }
-  return { cloths: [...design.cloths, taken] }
+  return { cloths: [...design.cloths, taken(design.cloths, cloth)] }
+}
+
+function taken(cloths: readonly Cloth[], cloth: Schemas['ShelfClothView']): Cloth {
+  return {
+    key: freeClothKey(cloths),
+    name: cloth.name,
+    colour: cloth.colour,
+    lightness: '',
+    background: false,
+    shelfCloth: cloth.id,
+    directional: cloth.directional,
+    pack: cloth.pack,
+    standsFor: 'ITSELF',
+  }
+}
+
+/** Every print of a pack that is not in hand yet, and a place that any of its prints can be dealt to. */
+export function withPack(design: QuiltDesign, pack: string, shelf: readonly Schemas['ShelfClothView'][]): Partial<QuiltDesign> {
+  const cloths = [...design.cloths]
+  for (const cloth of shelf) {
+    if (cloth.pack === pack && !cloths.some((each) => each.shelfCloth === cloth.id)) cloths.push(taken(cloths, cloth))
+  }
+  return withDealtPlace({ ...design, cloths }, pack, 'ANY_PRINT')
+}
+
+const PLACES: Record<Exclude<Cloth['standsFor'], 'ITSELF'>, { words: string; colour: string }> = {
+  ANY_PRINT: { words: 'any print of', colour: '#9aa0a6' },
+  LIGHT_PRINT: { words: 'a light print of', colour: '#d9dcdf' },
+  DARK_PRINT: { words: 'a dark print of', colour: '#4d545b' },
+}
+
+/** A place that prints of a pack are dealt to; there may be several, which get different prints in a block. */
+export function withDealtPlace(design: QuiltDesign, pack: string, standsFor: Exclude<Cloth['standsFor'], 'ITSELF'>): Partial<QuiltDesign> {
+  const { words, colour } = PLACES[standsFor]
+  const alike = design.cloths.filter((cloth) => cloth.pack === pack && cloth.standsFor === standsFor).length
+  const place: Cloth = {
+    key: freeClothKey(design.cloths),
+    name: `${words} ${pack}${alike ? ` (${alike + 1})` : ''}`,
+    colour,
+    lightness: '',
+    background: false,
+    shelfCloth: '',
+    directional: false,
+    pack,
+    standsFor,
+  }
+  return { cloths: [...design.cloths, place] }
 }
 
 export function changeCloth(design: QuiltDesign, key: string, change: Partial<Cloth>): Partial<QuiltDesign> {

@@ -7,7 +7,7 @@ import { blockAt, exchangedAt, mirrored, placeAt, rowCopied, rowsSwapped, settin
 
 const UNIT: Unit = { kind: 'HALF_SQUARE', count: 0, corner: '1/2', block: '', quarterTurns: 0, mirrored: false, cloths: ['a', 'b'] }
 const BLOCK: Block = { key: 'one', name: 'One', columns: [1, 1, 1], rows: [1, 1, 1], parts: [{ column: 0, row: 0, columns: 1, rows: 1, unit: UNIT }] }
-const cloth = (key: string) => ({ key, name: key, colour: '#000000', lightness: '', background: false, shelfCloth: '' })
+const cloth = (key: string) => ({ key, name: key, colour: '#000000', lightness: '', background: false, shelfCloth: '', directional: false, pack: '', standsFor: 'ITSELF' as const })
 const DESIGN = {
   cloths: [cloth('a'), cloth('b')],
   blocks: [BLOCK, { ...BLOCK, key: 'two' }],

@@ -1,6 +1,7 @@
 package org.goldentally.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -13,11 +14,23 @@ import com.tngtech.archunit.lang.ArchRule;
 class CoreStandsAloneTest {
 
     @ArchTest
-    static final ArchRule coreUsesNothingButTheJdkAndExactFractions = classes()
+    static final ArchRule coreUsesNothingButTheJdkExactFractionsAndOneSolver = classes()
             .should()
             .onlyDependOnClassesThat()
             .resideInAnyPackage(
-                    "org.goldentally.core..", "java..", "org.apache.commons.numbers.fraction..", "org.jspecify..");
+                    "org.goldentally.core..",
+                    "java..",
+                    "org.apache.commons.numbers.fraction..",
+                    "org.ojalgo..",
+                    "org.jspecify..");
+
+    @ArchTest
+    static final ArchRule onlyThePlannerOfPiecesKnowsTheSolver = noClasses()
+            .that()
+            .doNotHaveSimpleName("PiecePlanner")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("org.ojalgo..");
 
     @ArchTest
     static final ArchRule packagesDoNotGoRoundInCircles =

@@ -1,8 +1,8 @@
 package org.goldentally.app.cut;
 
 import java.util.UUID;
+import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.quilts.Quilts;
-import org.goldentally.app.tally.QuiltTally;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -18,18 +18,30 @@ import org.springframework.web.bind.annotation.RestController;
 class CutController {
 
     private final Quilts quilts;
-    private final QuiltTally tally;
+    private final CutSheets sheets;
     private final CutTicks ticks;
 
-    CutController(Quilts quilts, QuiltTally tally, CutTicks ticks) {
+    CutController(Quilts quilts, CutSheets sheets, CutTicks ticks) {
         this.quilts = quilts;
-        this.tally = tally;
+        this.sheets = sheets;
         this.ticks = ticks;
     }
 
     @GetMapping
     CutView sheets(@PathVariable UUID id) {
-        return CutView.of(tally.of(quilts.get(id).design()), ticks.of(id));
+        return sheets.of(id, quilts.get(id).design());
+    }
+
+    /** One piece of a cloth with its cuts, drawn to scale. */
+    @GetMapping(path = "/{cloth}/{piece}.svg", produces = "image/svg+xml")
+    String drawing(@PathVariable UUID id, @PathVariable String cloth, @PathVariable int piece) {
+        return sheets.of(id, quilts.get(id).design()).cloths().stream()
+                .filter(sheet -> sheet.key().equals(cloth)
+                        && piece >= 0
+                        && piece < sheet.pieces().size())
+                .findFirst()
+                .map(sheet -> CutSvg.of(sheet.pieces().get(piece), sheet.colour()))
+                .orElseThrow(() -> new NotFoundException("Piece of cloth"));
     }
 
     @PutMapping("/steps/{step}")

@@ -2,30 +2,50 @@ package org.goldentally.app.cut;
 
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.tally.ClothCut;
 import org.goldentally.core.tally.ClothLedger;
 import org.goldentally.core.tally.CuttingSteps;
 import org.goldentally.core.tally.OpenedPiece;
 import org.goldentally.core.tally.TopTally;
 
 /** The cutting sheets of a quilt: for each cloth the pieces that are cut into, to scale, with their steps. */
-record CutView(String unitOfLength, List<ClothSheet> cloths, int done, int steps) {
+public record CutView(String unitOfLength, List<ClothSheet> cloths, int done, int steps, String caution) {
 
-    record ClothSheet(String key, String name, String colour, List<PieceSheet> pieces, int done, int steps) {}
+    /** Common practice, no source; makers' instructions come first. */
+    public static final String CAUTION =
+            "Close the cutter each time you put it down. Cut away from yourself, never with crossed hands, fingers clear of"
+                    + " the ruler's edge. Keep children and pets away. The maker's instructions come first.";
+
+    /** @param labels one for each heap of equal pieces */
+    public record ClothSheet(
+            String key,
+            String name,
+            String colour,
+            List<HeapLabel> labels,
+            List<PieceSheet> pieces,
+            int done,
+            int steps) {}
+
+    /** What to write on the slip that lies on a heap of equal pieces. */
+    public record HeapLabel(String letter, long count, String size, String use) {}
 
     /**
      * Equal pieces cut alike; drawn in inches.
      *
      * @param toBuy whether it is not on the shelf yet
      */
-    record PieceSheet(
+    public record PieceSheet(
             String title,
             long count,
             boolean toBuy,
@@ -36,87 +56,145 @@ record CutView(String unitOfLength, List<ClothSheet> cloths, int done, int steps
             List<SheetRest> leftovers,
             List<SheetStep> steps) {}
 
-    record SheetCut(double x, double y, double width, double height, long across, long along, String label) {}
+    public record SheetCut(
+            double x, double y, double width, double height, long across, long along, String label, String letter) {}
 
-    record SheetRest(double x, double y, double width, double height, String label) {}
+    public record SheetRest(double x, double y, double width, double height, String label) {}
 
-    /** @param key finds the step again by what it says */
-    record SheetStep(String key, String text, boolean done) {}
+    /**
+     * @param key finds the step again by what it says
+     * @param running how many pieces of the cloth are cut by then, of how many
+     */
+    public record SheetStep(String key, String text, boolean done, String running) {}
 
-    static CutView of(TopTally tally, Set<String> ticked) {
+    public static CutView of(TopTally tally, Set<String> ticked) {
         MeasureSystem system = tally.top().design().system();
         List<ClothSheet> sheets = new ArrayList<>();
         for (ClothLedger ledger : tally.ledgers()) {
             ClothInHand cloth = tally.top().design().cloth(ledger.cloth()).orElseThrow();
-            List<PieceSheet> pieces = new ArrayList<>();
-            ledger.opened()
-                    .forEach(opened ->
-                            pieces.add(sheet(ledger.cloth(), opened.piece(), opened.count(), false, system, ticked)));
-            ledger.toBuy().ifPresent(buy -> pieces.add(sheet(ledger.cloth(), buy.piece(), 1, true, system, ticked)));
-            sheets.add(new ClothSheet(
-                    cloth.key(),
-                    cloth.name(),
-                    cloth.colour(),
-                    pieces,
-                    pieces.stream().mapToInt(CutView::done).sum(),
-                    pieces.stream().mapToInt(piece -> piece.steps().size()).sum()));
+            sheets.add(new ClothBuilder(ledger, system, ticked).sheet(cloth));
         }
         return new CutView(
                 system.abbreviation(),
                 sheets,
                 sheets.stream().mapToInt(ClothSheet::done).sum(),
-                sheets.stream().mapToInt(ClothSheet::steps).sum());
+                sheets.stream().mapToInt(ClothSheet::steps).sum(),
+                CAUTION);
     }
 
-    private static int done(PieceSheet piece) {
-        return (int) piece.steps().stream().filter(SheetStep::done).count();
-    }
+    /** Puts the sheets of one cloth together: letters and running totals go through all its pieces. */
+    private static final class ClothBuilder {
+        private final ClothLedger ledger;
+        private final MeasureSystem system;
+        private final LengthWriter writer;
+        private final Set<String> ticked;
+        private final Map<List<Object>, String> letters = new LinkedHashMap<>();
+        private final Map<String, HeapLabel> labels = new LinkedHashMap<>();
+        private final long all;
+        private long sofar;
 
-    private static PieceSheet sheet(
-            String cloth, OpenedPiece piece, long count, boolean toBuy, MeasureSystem system, Set<String> ticked) {
-        LengthWriter writer = system.writer();
-        String title = piece.piece().describe(Math.toIntExact(count), system);
-        List<SheetCut> cuts = new ArrayList<>();
-        for (OpenedPiece.Cut cut : piece.cuts()) {
-            for (CutBlock block : cut.blocks()) {
-                cuts.add(new SheetCut(
-                        block.x().toDoubleInches(),
-                        block.y().toDoubleInches(),
-                        block.pieceWidth().toDoubleInches(),
-                        block.pieceHeight().toDoubleInches(),
-                        block.across(),
-                        block.along(),
-                        block.pieceWidth().equals(block.pieceHeight())
-                                ? writer.write(block.pieceWidth())
-                                : writer.write(block.pieceHeight()) + " × " + writer.write(block.pieceWidth())));
-            }
+        ClothBuilder(ClothLedger ledger, MeasureSystem system, Set<String> ticked) {
+            this.ledger = ledger;
+            this.system = system;
+            this.writer = system.writer();
+            this.ticked = ticked;
+            this.all = ledger.opened().stream()
+                            .mapToLong(opened -> opened.piece().count() * opened.count())
+                            .sum()
+                    + ledger.toBuy().map(buy -> buy.piece().count()).orElse(0L);
+            // Letters go by size, largest first, so that the sheet and the account agree.
+            ledger.cuts().forEach(cut -> letter(cut));
         }
-        List<SheetRest> leftovers = new ArrayList<>();
-        for (Rectangle rest : piece.leftovers()) {
-            leftovers.add(new SheetRest(
+
+        ClothSheet sheet(ClothInHand cloth) {
+            List<PieceSheet> pieces = new ArrayList<>();
+            ledger.opened().forEach(opened -> pieces.add(piece(opened.piece(), opened.count(), false)));
+            ledger.toBuy().ifPresent(buy -> pieces.add(piece(buy.piece(), 1, true)));
+            return new ClothSheet(
+                    cloth.key(),
+                    cloth.name(),
+                    cloth.colour(),
+                    labels.values().stream().filter(label -> label.count() > 0).toList(),
+                    pieces,
+                    pieces.stream().mapToInt(CutView::done).sum(),
+                    pieces.stream().mapToInt(piece -> piece.steps().size()).sum());
+        }
+
+        /** A, B, … Z, AA, AB for each size and use. */
+        private String letter(ClothCut cut) {
+            return letters.computeIfAbsent(List.of(cut.size(), cut.name(), cut.useLabel()), any -> {
+                int number = letters.size();
+                String letter = (number < 26 ? "" : "" + (char) ('A' + number / 26 - 1)) + (char) ('A' + number % 26);
+                labels.put(
+                        letter,
+                        new HeapLabel(
+                                letter, 0, size(cut.size().width(), cut.size().height()), cut.useLabel()));
+                return letter;
+            });
+        }
+
+        private String size(Length width, Length height) {
+            return width.equals(height) ? writer.write(width) : writer.write(height) + " × " + writer.write(width);
+        }
+
+        private PieceSheet piece(OpenedPiece piece, long count, boolean toBuy) {
+            String title = piece.piece().describe(Math.toIntExact(count), system);
+            List<SheetCut> cuts = new ArrayList<>();
+            for (OpenedPiece.Cut cut : piece.cuts()) {
+                String letter = letter(cut.cut());
+                HeapLabel label = labels.get(letter);
+                labels.put(
+                        letter, new HeapLabel(letter, label.count() + cut.count() * count, label.size(), label.use()));
+                for (CutBlock block : cut.blocks()) {
+                    cuts.add(new SheetCut(
+                            block.x().toDoubleInches(),
+                            block.y().toDoubleInches(),
+                            block.pieceWidth().toDoubleInches(),
+                            block.pieceHeight().toDoubleInches(),
+                            block.across(),
+                            block.along(),
+                            size(block.pieceWidth(), block.pieceHeight()),
+                            letter));
+                }
+            }
+            return new PieceSheet(
+                    title,
+                    count,
+                    toBuy,
+                    piece.tight(),
+                    piece.piece().width().toDoubleInches(),
+                    piece.piece().length().toDoubleInches(),
+                    cuts,
+                    piece.leftovers().stream().map(this::rest).toList(),
+                    steps(piece, count, title));
+        }
+
+        private SheetRest rest(Rectangle rest) {
+            return new SheetRest(
                     rest.x().toDoubleInches(),
                     rest.y().toDoubleInches(),
                     rest.width().toDoubleInches(),
                     rest.height().toDoubleInches(),
-                    writer.write(rest.width()) + " × " + writer.write(rest.height())));
+                    writer.write(rest.width()) + " × " + writer.write(rest.height()));
         }
-        List<SheetStep> steps = new ArrayList<>();
-        List<CuttingSteps.CuttingStep> all = CuttingSteps.of(piece, system);
-        for (int i = 0; i < all.size(); i++) {
-            String text = all.get(i).text();
-            String key = UUID.nameUUIDFromBytes((cloth + title + i + text).getBytes(StandardCharsets.UTF_8))
-                    .toString();
-            steps.add(new SheetStep(key, text, ticked.contains(key)));
+
+        private List<SheetStep> steps(OpenedPiece piece, long count, String title) {
+            List<SheetStep> steps = new ArrayList<>();
+            List<CuttingSteps.CuttingStep> said = CuttingSteps.of(piece, system);
+            for (int i = 0; i < said.size(); i++) {
+                CuttingSteps.CuttingStep step = said.get(i);
+                String key = UUID.nameUUIDFromBytes(
+                                (ledger.cloth() + title + i + step.text()).getBytes(StandardCharsets.UTF_8))
+                        .toString();
+                sofar += step.pieces() * count;
+                String running = step.pieces() == 0 ? "" : sofar + " of " + all + " pieces cut";
+                steps.add(new SheetStep(key, step.text(), ticked.contains(key), running));
+            }
+            return steps;
         }
-        return new PieceSheet(
-                title,
-                count,
-                toBuy,
-                piece.tight(),
-                piece.piece().width().toDoubleInches(),
-                piece.piece().length().toDoubleInches(),
-                cuts,
-                leftovers,
-                steps);
+    }
+
+    private static int done(PieceSheet piece) {
+        return (int) piece.steps().stream().filter(SheetStep::done).count();
     }
 }

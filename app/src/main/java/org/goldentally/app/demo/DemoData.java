@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.goldentally.app.quilts.Quilts;
+import org.goldentally.app.shelf.PriceList;
 import org.goldentally.app.shelf.Shelf;
 import org.goldentally.core.measure.MeasureSystem;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -11,7 +12,7 @@ import org.springframework.context.annotation.Profile;
 import org.springframework.stereotype.Component;
 
 /**
- * A made-up shelf and three quilts to look around with; loaded once, into an empty database, by {@code golden-tally
+ * A made-up shelf and four quilts to look around with; loaded once, into an empty database, by {@code golden-tally
  * demo}, before the first page can be asked for.
  */
 @Component
@@ -23,10 +24,12 @@ class DemoData implements SmartInitializingSingleton {
 
     private final Quilts quilts;
     private final Shelf shelf;
+    private final PriceList prices;
 
-    DemoData(Quilts quilts, Shelf shelf) {
+    DemoData(Quilts quilts, Shelf shelf, PriceList prices) {
         this.quilts = quilts;
         this.shelf = shelf;
+        this.prices = prices;
     }
 
     @Override
@@ -41,13 +44,16 @@ class DemoData implements SmartInitializingSingleton {
                         "3 fat quarters teal",
                         "2 fat quarters rose",
                         "1 1/4 yd cream 42 wide",
-                        "scrap 9 x 13 sand")
+                        "scrap 9 x 13 sand",
+                        "42 squares 10 in harvest, 21 prints, two of each")
                 .forEach(line -> shelf.add(line, MeasureSystem.INCH));
         List.of("0.6 m linen 110 cm wide", "0.4 m denim 110 cm wide", "1 fat quarter mustard")
                 .forEach(line -> shelf.add(line, MeasureSystem.CENTIMETRE));
         Map<String, Shelf.ShelfClothView> cloths = new HashMap<>();
         shelf.list().forEach(cloth -> cloths.put(cloth.name(), cloth));
         DemoQuilts demo = new DemoQuilts(cloths);
+        prices.takeMadeUp();
+        quilts.create("Harvest scraps", demo.harvestScraps());
         quilts.create("Windowsill runner", demo.windowsillRunner());
         quilts.create("Geese at dusk", demo.geeseAtDusk());
         quilts.create("Lantern Street", demo.lanternStreet());

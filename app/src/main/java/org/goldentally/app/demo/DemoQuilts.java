@@ -12,7 +12,9 @@ import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.design.BlockSizeDesign;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.deal.ScrappyDeal;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.ClothInHand.StandsFor;
 import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.QuiltDesign;
@@ -22,7 +24,7 @@ import org.goldentally.core.design.SettingDesign.Halves;
 import org.goldentally.core.design.SettingDesign.Kind;
 import org.goldentally.core.measure.MeasureSystem;
 
-/** Three quilts of our own invention; each has a mistake to be found. */
+/** Four quilts of our own invention; each has a mistake to be found. */
 final class DemoQuilts {
 
     private final Map<String, ShelfClothView> shelf;
@@ -66,6 +68,55 @@ final class DemoQuilts {
                         pieced,
                         BorderDesign.plain("2", "e", Corners.MITRED)),
                 new FinishingDesign("e", "2 1/2", "", "42", "4"));
+    }
+
+    /** Any print of a pack on oat, dealt by chance; its pack does not go far enough, so some prints are short. */
+    QuiltDesign harvestScraps() {
+        List<ClothInHand> cloths = new ArrayList<>();
+        cloths.add(cloth("a", "oat", true));
+        cloths.add(new ClothInHand(
+                "b", "any print of harvest", "#9aa0a6", "", false, "", false, "harvest", StandsFor.ANY_PRINT));
+        for (int print = 1; print <= 21; print++) {
+            ShelfClothView onShelf = shelf.get("harvest " + print);
+            cloths.add(new ClothInHand(
+                    "h" + print,
+                    onShelf.name(),
+                    onShelf.colour(),
+                    "",
+                    false,
+                    onShelf.id().toString(),
+                    false,
+                    "harvest",
+                    StandsFor.ITSELF));
+        }
+        QuiltDesign undealt = design(
+                MeasureSystem.INCH,
+                cloths,
+                List.of(traditional("dutchmans-puzzle")),
+                BlockSizeDesign.finishedBlock("8"),
+                new SettingDesign(Kind.STRAIGHT, 5, 7, List.of("dutchmans-puzzle"), "a", Halves.BLOCK),
+                List.of(),
+                List.of(BorderDesign.plain("3", "a", Corners.BUTTED)),
+                new FinishingDesign("a", "2 1/2", "", "42", "4"));
+        QuiltDesign inPrints = undealt.withBlocks(List.of(inOnePrint(traditional("dutchmans-puzzle"))));
+        return inPrints.withPlaces(ScrappyDeal.deal(inPrints, Map.of(), 5).places());
+    }
+
+    /** The block with every cloth but the background taken for one print. */
+    private static Block inOnePrint(Block block) {
+        return new Block(
+                block.key(),
+                block.name(),
+                block.columns(),
+                block.rows(),
+                block.parts().stream()
+                        .map(part -> new BlockPart(
+                                part.column(),
+                                part.row(),
+                                part.columns(),
+                                part.rows(),
+                                part.unit().inCloths(cloth -> cloth.equals("a") ? "a" : "b")))
+                        .toList());
     }
 
     /** Geese on point from fat quarters and yardage. Its outer geese do not come out even yet. */
@@ -170,6 +221,7 @@ final class DemoQuilts {
                 borders,
                 finishing,
                 first.closeInValue(),
-                List.of());
+                List.of(),
+                first.plan());
     }
 }

@@ -3,6 +3,9 @@ package org.goldentally.app.quilts;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.UUID;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
@@ -19,6 +22,7 @@ import tools.jackson.databind.node.ObjectNode;
 class DesignDocuments {
 
     private static final int FIRST_FORMAT = 1;
+    private static final int SECOND_FORMAT = 2;
     private static final int MOST_REMEMBERED = 50;
 
     private final JsonMapper json;
@@ -60,6 +64,7 @@ class DesignDocuments {
         int format = tree.path("format").asInt(0);
         return switch (format) {
             case FIRST_FORMAT -> json.treeToValue(fromFirst((ObjectNode) tree), QuiltDesign.class);
+            case SECOND_FORMAT -> json.treeToValue(fromSecond((ObjectNode) tree), QuiltDesign.class);
             case QuiltDesign.CURRENT_FORMAT -> json.treeToValue(tree, QuiltDesign.class);
             default ->
                 throw new RefusedException(new Problem(
@@ -113,6 +118,23 @@ class DesignDocuments {
         return design;
     }
 
+    /** Format 2 knew no packs, no direction, no way of joining borders and nothing of how the work is done. */
+    private ObjectNode fromSecond(ObjectNode old) {
+        ObjectNode design = old.deepCopy();
+        design.put("format", QuiltDesign.CURRENT_FORMAT);
+        design.path("cloths")
+                .forEach(cloth -> ((ObjectNode) cloth)
+                        .put("directional", false)
+                        .put("pack", "")
+                        .put("standsFor", ClothInHand.StandsFor.ITSELF.name()));
+        design.path("borders").forEach(border -> ((ObjectNode) border).put("join", BorderDesign.Join.STRAIGHT.name()));
+        if (design.get("finishing") instanceof ObjectNode finishing) {
+            finishing.put("scrappyBinding", false);
+        }
+        design.set("plan", json.valueToTree(PlanDesign.USUAL));
+        return design;
+    }
+
     private ObjectNode cloth(String key, String name, String colour, boolean background, JsonNode shelfCloth) {
         String id =
                 shelfCloth.isString() ? UUID.fromString(shelfCloth.asString()).toString() : "";
@@ -122,6 +144,9 @@ class DesignDocuments {
                 .put("colour", colour)
                 .put("lightness", "")
                 .put("background", background)
-                .put("shelfCloth", id);
+                .put("shelfCloth", id)
+                .put("directional", false)
+                .put("pack", "")
+                .put("standsFor", ClothInHand.StandsFor.ITSELF.name());
     }
 }

@@ -24,16 +24,33 @@ class Cloth {
     @Column(nullable = false)
     private String colour;
 
+    @Column(nullable = false)
+    private String lightness = "";
+
+    @Column(nullable = false)
+    private boolean directional;
+
+    @Column(nullable = false)
+    private String kind = "";
+
+    @Column(nullable = false)
+    private String price = "";
+
+    @Column(nullable = false)
+    private String pack = "";
+
     @Version
     private int version;
 
     protected Cloth() {}
 
-    Cloth(UUID ownerId, String name, String colour) {
+    /** @param pack the pack that it is a print of; empty for none */
+    Cloth(UUID ownerId, String name, String colour, String pack) {
         this.id = UUID.randomUUID();
         this.ownerId = ownerId;
         this.name = name;
         this.colour = colour;
+        this.pack = pack;
     }
 
     UUID id() {
@@ -58,5 +75,22 @@ class Cloth {
 
     void recolour(String newColour) {
         this.colour = newColour;
+    }
+
+    /** Everything that is said of it besides its name. */
+    ClothFacts facts() {
+        return new ClothFacts(colour, lightness, directional, kind, price);
+    }
+
+    String pack() {
+        return pack;
+    }
+
+    void changeTo(ClothFacts facts) {
+        this.colour = facts.colour();
+        this.lightness = facts.lightness();
+        this.directional = facts.directional();
+        this.kind = facts.kind();
+        this.price = facts.price();
     }
 }

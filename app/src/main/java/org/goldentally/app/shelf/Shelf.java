@@ -3,15 +3,24 @@ package org.goldentally.app.shelf;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.UUID;
 import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.problems.StaleVersionException;
+import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.ColourWords;
+import org.goldentally.core.cloth.Lightness;
+import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.cloth.PrintSwatches;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.tally.ShelfPieces;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,10 +34,12 @@ public class Shelf {
 
     private final ClothRepository cloths;
     private final ShelfPieceRepository pieces;
+    private final ClothPhotos photos;
     private final CurrentOwner owner;
 
-    Shelf(ClothRepository cloths, ShelfPieceRepository pieces, CurrentOwner owner) {
+    Shelf(ClothRepository cloths, ShelfPieceRepository pieces, ClothPhotos photos, CurrentOwner owner) {
         this.cloths = cloths;
+        this.photos = photos;
         this.pieces = pieces;
         this.owner = owner;
     }
@@ -38,7 +49,19 @@ public class Shelf {
             UUID id, int version, String typed, String understood, MeasureSystem system, int count) {}
 
     /** A cloth with its lines. */
-    public record ShelfClothView(UUID id, int version, String name, String colour, List<ShelfLineView> lines) {}
+    public record ShelfClothView(
+            UUID id,
+            int version,
+            String name,
+            String colour,
+            String lightness,
+            String value,
+            boolean directional,
+            String kind,
+            String price,
+            String pack,
+            boolean photographed,
+            List<ShelfLineView> lines) {}
 
     /** All cloths that have pieces, in the order in which they came to the shelf. */
     @Transactional(readOnly = true)
@@ -47,8 +70,9 @@ public class Shelf {
         pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id())
                 .forEach(piece -> byCloth.computeIfAbsent(piece.cloth().id(), key -> new java.util.ArrayList<>())
                         .add(piece));
+        Set<UUID> photographed = photos.photographed();
         return byCloth.values().stream()
-                .map(ofCloth -> view(ofCloth.getFirst().cloth(), ofCloth))
+                .map(ofCloth -> view(ofCloth.getFirst().cloth(), ofCloth, photographed))
                 .toList();
     }
 
@@ -74,15 +98,98 @@ public class Shelf {
         return design.withCloths(design.cloths().stream()
                 .map(cloth -> {
                     Cloth known = onShelf.get(cloth.shelfCloth());
-                    return known == null ? cloth : cloth.asOnShelf(known.name(), known.colour());
+                    return known == null
+                            ? cloth
+                            : cloth.asOnShelf(
+                                    known.name(),
+                                    known.colour(),
+                                    known.facts().lightness(),
+                                    known.facts().directional(),
+                                    known.pack());
                 })
                 .toList());
     }
 
+    /** Puts a line on the shelf; a pack of several prints becomes a cloth and a line for each print. */
     public ShelfLineView add(String typed, MeasureSystem system) {
         ShelfLine line = ShelfLineReader.readForShelf(WHERE, typed, system).orThrow();
-        return view(pieces.saveAndFlush(
-                new ShelfPiece(owner.id(), clothNamed(line.clothName()), typed.strip(), system, line)));
+        return line.pack().isPresent()
+                ? addPack(line, line.pack().get(), system)
+                : view(keep(clothNamed(line.clothName()), typed.strip(), system, line));
+    }
+
+    private ShelfLineView addPack(ShelfLine line, ShelfLine.Pack pack, MeasureSystem system) {
+        List<String> swatches = PrintSwatches.spread(ColourWords.swatchFor(line.clothName()), pack.prints());
+        ShelfLineView first = null;
+        for (int print = 1; print <= pack.prints(); print++) {
+            String name = line.clothName() + " " + print;
+            String swatch = swatches.get(print - 1);
+            Cloth cloth = cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
+                    .orElseGet(() -> cloths.saveAndFlush(new Cloth(owner.id(), name, swatch, line.clothName())));
+            if (pack.countOf(print) > 0) {
+                ShelfLineView kept = view(keep(cloth, system, pack.countOf(print), line.piece()));
+                first = first == null ? kept : first;
+            }
+            if (print == pack.prints() && pack.undersizedSide().isPresent()) {
+                keep(
+                        cloth,
+                        system,
+                        pack.undersized(),
+                        undersized(line.piece(), pack.undersizedSide().get()));
+            }
+        }
+        return Objects.requireNonNull(first);
+    }
+
+    /** A square is smaller both ways, a strip is narrower. */
+    private static ClothPiece undersized(ClothPiece piece, Length side) {
+        Length across = piece.form() == PieceForm.SQUARE ? side : piece.width();
+        return new ClothPiece(piece.form(), across, side, piece.edge());
+    }
+
+    private ShelfPiece keep(Cloth cloth, MeasureSystem system, int count, ClothPiece piece) {
+        ShelfLine line = new ShelfLine(count, piece, cloth.name());
+        return keep(cloth, ShelfWords.typed(line, system), system, line);
+    }
+
+    private ShelfPiece keep(Cloth cloth, String typed, MeasureSystem system, ShelfLine line) {
+        return pieces.saveAndFlush(new ShelfPiece(owner.id(), cloth, typed, system, line));
+    }
+
+    /** Puts lines on the shelf that were read from a file, each with what is said of its cloth. */
+    public void addAll(List<ReadLine> lines) {
+        for (ReadLine read : lines) {
+            Cloth cloth = cloths.findByOwnerIdAndNameIgnoreCase(
+                            owner.id(), read.line().clothName())
+                    .orElseGet(() -> new Cloth(
+                            owner.id(), read.line().clothName(), read.facts().colour(), read.pack()));
+            cloth.changeTo(read.facts());
+            keep(cloths.saveAndFlush(cloth), ShelfWords.typed(read.line(), read.system()), read.system(), read.line());
+        }
+    }
+
+    /** A line of a file. */
+    public record ReadLine(ShelfLine line, MeasureSystem system, ClothFacts facts, String pack) {}
+
+    /** Every line on the shelf with what is said of its cloth, for a file. */
+    @Transactional(readOnly = true)
+    public List<ReadLine> lines() {
+        return pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id()).stream()
+                .map(piece -> new ReadLine(
+                        new ShelfLine(
+                                piece.count(), piece.piece(), piece.cloth().name()),
+                        piece.system(),
+                        piece.cloth().facts(),
+                        piece.cloth().pack()))
+                .toList();
+    }
+
+    /** What is said of each cloth, by its identity. */
+    @Transactional(readOnly = true)
+    public Map<String, ClothFacts> factsByCloth() {
+        Map<String, ClothFacts> facts = new LinkedHashMap<>();
+        cloths.findByOwnerId(owner.id()).forEach(cloth -> facts.put(cloth.id().toString(), cloth.facts()));
+        return facts;
     }
 
     /**
@@ -94,6 +201,12 @@ public class Shelf {
         StaleVersionException.check(version, piece.version());
         ShelfLine line =
                 ShelfLineReader.readForShelf(WHERE, typed, piece.system()).orThrow();
+        if (line.pack().isPresent()) {
+            throw new RefusedException(new Problem(
+                    WHERE,
+                    "a line of one cloth cannot become a pack of several prints",
+                    "take this line away and type the pack as a new line"));
+        }
         Cloth cloth = piece.cloth();
         if (!cloth.name().equalsIgnoreCase(line.clothName())) {
             boolean onlyLine = pieces.countByClothAndRemovedAtIsNull(cloth) == 1;
@@ -121,27 +234,64 @@ public class Shelf {
         return view(pieces.saveAndFlush(piece));
     }
 
-    public void recolour(UUID clothId, String colour) {
-        Cloth cloth = cloths.findByIdAndOwnerId(clothId, owner.id()).orElseThrow(() -> new NotFoundException("Cloth"));
-        cloth.recolour(colour);
+    public void change(UUID clothId, ClothFacts facts) {
+        Cloth cloth = cloth(clothId);
+        facts.check(cloth.name());
+        cloth.changeTo(facts);
         cloths.saveAndFlush(cloth);
+    }
+
+    /** Reads the swatch from a photograph of the cloth and keeps it, made small. */
+    public void photograph(UUID clothId, byte[] image) {
+        Cloth cloth = cloth(clothId);
+        ClothPhotos.Photo photo = ClothPhotos.read(cloth.name(), image);
+        photos.keep(clothId, photo.small());
+        cloth.recolour(photo.colour());
+        cloths.saveAndFlush(cloth);
+    }
+
+    /** A photograph, as PNG. */
+    @Transactional(readOnly = true)
+    public byte[] photo(UUID clothId) {
+        cloth(clothId);
+        return photos.of(clothId).orElseThrow(() -> new NotFoundException("Photograph"));
+    }
+
+    public void removePhoto(UUID clothId) {
+        cloth(clothId);
+        photos.remove(clothId);
+    }
+
+    private Cloth cloth(UUID clothId) {
+        return cloths.findByIdAndOwnerId(clothId, owner.id()).orElseThrow(() -> new NotFoundException("Cloth"));
     }
 
     private Cloth clothNamed(String name) {
         return cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
-                .orElseGet(() -> cloths.saveAndFlush(new Cloth(owner.id(), name, ColourWords.swatchFor(name))));
+                .orElseGet(() -> cloths.saveAndFlush(new Cloth(owner.id(), name, ColourWords.swatchFor(name), "")));
     }
 
     private ShelfPiece find(UUID id) {
         return pieces.findByIdAndOwnerId(id, owner.id()).orElseThrow(() -> new NotFoundException("Shelf line"));
     }
 
-    private static ShelfClothView view(Cloth cloth, List<ShelfPiece> lines) {
+    private static ShelfClothView view(Cloth cloth, List<ShelfPiece> lines, Set<UUID> photographed) {
+        ClothFacts facts = cloth.facts();
+        double value = facts.lightness().isBlank()
+                ? Lightness.of(facts.colour())
+                : Double.parseDouble(facts.lightness().strip().replace(',', '.'));
         return new ShelfClothView(
                 cloth.id(),
                 cloth.version(),
                 cloth.name(),
                 cloth.colour(),
+                facts.lightness(),
+                Lightness.word(value) + ", " + Math.round(value) + " of 100",
+                facts.directional(),
+                facts.kind(),
+                facts.price(),
+                cloth.pack(),
+                photographed.contains(cloth.id()),
                 lines.stream().map(Shelf::view).toList());
     }
 

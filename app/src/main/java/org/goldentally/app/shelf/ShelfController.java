@@ -2,12 +2,17 @@ package org.goldentally.app.shelf;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -23,19 +28,27 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/shelf")
 class ShelfController {
 
-    private final Shelf shelf;
+    private static final int LARGEST_PHOTO = 15_000_000;
 
-    ShelfController(Shelf shelf) {
+    private final Shelf shelf;
+    private final PriceList prices;
+
+    ShelfController(Shelf shelf, PriceList prices) {
         this.shelf = shelf;
+        this.prices = prices;
     }
 
     record TypedLine(@NotNull String line, @NotNull MeasureSystem system) {}
 
     record Correction(int version, @NotNull String line) {}
 
-    record Colour(
-            @NotNull @Pattern(regexp = "#[0-9a-f]{6}", message = "a colour is six figures such as #f0a91b")
-            String colour) {}
+    /** A file's text. */
+    record TypedFile(
+            @NotNull @Size(max = 4_000_000) String text,
+            @NotNull MeasureSystem system) {}
+
+    /** How many lines a file put on the shelf. */
+    record FileRead(int lines) {}
 
     /** A line said back, before it is put on the shelf. */
     record Understood(String understood) {}
@@ -74,9 +87,67 @@ class ShelfController {
         return shelf.putBack(id);
     }
 
-    @PutMapping("/cloths/{id}/colour")
+    @PutMapping("/cloths/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void recolour(@PathVariable UUID id, @Valid @RequestBody Colour colour) {
-        shelf.recolour(id, colour.colour());
+    void change(@PathVariable UUID id, @Valid @RequestBody ClothFacts facts) {
+        shelf.change(id, facts);
+    }
+
+    /** A photograph, JPEG or PNG, from which the swatch is read. */
+    @PutMapping(path = "/cloths/{id}/photo", consumes = "image/*")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void photograph(@PathVariable UUID id, @RequestBody byte[] image) {
+        if (image.length > LARGEST_PHOTO) {
+            throw new RefusedException(
+                    new Problem("Photograph", "it is larger than 15 MB", "take it smaller, or cut out the cloth"));
+        }
+        shelf.photograph(id, image);
+    }
+
+    @GetMapping(path = "/cloths/{id}/photo", produces = MediaType.IMAGE_PNG_VALUE)
+    byte[] photo(@PathVariable UUID id) {
+        return shelf.photo(id);
+    }
+
+    @DeleteMapping("/cloths/{id}/photo")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void removePhoto(@PathVariable UUID id) {
+        shelf.removePhoto(id);
+    }
+
+    @GetMapping(path = "/csv", produces = "text/csv;charset=UTF-8")
+    ResponseEntity<String> file() {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=shelf.csv")
+                .body(ShelfFile.write(shelf.lines()));
+    }
+
+    /** Adds the lines of a file to the shelf; one with a mistake adds none. */
+    @PostMapping("/csv")
+    FileRead addFile(@Valid @RequestBody TypedFile file) {
+        List<Shelf.ReadLine> lines = ShelfFile.read(file.text(), file.system());
+        shelf.addAll(lines);
+        return new FileRead(lines.size());
+    }
+
+    @GetMapping("/prices")
+    List<PriceList.PriceEntry> prices() {
+        return prices.entries();
+    }
+
+    @PutMapping("/prices")
+    List<PriceList.PriceEntry> replacePrices(@Valid @RequestBody TypedFile file) {
+        return prices.replace(file.text());
+    }
+
+    @PostMapping("/prices/made-up")
+    List<PriceList.PriceEntry> takeMadeUpPrices() {
+        return prices.takeMadeUp();
+    }
+
+    @DeleteMapping("/prices")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void clearPrices() {
+        prices.clear();
     }
 }

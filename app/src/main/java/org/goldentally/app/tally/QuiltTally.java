@@ -1,30 +1,56 @@
 package org.goldentally.app.tally;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.goldentally.app.shelf.Shelf;
+import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.tally.ClothLedger;
+import org.goldentally.core.tally.CuttingRequest;
 import org.goldentally.core.tally.ShelfPieces;
 import org.goldentally.core.tally.TopTally;
 import org.springframework.stereotype.Component;
 
-/** The tally of a design with the cloth that is on the shelf now. */
+/**
+ * The tally of a design with the cloth that is on the shelf now. Planned cutting takes a moment, so its accounts are
+ * remembered by all that goes into them.
+ */
 @Component
 public class QuiltTally {
 
+    private static final int MOST_REMEMBERED = 400;
+
     private final Shelf shelf;
+    private final Cache<CuttingRequest, ClothLedger> planned =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
     QuiltTally(Shelf shelf) {
         this.shelf = shelf;
     }
 
     public TopTally of(QuiltDesign design) {
-        return TopTally.of(QuiltTop.of(design), onHand(design));
+        return of(design, onHand(design));
     }
 
-    Map<String, List<ShelfPieces>> onHand(QuiltDesign design) {
+    public TopTally of(QuiltDesign design, Map<String, List<ShelfPieces>> pieces) {
+        return TopTally.of(QuiltTop.of(design), pieces, this::account);
+    }
+
+    public ClothLedger account(CuttingRequest request) {
+        return request.choice().style() == CuttingStyle.PLAIN
+                ? ClothLedger.of(request)
+                : planned.get(request, ClothLedger::of);
+    }
+
+    public void remember(CuttingRequest request, ClothLedger ledger) {
+        planned.put(request, ledger);
+    }
+
+    public Map<String, List<ShelfPieces>> onHand(QuiltDesign design) {
         Map<String, List<ShelfPieces>> pieces = new LinkedHashMap<>();
         Map<String, List<ShelfPieces>> onShelf = shelf.piecesByCloth();
         design.cloths().forEach(cloth -> pieces.put(cloth.key(), onShelf.getOrDefault(cloth.shelfCloth(), List.of())));

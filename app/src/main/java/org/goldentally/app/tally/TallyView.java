@@ -1,24 +1,33 @@
 package org.goldentally.app.tally;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.goldentally.app.drawing.SvgNumbers;
+import org.goldentally.core.cloth.Price;
 import org.goldentally.core.cloth.Purchase;
-import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.PlanDesign;
+import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.piecing.UnitDrawing;
 import org.goldentally.core.piecing.Working;
 import org.goldentally.core.problem.Problem;
+import org.goldentally.core.tally.BonusUnits;
 import org.goldentally.core.tally.ClothCut;
 import org.goldentally.core.tally.ClothLedger;
 import org.goldentally.core.tally.ShelfPieces;
+import org.goldentally.core.tally.StyleChoices;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.tally.UnitPlan;
 import org.goldentally.core.tally.UnitPlans;
@@ -29,10 +38,11 @@ import org.jspecify.annotations.Nullable;
  *
  * @param groups largest groups first
  */
-record TallyView(
+public record TallyView(
         String unitOfLength,
         List<GroupView> groups,
         List<StripView> strips,
+        List<BonusView> bonus,
         List<LedgerView> cloths,
         List<Problem> notices,
         TotalsView totals) {
@@ -44,7 +54,7 @@ record TallyView(
      * @param cloths places of its cloths among the quilt's, one for each patch
      * @param byQuilter whether the way was chosen; otherwise it is the one that cuts least cloth
      */
-    record GroupView(
+    public record GroupView(
             String key,
             String choiceKey,
             String allKey,
@@ -55,13 +65,15 @@ record TallyView(
             double drawnHeight,
             List<String> patches,
             long needed,
+            long extra,
+            String extraTyped,
             long left,
             long right,
             boolean byQuilter,
             List<WayView> ways) {}
 
     /** @param workings of the chosen way only */
-    record WayView(
+    public record WayView(
             String key,
             String name,
             boolean chosen,
@@ -80,14 +92,25 @@ record TallyView(
             @Schema(types = {"string", "null"}) @Nullable String widestSeam,
             List<Working> workings) {}
 
-    record StripView(String key, String label, String cloth, long count, String cutSize, boolean joined, String cuts) {}
+    public record StripView(
+            String key,
+            String label,
+            String cloth,
+            long count,
+            String cutSize,
+            boolean joined,
+            String cuts,
+            Working working) {}
+
+    /** Units sewn from cut-off corners. */
+    public record BonusView(String choiceKey, String label, long count, String trimmed) {}
 
     /**
      * A cloth's account.
      *
      * @param bands what the cloth taken goes to, in hundredths of all that is taken or missing
      */
-    record LedgerView(
+    public record LedgerView(
             String key,
             String name,
             String colour,
@@ -101,20 +124,26 @@ record TallyView(
             String trimmedAway,
             @Schema(types = {"string", "null"}) @Nullable String toBuyExact,
             @Schema(types = {"string", "null"}) @Nullable String toBuy,
+            @Schema(types = {"string", "null"}) @Nullable String cost,
+            String style,
+            String proof,
+            List<String> leftOfBought,
             List<Problem> problems,
             List<Working> workings) {}
 
-    record BandView(
+    public record BandView(
             String what,
             String label,
             double percent,
             @Schema(types = {"string", "null"}) @Nullable String use) {}
 
-    record UseView(String use, String label, long count, String cut) {}
+    public record UseView(String use, String label, long count, String cut) {}
 
-    record TotalsView(long units, long sets, long spare, String clothCut, int clothsShort, List<String> toBuy) {}
+    public record TotalsView(
+            long units, long sets, long spare, String clothCut, int clothsShort, List<String> toBuy, String cost) {}
 
-    static TallyView of(TopTally tally, List<Problem> notices) {
+    /** @param pieces what is on the shelf, by the quilt's cloths */
+    public static TallyView of(TopTally tally, Map<String, List<ShelfPieces>> pieces, Map<String, Price> prices) {
         MeasureSystem system = tally.top().design().system();
         Map<String, Integer> clothPlaces = new LinkedHashMap<>();
         List<ClothInHand> cloths = tally.top().design().cloths();
@@ -122,18 +151,61 @@ record TallyView(
             clothPlaces.putIfAbsent(cloths.get(i).key(), i);
         }
         List<LedgerView> ledgers = tally.ledgers().stream()
-                .map(ledger -> ledger(ledger, cloths.get(clothPlaces.get(ledger.cloth())), system))
+                .map(ledger -> ledger(
+                        ledger,
+                        cloths.get(clothPlaces.get(ledger.cloth())),
+                        Optional.ofNullable(prices.get(ledger.cloth())),
+                        system))
                 .toList();
         return new TallyView(
                 system.abbreviation(),
                 tally.choices().stream()
-                        .map(choice -> group(choice, clothPlaces, system))
+                        .map(choice -> group(choice, clothPlaces, tally.top().design()))
                         .sorted((a, b) -> Long.compare(b.needed(), a.needed()))
                         .toList(),
                 tally.strips().stream().map(strip -> strip(strip, system)).toList(),
+                tally.bonus().stream()
+                        .map(bonus -> bonus(bonus, tally.top().design()))
+                        .toList(),
                 ledgers,
-                notices,
+                notices(tally, pieces),
                 totals(tally, ledgers, system));
+    }
+
+    private static List<Problem> notices(TopTally tally, Map<String, List<ShelfPieces>> pieces) {
+        QuiltDesign design = tally.top().design();
+        List<Problem> notices = new ArrayList<>(UnitPlans.problems(design));
+        Set<String> undealt = tally.ledgers().stream()
+                .map(ClothLedger::cloth)
+                .filter(key -> design.cloth(key).map(ClothInHand::dealt).orElse(false))
+                .collect(Collectors.toSet());
+        if (!undealt.isEmpty()) {
+            notices.add(new Problem(
+                    "Scrappy places",
+                    "some are not dealt a print yet, so they are counted as a cloth of their own",
+                    "deal the prints at the station Top"));
+        }
+        if (!tally.undressed().isEmpty()) {
+            long count =
+                    tally.undressed().stream().mapToLong(cut -> cut.count()).sum();
+            notices.add(new Problem(
+                    "Not dressed yet",
+                    count + " pieces have no cloth, so no cloth is counted for them",
+                    "dress them at the station Top"));
+        }
+        List<String> notOnShelf = tally.ledgers().stream()
+                .filter(ledger -> !undealt.contains(ledger.cloth()))
+                .filter(ledger -> pieces.getOrDefault(ledger.cloth(), List.of()).isEmpty())
+                .map(ledger ->
+                        design.cloth(ledger.cloth()).map(ClothInHand::name).orElse(ledger.cloth()))
+                .toList();
+        if (!notOnShelf.isEmpty()) {
+            notices.add(new Problem(
+                    "Not on the shelf",
+                    "there is none of " + String.join(", ", notOnShelf),
+                    "add what you have at the station Cloth, or buy what is named below"));
+        }
+        return notices;
     }
 
     private static TotalsView totals(TopTally tally, List<LedgerView> ledgers, MeasureSystem system) {
@@ -151,10 +223,17 @@ record TallyView(
                 ledgers.stream()
                         .filter(ledger -> ledger.toBuy() != null)
                         .map(ledger -> ledger.toBuy() + " " + ledger.name())
-                        .toList());
+                        .toList(),
+                ledgers.stream()
+                        .filter(ledger -> ledger.cost() != null)
+                        .map(ledger -> new BigDecimal(Objects.requireNonNull(ledger.cost())))
+                        .reduce(BigDecimal::add)
+                        .map(BigDecimal::toPlainString)
+                        .orElse(""));
     }
 
-    private static GroupView group(UnitPlans.Choice choice, Map<String, Integer> clothPlaces, MeasureSystem system) {
+    private static GroupView group(UnitPlans.Choice choice, Map<String, Integer> clothPlaces, QuiltDesign design) {
+        MeasureSystem system = design.system();
         UnitPlan chosen = choice.chosen();
         LengthWriter writer = system.writer();
         return new GroupView(
@@ -173,6 +252,11 @@ record TallyView(
                         .map(patch -> SvgNumbers.points(patch.outline()))
                         .toList(),
                 chosen.needed(),
+                chosen.extra(),
+                design.plan()
+                        .extraOf(UnitPlans.choiceKey(chosen))
+                        .map(PlanDesign.ExtraUnits::typed)
+                        .orElse(""),
                 chosen.left(),
                 chosen.right(),
                 choice.byQuilter(),
@@ -222,15 +306,29 @@ record TallyView(
                 writer.write(strip.cutWidth()) + " × " + writer.write(strip.cutLength()),
                 strip.joined(),
                 strip.cut().count() + " of " + writer.write(strip.cut().size().height()) + " × "
-                        + writer.write(strip.cut().size().width()));
+                        + writer.write(strip.cut().size().width()),
+                strip.working());
     }
 
-    private static LedgerView ledger(ClothLedger ledger, ClothInHand cloth, MeasureSystem system) {
+    private static BonusView bonus(BonusUnits bonus, QuiltDesign design) {
+        LengthWriter writer = design.system().writer();
+        String cloths = Stream.of(bonus.corner(), bonus.base())
+                .map(cloth -> design.cloth(cloth).map(ClothInHand::name).orElse("not dressed"))
+                .collect(Collectors.joining(" and "));
+        return new BonusView(
+                UnitPlans.choiceKey(bonus.plan()),
+                "half-square triangles of " + cloths + ", " + writer.write(bonus.finishedSize()) + " finished",
+                bonus.count(),
+                writer.writeWithUnit(bonus.trimmedSize()));
+    }
+
+    private static LedgerView ledger(
+            ClothLedger ledger, ClothInHand cloth, Optional<Price> price, MeasureSystem system) {
         List<Problem> problems = new ArrayList<>();
         for (ClothCut cut : ledger.tooLarge()) {
             problems.add(new Problem(
                     cloth.name(),
-                    "a " + cut.name() + " cut " + size(cut, system) + " for " + cut.useLabel()
+                    "a " + cut.name() + " cut " + LedgerWords.size(cut, system) + " for " + cut.useLabel()
                             + " fits no cloth of the usual width",
                     "choose fewer at a time, smaller pieces, or wider cloth"));
         }
@@ -242,18 +340,21 @@ record TallyView(
                         "tight fit: the cuts come within 1/8 in of the edge of the "
                                 + opened.piece().piece().describe(system),
                         "measure the pieces before the first cut, and type what they really measure")));
-        List<String> leftovers = leftovers(ledger, system);
+        List<String> leftovers = LedgerWords.leftovers(ledger, system);
         return new LedgerView(
                 cloth.key(),
                 cloth.name(),
                 cloth.colour(),
                 system.writeArea(ledger.needed()),
                 ledger.isEnough(),
-                onHand(ledger, system),
+                LedgerWords.onHand(ledger, system),
                 bands(ledger, leftovers),
                 ledger.cuts().stream()
                         .map(cut -> new UseView(
-                                cut.use(), cut.useLabel(), cut.count(), cut.name() + " " + size(cut, system)))
+                                cut.use(),
+                                cut.useLabel(),
+                                cut.count(),
+                                cut.name() + " " + LedgerWords.size(cut, system)))
                         .toList(),
                 ledger.untouched().stream()
                         .map(pieces -> pieces.piece().describe(pieces.count(), system))
@@ -264,6 +365,15 @@ record TallyView(
                         .map(buy -> system.writer().writeWithUnit(buy.purchase().exact()))
                         .orElse(null),
                 ledger.toBuy().map(buy -> buy.purchase().write()).orElse(null),
+                ledger.toBuy()
+                        .flatMap(buy -> price.flatMap(each -> each.of(buy.purchase())))
+                        .map(BigDecimal::toPlainString)
+                        .orElse(null),
+                ledger.choice().style().label(),
+                StyleChoices.proof(ledger, system),
+                ledger.toBuy()
+                        .map(buy -> LedgerWords.leftovers(buy.piece(), system))
+                        .orElse(List.of()),
                 problems,
                 workings(ledger, system));
     }
@@ -284,40 +394,6 @@ record TallyView(
                                 + " wide, rounded up to what shops sell: "
                                 + buy.purchase().write())));
         return workings;
-    }
-
-    private static String onHand(ClothLedger ledger, MeasureSystem system) {
-        Map<String, Long> counts = new LinkedHashMap<>();
-        Map<String, ShelfPieces> pieces = new LinkedHashMap<>();
-        ledger.opened().forEach(opened -> {
-            counts.merge(opened.key(), opened.count(), Long::sum);
-            pieces.put(
-                    opened.key(),
-                    new ShelfPieces(opened.key(), 0, opened.piece().piece()));
-        });
-        ledger.untouched().forEach(each -> {
-            counts.merge(each.key(), (long) each.count(), Long::sum);
-            pieces.put(each.key(), each);
-        });
-        if (counts.isEmpty()) {
-            return "none on the shelf";
-        }
-        List<String> said = new ArrayList<>();
-        counts.forEach((key, count) -> said.add(pieces.get(key).piece().describe(Math.toIntExact(count), system)));
-        return String.join("; ", said);
-    }
-
-    private static List<String> leftovers(ClothLedger ledger, MeasureSystem system) {
-        Map<String, Long> counts = new LinkedHashMap<>();
-        ledger.opened().stream()
-                .flatMap(opened -> opened.piece().leftovers().stream().map(rest -> Map.entry(rest, opened.count())))
-                .sorted(Comparator.comparing((Map.Entry<Rectangle, Long> rest) ->
-                                rest.getKey().area())
-                        .reversed())
-                .forEach(rest -> counts.merge(size(rest.getKey(), system), rest.getValue(), Long::sum));
-        List<String> said = new ArrayList<>();
-        counts.forEach((size, count) -> said.add(count == 1 ? size : count + " of " + size));
-        return said;
     }
 
     private static List<BandView> bands(ClothLedger ledger, List<String> leftovers) {
@@ -342,17 +418,5 @@ record TallyView(
         if (!area.isZero()) {
             bands.add(new BandView(what, label, area.percentOf(whole), null));
         }
-    }
-
-    private static String size(ClothCut cut, MeasureSystem system) {
-        LengthWriter writer = system.writer();
-        return cut.size().isSquare()
-                ? writer.writeWithUnit(cut.size().width())
-                : writer.write(cut.size().height()) + " × "
-                        + writer.writeWithUnit(cut.size().width());
-    }
-
-    private static String size(Rectangle rest, MeasureSystem system) {
-        return system.writer().write(rest.width()) + " × " + system.writer().writeWithUnit(rest.height());
     }
 }

@@ -1,6 +1,7 @@
 package org.goldentally.core.block;
 
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.goldentally.core.problem.Limits;
 
 /**
@@ -40,6 +41,18 @@ public record UnitDesign(
 
     public static UnitDesign of(PartKind kind, int quarterTurns, String... cloths) {
         return new UnitDesign(kind, kind.usualCount(), "1/2", "", quarterTurns, false, List.of(cloths));
+    }
+
+    /** The same unit in other cloths. */
+    public UnitDesign inCloths(UnaryOperator<String> exchange) {
+        return new UnitDesign(
+                kind,
+                count,
+                corner,
+                block,
+                quarterTurns,
+                mirrored,
+                cloths.stream().map(exchange).toList());
     }
 
     /** The cloth of a patch; empty where it is not dressed. */

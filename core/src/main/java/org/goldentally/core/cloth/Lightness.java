@@ -24,7 +24,7 @@ public final class Lightness {
         return luminance > STRAIGHT_BELOW ? 116 * Math.cbrt(luminance) - 16 : SLOPE * luminance;
     }
 
-    private static double linear(int channel) {
+    static double linear(int channel) {
         double share = channel / 255.0;
         return share <= 0.04045 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
     }

@@ -1,17 +1,51 @@
 package org.goldentally.core.cloth;
 
+import java.util.Optional;
+import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 
 /**
  * What one typed line says: {@code 42 squares 10 in marigold prints} is 42 pieces of the cloth "marigold prints".
  *
  * @param clothName empty where none was typed
+ * @param pack how the pieces share out among several prints; empty where all are of one cloth
  */
-public record ShelfLine(int count, ClothPiece piece, String clothName) {
+public record ShelfLine(int count, ClothPiece piece, String clothName, Optional<Pack> pack) {
+
+    /**
+     * A pack of several prints: {@code 42 squares 10 in autumn, 21 prints, two of each}.
+     *
+     * @param prints how many different ones
+     * @param each of each print
+     * @param extra pieces beyond that, of the first print
+     * @param undersized how many measure less, of the last print
+     * @param undersizedSide what these measure
+     */
+    public record Pack(int prints, int each, int extra, int undersized, Optional<Length> undersizedSide) {
+
+        /** Pieces of print {@code number}, from 1, that measure what the line says. */
+        public int countOf(int number) {
+            return each + (number == 1 ? extra : 0) - (number == prints ? undersized : 0);
+        }
+    }
+
+    public ShelfLine(int count, ClothPiece piece, String clothName) {
+        this(count, piece, clothName, Optional.empty());
+    }
 
     /** The line as understood, said back: {@code 42 squares, 10 in – marigold prints}. */
     public String describe(MeasureSystem system) {
         String what = piece.describe(count, system);
-        return clothName.isEmpty() ? what : what + " – " + clothName;
+        String named = clothName.isEmpty() ? what : what + " – " + clothName;
+        return named + pack.map(each -> ", " + describe(each, system)).orElse("");
+    }
+
+    private static String describe(Pack pack, MeasureSystem system) {
+        return pack.prints + " prints, " + pack.each + " of each"
+                + (pack.extra > 0 ? ", and " + pack.extra + " extra of the first" : "")
+                + pack.undersizedSide
+                        .map(side -> ", " + pack.undersized + " of the last undersized, "
+                                + system.writer().writeWithUnit(side))
+                        .orElse("");
     }
 }

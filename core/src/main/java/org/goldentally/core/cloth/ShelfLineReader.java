@@ -20,6 +20,7 @@ import org.goldentally.core.problem.Reading;
  *   <li>{@code 3 fat quarters teal}, {@code fat quarter teal measured 17 1/2 x 20}
  *   <li>{@code 40 strips 2 1/2 in assorted pinked}, {@code 2 1/2 strip 42}
  *   <li>{@code scrap 9 x 13 brick}
+ *   <li>{@code 42 squares 10 in autumn, 21 prints, two of each}; {@code … and 1 extra}; {@code … 1 undersized 9 3/4}
  * </ul>
  *
  * <ol>
@@ -52,8 +53,22 @@ public final class ShelfLineReader {
     private static final Pattern SIZE = Pattern.compile("(?<![\\d/.,a-z])(" + NUM + ")(" + UNIT + ")?");
     private static final Pattern FORM =
             Pattern.compile("\\b(fat[ -]quarters?|fqs?|fat[ -]eighths?|squares?|strips?|scraps?|pieces?|lengths?)\\b");
+    private static final Pattern LENGTHS = Pattern.compile("\\blengths?\\b");
     private static final Pattern PINKED = Pattern.compile("\\bpinked(?: edges?)?\\b");
     private static final Pattern FILLER = Pattern.compile("\\b(?:of|cut|the|a|an|each|about|pack|x)\\b|[,;:]");
+
+    private static final String COUNT_WORD = "(\\d{1,4}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)";
+    private static final Pattern PRINTS = Pattern.compile("(?<![\\d/.,])" + COUNT_WORD + " (?:different )?prints?\\b");
+    private static final Pattern OF_EACH = Pattern.compile("(?<![\\d/.,])" + COUNT_WORD + " of each\\b");
+    private static final Pattern EXTRA =
+            Pattern.compile("(?:\\b(?:and|plus) )?(?<![\\d/.,])" + COUNT_WORD + " extra\\b");
+    private static final Pattern UNDERSIZED = Pattern.compile(
+            "(?:\\b(?:and|plus) )?(?<![\\d/.,])" + COUNT_WORD + " undersized (?:measured )?(" + NUM + UNIT + "?)");
+    private static final List<String> COUNT_WORDS = List.of(
+            "zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
+
+    /** More prints than any pack has (our own limit). */
+    private static final int MOST_PRINTS = 120;
 
     private static final String EXAMPLES =
             "say it like “42 squares 10 in marigold”, “2 yd oat 42 wide”, “3 fat quarters teal” or “scrap 9 x 13 brick”";
@@ -107,6 +122,68 @@ public final class ShelfLineReader {
     private record Number(String text, boolean hasUnit, boolean whole, int at) {}
 
     private Reading<ShelfLine> read(String typed) {
+        Optional<Matcher> undersized = take(UNDERSIZED);
+        Optional<Integer> extra = take(EXTRA).map(m -> countWord(m.group(1)));
+        Optional<Integer> each = take(OF_EACH).map(m -> countWord(m.group(1)));
+        Optional<Integer> prints =
+                each.isPresent() || looksLikeAPack() ? take(PRINTS).map(m -> countWord(m.group(1))) : Optional.empty();
+        Reading<ShelfLine> line = readOneCloth(typed);
+        if (prints.isEmpty() && each.isEmpty() && extra.isEmpty() && undersized.isEmpty()) {
+            return line;
+        }
+        return line.then(read -> pack(read, prints, each, extra.orElse(0), undersized)
+                .then(pack ->
+                        Reading.of(new ShelfLine(read.count(), read.piece(), read.clothName(), Optional.of(pack)))));
+    }
+
+    /** "3 prints" says how many there are only beside another count: "42 squares …, 3 prints". */
+    private boolean looksLikeAPack() {
+        Matcher matcher = PRINTS.matcher(rest);
+        return matcher.find()
+                && FORM.matcher(rest).find()
+                && rest.substring(0, matcher.start()).matches(".*\\d.*");
+    }
+
+    private static int countWord(String word) {
+        int known = COUNT_WORDS.indexOf(word);
+        return known >= 0 ? known : Integer.parseInt(word);
+    }
+
+    private Reading<ShelfLine.Pack> pack(
+            ShelfLine line,
+            Optional<Integer> typedPrints,
+            Optional<Integer> typedEach,
+            int extra,
+            Optional<Matcher> undersized) {
+        int shared = line.count() - extra;
+        int prints = typedPrints.orElseGet(
+                () -> typedEach.map(each -> each == 0 ? 0 : shared / each).orElse(1));
+        if (prints < 1 || prints > MOST_PRINTS) {
+            return Reading.refused(
+                    where, prints + " prints are no pack", "say how many different ones, " + MOST_PRINTS + " at most");
+        }
+        int each = typedEach.orElse(shared / prints);
+        if (prints * each != shared || each < 1) {
+            return Reading.refused(
+                    where,
+                    prints + " prints, " + each + " of each" + (extra > 0 ? " and " + extra + " extra" : "") + " make "
+                            + (prints * each + extra) + ", not " + line.count(),
+                    "count the pack again; say what is over as “and 1 extra”");
+        }
+        int small = undersized.map(m -> countWord(m.group(1))).orElse(0);
+        if (small > each) {
+            return Reading.refused(
+                    where,
+                    small + " undersized are more than the " + each + " of one print",
+                    "type those of other prints as lines of their own");
+        }
+        return undersized
+                .map(m -> length(m.group(2)).then(side -> Reading.of(Optional.of(side))))
+                .orElse(Reading.of(Optional.empty()))
+                .then(side -> Reading.of(new ShelfLine.Pack(prints, each, extra, small, side)));
+    }
+
+    private Reading<ShelfLine> readOneCloth(String typed) {
         boolean pinked = take(PINKED).isPresent();
         Optional<Matcher> measuring = take(MEASURED);
         Optional<String> measured = measuring.map(m -> m.group(1));
@@ -115,7 +192,7 @@ public final class ShelfLineReader {
         Optional<String> wide = take(WIDE).map(m -> m.group(1));
         Optional<String> along = take(LONG).map(m -> m.group(1));
         Optional<String> bought = take(BOUGHT).map(m -> m.group(1) + " " + m.group(2));
-        Optional<FoundForm> found = form(bought.isPresent(), pair.isPresent());
+        Optional<FoundForm> found = form(bought.isPresent() || saysLength(along, measured), pair.isPresent());
         if (found.isEmpty()) {
             return Reading.refused(where, "“" + shortened(typed) + "” does not say what form the cloth has", EXAMPLES);
         }
@@ -137,6 +214,12 @@ public final class ShelfLineReader {
                                 size.length,
                                 pinked ? ClothPiece.Edge.PINKED : ClothPiece.Edge.STRAIGHT),
                         clothName))));
+    }
+
+    /** {@code 1 length 40 in wide 70 in long} is a length as well, though not said as a shop would. */
+    private boolean saysLength(Optional<String> along, Optional<String> measured) {
+        return (along.isPresent() || measured.isPresent())
+                && LENGTHS.matcher(rest).find();
     }
 
     private Optional<FoundForm> form(boolean bought, boolean pair) {

@@ -13,6 +13,7 @@ import org.goldentally.core.problem.Limits;
  * @param unitLength how long a plain or striped unit is along the border, finished, as typed; empty is as long as wide
  * @param mirrorAtMiddle whether the second half of each side mirrors the first
  * @param corner what stands in the corners, where they are {@link Corners#UNITS}
+ * @param join how strips of a plain border longer than the cloth is wide come about
  */
 public record BorderDesign(
         Kind kind,
@@ -22,7 +23,8 @@ public record BorderDesign(
         String unitLength,
         boolean mirrorAtMiddle,
         Corners corners,
-        List<UnitDesign> corner) {
+        List<UnitDesign> corner,
+        Join join) {
 
     /** What a border is made of. */
     public enum Kind {
@@ -30,6 +32,16 @@ public record BorderDesign(
         /** A plain border just wide enough that the pieced one outside it comes out even. */
         SPACER,
         PIECED
+    }
+
+    /** How strips come to be longer than the cloth is wide. */
+    public enum Join {
+        /** Strips across the width, end to end. */
+        STRAIGHT,
+        /** Strips across the width, joined on the diagonal, which shows less. */
+        DIAGONAL,
+        /** Cut along the length of the cloth in one piece. */
+        ALONG_LENGTH
     }
 
     /** How its sides meet. */
@@ -50,8 +62,31 @@ public record BorderDesign(
         Limits.text(unitLength, 40, "unitLength");
         Limits.required(corners, "corners");
         Limits.list(corner, 1, "corner");
+        Limits.required(join, "join");
         units = List.copyOf(units);
         corner = List.copyOf(corner);
+    }
+
+    public BorderDesign(
+            Kind kind,
+            String width,
+            String cloth,
+            List<UnitDesign> units,
+            String unitLength,
+            boolean mirrorAtMiddle,
+            Corners corners,
+            List<UnitDesign> corner) {
+        this(kind, width, cloth, units, unitLength, mirrorAtMiddle, corners, corner, Join.STRAIGHT);
+    }
+
+    public BorderDesign joined(Join otherJoin) {
+        return new BorderDesign(kind, width, cloth, units, unitLength, mirrorAtMiddle, corners, corner, otherJoin);
+    }
+
+    /** With a unit in each corner. */
+    public BorderDesign withCorner(UnitDesign unit) {
+        return new BorderDesign(
+                kind, width, cloth, units, unitLength, mirrorAtMiddle, Corners.UNITS, List.of(unit), join);
     }
 
     public static BorderDesign plain(String width, String cloth, Corners corners) {

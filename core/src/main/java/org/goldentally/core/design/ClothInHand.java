@@ -11,9 +11,28 @@ import org.goldentally.core.problem.Limits;
  * @param lightness CIELAB L* from 0 to 100 as typed, where the quilter overrules the swatch; empty otherwise
  * @param background whether it may lie beside itself: the cloth that the others are set on
  * @param shelfCloth its identity on the shelf; empty if it is not there
+ * @param directional whether its print has an up and a down, so that no piece may be cut turned
+ * @param pack the pack that it is one of the prints of, or that its prints are dealt from; empty for neither
+ * @param standsFor a cloth of its own, or a place that is dealt a print of the pack
  */
 public record ClothInHand(
-        String key, String name, String colour, String lightness, boolean background, String shelfCloth) {
+        String key,
+        String name,
+        String colour,
+        String lightness,
+        boolean background,
+        String shelfCloth,
+        boolean directional,
+        String pack,
+        StandsFor standsFor) {
+
+    /** What a cloth in hand is. */
+    public enum StandsFor {
+        ITSELF,
+        ANY_PRINT,
+        LIGHT_PRINT,
+        DARK_PRINT
+    }
 
     public ClothInHand {
         Limits.text(key, 60, "key");
@@ -21,6 +40,8 @@ public record ClothInHand(
         Limits.text(colour, 7, "colour");
         Limits.text(lightness, 10, "lightness");
         Limits.text(shelfCloth, 60, "shelfCloth");
+        Limits.text(pack, 200, "pack");
+        Limits.required(standsFor, "standsFor");
         if (key.isBlank()) {
             throw new IllegalArgumentException("key of a cloth is missing");
         }
@@ -33,8 +54,29 @@ public record ClothInHand(
         this(key, name, colour, "", false, "");
     }
 
-    /** With the name and swatch that it has on the shelf now. */
-    public ClothInHand asOnShelf(String newName, String newColour) {
-        return new ClothInHand(key, newName, newColour, lightness, background, shelfCloth);
+    /** A cloth of its own, of no pack, that may be cut any way round. */
+    public ClothInHand(
+            String key, String name, String colour, String lightness, boolean background, String shelfCloth) {
+        this(key, name, colour, lightness, background, shelfCloth, false, "", StandsFor.ITSELF);
+    }
+
+    /** Whether it is no cloth itself but a place for a print of the pack. */
+    public boolean dealt() {
+        return standsFor != StandsFor.ITSELF;
+    }
+
+    /** With the name, swatch and direction that it has on the shelf now. */
+    public ClothInHand asOnShelf(
+            String newName, String newColour, String newLightness, boolean nowDirectional, String nowOfPack) {
+        return new ClothInHand(
+                key,
+                newName,
+                newColour,
+                lightness.isBlank() ? newLightness : lightness,
+                background,
+                shelfCloth,
+                nowDirectional,
+                nowOfPack,
+                standsFor);
     }
 }

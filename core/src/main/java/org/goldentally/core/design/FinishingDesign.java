@@ -12,9 +12,15 @@ import org.goldentally.core.problem.Limits;
  * @param backingCloth key of its cloth; empty is not chosen yet
  * @param backingWidth usable width of the backing's cloth, as typed
  * @param overhang how much larger backing and batting are on every side, as typed
+ * @param scrappyBinding whether the binding comes from leftover strips as far as they go
  */
 public record FinishingDesign(
-        String bindingCloth, String bindingStrip, String backingCloth, String backingWidth, String overhang) {
+        String bindingCloth,
+        String bindingStrip,
+        String backingCloth,
+        String backingWidth,
+        String overhang,
+        boolean scrappyBinding) {
 
     public FinishingDesign {
         Limits.text(bindingCloth, 60, "bindingCloth");
@@ -22,6 +28,20 @@ public record FinishingDesign(
         Limits.text(backingCloth, 60, "backingCloth");
         Limits.text(backingWidth, 40, "backingWidth");
         Limits.text(overhang, 40, "overhang");
+    }
+
+    public FinishingDesign(
+            String bindingCloth, String bindingStrip, String backingCloth, String backingWidth, String overhang) {
+        this(bindingCloth, bindingStrip, backingCloth, backingWidth, overhang, false);
+    }
+
+    public FinishingDesign boundFromLeftovers(boolean fromLeftovers) {
+        return new FinishingDesign(bindingCloth, bindingStrip, backingCloth, backingWidth, overhang, fromLeftovers);
+    }
+
+    /** No binding: its strips are not wide. */
+    public FinishingDesign without() {
+        return new FinishingDesign("", "", "", backingWidth, overhang, false);
     }
 
     /** Binding strips of 2 1/2 in, backing 4 in larger on every side (common practice, no source). */

@@ -23,6 +23,7 @@ import org.goldentally.core.problem.Limits;
  * @param borders from the inside out
  * @param closeInValue cloths whose lightness differs by less than this (CIELAB L*) are said to read as one
  * @param methods how groups of units are made, where the quilter chose
+ * @param plan how the cloth is cut and the work done
  */
 public record QuiltDesign(
         int format,
@@ -39,9 +40,10 @@ public record QuiltDesign(
         List<BorderDesign> borders,
         FinishingDesign finishing,
         int closeInValue,
-        List<MethodChoice> methods) {
+        List<MethodChoice> methods,
+        PlanDesign plan) {
 
-    public static final int CURRENT_FORMAT = 2;
+    public static final int CURRENT_FORMAT = 3;
 
     /** Cloths whose lightness differs by less read as one (our own threshold; each quilt may have another). */
     public static final int USUAL_CLOSE_IN_VALUE = 20;
@@ -70,6 +72,7 @@ public record QuiltDesign(
         Limits.required(finishing, "finishing");
         Limits.between(closeInValue, 0, 100, "closeInValue");
         Limits.list(methods, MOST_METHODS, "methods");
+        Limits.required(plan, "plan");
         cloths = List.copyOf(cloths);
         blocks = List.copyOf(blocks);
         places = List.copyOf(places);
@@ -114,7 +117,153 @@ public record QuiltDesign(
                 borders,
                 finishing,
                 closeInValue,
-                methods);
+                methods,
+                plan);
+    }
+
+    public QuiltDesign withMethods(List<MethodChoice> others) {
+        return new QuiltDesign(
+                format,
+                system,
+                seam,
+                grid,
+                allowance,
+                cloths,
+                blocks,
+                blockSize,
+                setting,
+                places,
+                sashing,
+                borders,
+                finishing,
+                closeInValue,
+                others,
+                plan);
+    }
+
+    public QuiltDesign withBorders(List<BorderDesign> others) {
+        return new QuiltDesign(
+                format,
+                system,
+                seam,
+                grid,
+                allowance,
+                cloths,
+                blocks,
+                blockSize,
+                setting,
+                places,
+                sashing,
+                others,
+                finishing,
+                closeInValue,
+                methods,
+                plan);
+    }
+
+    public QuiltDesign withFinishing(FinishingDesign other) {
+        return new QuiltDesign(
+                format,
+                system,
+                seam,
+                grid,
+                allowance,
+                cloths,
+                blocks,
+                blockSize,
+                setting,
+                places,
+                sashing,
+                borders,
+                other,
+                closeInValue,
+                methods,
+                plan);
+    }
+
+    public QuiltDesign withPlaces(List<PlaceDesign> others) {
+        return new QuiltDesign(
+                format,
+                system,
+                seam,
+                grid,
+                allowance,
+                cloths,
+                blocks,
+                blockSize,
+                setting,
+                others,
+                sashing,
+                borders,
+                finishing,
+                closeInValue,
+                methods,
+                plan);
+    }
+
+    public QuiltDesign withPlan(PlanDesign other) {
+        return new QuiltDesign(
+                format,
+                system,
+                seam,
+                grid,
+                allowance,
+                cloths,
+                blocks,
+                blockSize,
+                setting,
+                places,
+                sashing,
+                borders,
+                finishing,
+                closeInValue,
+                methods,
+                other);
+    }
+
+    public QuiltDesign withSetting(SettingDesign other) {
+        return new QuiltDesign(
+                format,
+                system,
+                seam,
+                grid,
+                allowance,
+                cloths,
+                blocks,
+                blockSize,
+                other,
+                places,
+                sashing,
+                borders,
+                finishing,
+                closeInValue,
+                methods,
+                plan);
+    }
+
+    public QuiltDesign withBlocks(List<Block> others) {
+        return new QuiltDesign(
+                format, system, seam, grid, allowance, cloths, others, blockSize, setting, places, sashing, borders, finishing, closeInValue, methods, plan);
+    }
+
+    public QuiltDesign withSashing(SashingDesign other) {
+        return new QuiltDesign(
+                format,
+                system,
+                seam,
+                grid,
+                allowance,
+                cloths,
+                blocks,
+                blockSize,
+                setting,
+                places,
+                other,
+                borders,
+                finishing,
+                closeInValue,
+                methods,
+                plan);
     }
 
     public Optional<Block> block(String key) {
@@ -144,6 +293,7 @@ public record QuiltDesign(
                 List.of(),
                 FinishingDesign.usual(system),
                 USUAL_CLOSE_IN_VALUE,
-                List.of());
+                List.of(),
+                PlanDesign.USUAL);
     }
 }

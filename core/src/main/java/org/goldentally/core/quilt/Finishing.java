@@ -63,7 +63,7 @@ public record Finishing(
         }
     }
 
-    static Finishing of(QuiltTop top) {
+    public static Finishing of(QuiltTop top) {
         FinishingDesign design = top.design().finishing();
         MeasureSystem system = top.design().system();
         LengthWriter writer = system.writer();

@@ -62,6 +62,11 @@ public record TopCount(
             return cloths.size();
         }
 
+        /** The same for several tops. */
+        public Group times(int factor) {
+            return new Group(key, label, unit, cloths, hand, count * factor, blocks * factor, partIds);
+        }
+
         /** Each cloth once. */
         public Set<String> differentCloths() {
             return new LinkedHashSet<>(cloths);

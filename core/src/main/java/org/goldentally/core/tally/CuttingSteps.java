@@ -29,7 +29,19 @@ public final class CuttingSteps {
         if (opened.piece().form() == PieceForm.YARDAGE) {
             steps.add(new CuttingStep("Fold selvage to selvage and square up the end.", 0));
         }
+        for (List<LaidStrip> alike : alike(opened.strips())) {
+            steps.add(step(alike, writer));
+        }
+        // A scrappy binding is cut from the leftovers of planned strips, one size after the other.
+        long planned = opened.strips().stream()
+                .flatMap(strip -> strip.segments().stream())
+                .mapToLong(segment -> segment.pieces().size())
+                .sum();
         for (OpenedPiece.Cut cut : opened.cuts()) {
+            planned -= cut.count();
+            if (planned >= 0) {
+                continue;
+            }
             for (CutBlock block : cut.blocks()) {
                 steps.add(step(cut.cut(), block, opened.piece().width(), writer));
             }
@@ -44,6 +56,72 @@ public final class CuttingSteps {
             steps.add(new CuttingStep("Keep and label what is left: " + String.join("; ", said) + ".", 0));
         }
         return steps;
+    }
+
+    /** Neighbouring strips that are cut up the same way. */
+    private static List<List<LaidStrip>> alike(List<LaidStrip> strips) {
+        List<List<LaidStrip>> alike = new ArrayList<>();
+        for (LaidStrip strip : strips) {
+            if (alike.isEmpty() || !alike.getLast().getFirst().segments().equals(strip.segments())) {
+                alike.add(new ArrayList<>());
+            }
+            alike.getLast().add(strip);
+        }
+        return alike;
+    }
+
+    /** {@code 2 strips 4 7/8 in wide, each cut into 3 squares 4 7/8 in; then 2 segments 2 1/2 in wide, … } */
+    private static CuttingStep step(List<LaidStrip> strips, LengthWriter writer) {
+        LaidStrip strip = strips.getFirst();
+        List<String> said = new ArrayList<>();
+        Map<List<Object>, Integer> runs = new LinkedHashMap<>();
+        Map<List<Object>, LaidStrip.LaidSegment> segments = new LinkedHashMap<>();
+        strip.segments().forEach(segment -> {
+            List<Object> key = List.of(segment.width(), segment.pieces());
+            runs.merge(key, 1, Integer::sum);
+            segments.put(key, segment);
+        });
+        runs.forEach((key, count) -> said.add(say(segments.get(key), count, strip.height(), writer)));
+        long pieces = strip.segments().stream()
+                .mapToLong(segment -> segment.pieces().size())
+                .sum();
+        String lead = strips.size() == 1
+                ? "One strip " + writer.writeWithUnit(strip.height()) + " wide, cut into "
+                : strips.size() + " strips " + writer.writeWithUnit(strip.height()) + " wide, each cut into ";
+        return new CuttingStep(lead + String.join("; ", said) + ".", pieces * strips.size());
+    }
+
+    private static String say(LaidStrip.LaidSegment segment, int count, Length stripHeight, LengthWriter writer) {
+        Length high = segment.pieces().stream().map(LaidStrip.LaidPiece::height).reduce(Length.ZERO, Length::plus);
+        ClothCut cut = segment.pieces().getFirst().cut();
+        boolean single = segment.pieces().size() == 1;
+        if (single) {
+            return named(count, cut.name()) + " "
+                    + size(segment.width(), segment.pieces().getFirst().height(), writer)
+                    + (high.equals(stripHeight) ? "" : ", trimmed to that height")
+                    + " for " + cut.useLabel();
+        }
+        Map<String, Integer> stacked = new LinkedHashMap<>();
+        segment.pieces()
+                .forEach(piece -> stacked.merge(
+                        size(segment.width(), piece.height(), writer) + " for "
+                                + piece.cut().useLabel(),
+                        1,
+                        Integer::sum));
+        List<String> each = new ArrayList<>();
+        stacked.forEach((what, times) -> each.add(times == 1 ? what : times + " of " + what));
+        return named(count, "segment") + " " + writer.writeWithUnit(segment.width()) + " wide, "
+                + (count == 1 ? "" : "each ") + "cut across into " + String.join(" and ", each);
+    }
+
+    private static String named(long count, String name) {
+        return count == 1 ? "1 " + name : count + " " + name + "s";
+    }
+
+    private static String size(Length width, Length height, LengthWriter writer) {
+        return width.equals(height)
+                ? writer.writeWithUnit(width)
+                : writer.write(height) + " × " + writer.writeWithUnit(width);
     }
 
     /** Strips lie the way in which the block is divided first: along its longer run. */

@@ -15,9 +15,45 @@ import org.goldentally.core.measure.Length;
  *
  * @param cuts in the order in which they are cut
  * @param leftovers rectangles worth keeping
+ * @param strips how planned strips are cut; empty where one size is cut after the other
  */
 public record OpenedPiece(
-        ClothPiece piece, List<Cut> cuts, List<Rectangle> leftovers, List<Rectangle> trimmings, boolean tight) {
+        ClothPiece piece,
+        List<Cut> cuts,
+        List<Rectangle> leftovers,
+        List<Rectangle> trimmings,
+        boolean tight,
+        List<LaidStrip> strips) {
+
+    public OpenedPiece {
+        cuts = List.copyOf(cuts);
+        leftovers = List.copyOf(leftovers);
+        trimmings = List.copyOf(trimmings);
+        strips = List.copyOf(strips);
+    }
+
+    /** What makes strips differ at the table: the sizes in them and in which order, not where they lie. */
+    List<Object> layouts() {
+        if (strips.isEmpty()) {
+            return cuts.stream()
+                    .flatMap(cut -> cut.blocks().stream())
+                    .<Object>map(block -> List.of(block.pieceWidth(), block.pieceHeight(), block.across()))
+                    .toList();
+        }
+        return strips.stream()
+                .<Object>map(strip -> strip.segments().stream()
+                        .map(segment -> List.of(
+                                segment.width(),
+                                segment.pieces().stream()
+                                        .map(LaidStrip.LaidPiece::height)
+                                        .toList()))
+                        .toList())
+                .toList();
+    }
+
+    public long count() {
+        return cuts.stream().mapToLong(Cut::count).sum();
+    }
 
     /** Equal pieces cut in one go, at their place on the cloth. */
     public record Cut(ClothCut cut, List<CutBlock> blocks) {
@@ -117,7 +153,7 @@ public record OpenedPiece(
         }
 
         OpenedPiece asCut() {
-            return new OpenedPiece(piece, List.copyOf(cuts), List.copyOf(free), List.copyOf(trimmings), tight);
+            return new OpenedPiece(piece, cuts, free, trimmings, tight, List.of());
         }
     }
 }

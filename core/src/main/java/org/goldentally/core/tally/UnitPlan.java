@@ -14,6 +14,7 @@ import org.goldentally.core.piecing.Working;
  * @param key of the group: what it is and its cloths; the same for all methods
  * @param cloths key of the cloth of each patch
  * @param needed units the top needs, both hands together
+ * @param extra made beyond that for mishaps, as the quilter asked
  * @param left of these, left hands, where hands differ
  * @param sets runs of the method; they round up, by hand too, since half a pair makes nothing
  * @param made units that these give
@@ -24,6 +25,7 @@ public record UnitPlan(
         PatchworkUnit unit,
         List<String> cloths,
         long needed,
+        long extra,
         long left,
         long right,
         PiecingMethod method,
@@ -39,16 +41,20 @@ public record UnitPlan(
         workings.add(new Working(
                 "How many " + recipe.setName() + "s",
                 handed
-                        ? left + " left and " + right + " right; a " + recipe.setName() + " gives "
+                        ? left + " left and " + right + " right"
+                                + (extra > 0 ? ", and " + extra + " for mishaps" : "") + "; a " + recipe.setName()
+                                + " gives "
                                 + recipe.hands().left() + " and "
                                 + recipe.hands().right() + ": " + sets
-                        : needed + " ÷ " + recipe.unitsPerSet() + " a " + recipe.setName()
+                        : (extra > 0 ? "(" + needed + " + " + extra + " for mishaps)" : "" + needed) + " ÷ "
+                                + recipe.unitsPerSet() + " a " + recipe.setName()
                                 + ", rounded up to whole ones: " + sets));
         workings.add(new Working(
                 "Spare", sets + " × " + recipe.unitsPerSet() + " made − " + needed + " needed = " + spare()));
         return workings;
     }
 
+    /** Made beyond what the top needs, those for mishaps among them. */
     public long spare() {
         return made - needed;
     }

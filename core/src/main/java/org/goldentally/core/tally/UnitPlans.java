@@ -8,9 +8,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.goldentally.core.block.UnitSymmetry.Hand;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.design.PlanDesign.ExtraUnits;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
 import org.goldentally.core.measure.Length;
@@ -22,6 +25,7 @@ import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitDrawing;
+import org.goldentally.core.problem.Problem;
 import org.goldentally.core.quilt.TopCount;
 
 /**
@@ -38,6 +42,9 @@ public final class UnitPlans {
     /** Methods in which patches of one part may be of different cloths, since each is cut from its own square. */
     private static final Set<String> EACH_PATCH_ITS_OWN =
             Set.of("geese-stitch-and-flip", "geese-loose-triangles", "corner-stitch-and-flip");
+
+    private static final Pattern SHARE = Pattern.compile("(\\d{1,3}) ?%");
+    private static final Pattern NUMBER = Pattern.compile("(\\d{1,4})");
 
     private final QuiltDesign design;
     private final SewingSettings settings;
@@ -82,6 +89,10 @@ public final class UnitPlans {
         return unitName + ":" + String.join(",", cloths);
     }
 
+    public static String choiceKey(UnitPlan plan) {
+        return choiceKey(plan.unit().name(), plan.cloths());
+    }
+
     private Optional<Choice> choice(String key, List<TopCount.Group> hands) {
         List<UnitPlan> ways = new ArrayList<>();
         for (PiecingMethod method : Methods.making(hands.getFirst().unit())) {
@@ -113,7 +124,8 @@ public final class UnitPlans {
                 .orElseThrow();
     }
 
-    private static boolean isUsual(UnitPlan way) {
+    /** Whether a way leaves straight edges and needs no whole strips or sheets: such ways are taken by themselves. */
+    public static boolean isUsual(UnitPlan way) {
         return way.recipe().unitsPerSet() <= MOST_UNITS_A_SET
                 && way.recipe().sewing().edges() != OuterEdges.BIAS
                 && !way.method().key().contains("chain")
@@ -138,11 +150,17 @@ public final class UnitPlans {
         long left = count(hands, Hand.LEFT);
         long right = count(hands, Hand.RIGHT);
         boolean handed = recipe.hands().differ() && left + right > 0;
+        Optional<ExtraUnits> typed = extra(group);
+        long extra = typed.map(each -> count(each, needed)).orElse(0L);
         long sets = handed
                 ? Math.max(
-                        Math.ceilDiv(left, Math.max(1, recipe.hands().left())),
-                        Math.ceilDiv(right, Math.max(1, recipe.hands().right())))
-                : Math.ceilDiv(needed, recipe.unitsPerSet());
+                        Math.ceilDiv(
+                                left + extraOf(left, typed),
+                                Math.max(1, recipe.hands().left())),
+                        Math.ceilDiv(
+                                right + extraOf(right, typed),
+                                Math.max(1, recipe.hands().right())))
+                : Math.ceilDiv(needed + extra, recipe.unitsPerSet());
         long made = sets * recipe.unitsPerSet();
         String label = label(group);
         List<ClothCut> cuts = new ArrayList<>();
@@ -153,7 +171,55 @@ public final class UnitPlans {
                     clothKey, cut.size(), cut.name(), Math.ceilDiv(sets * cut.perSet() * share, all), key, label)));
         }
         return Optional.of(new UnitPlan(
-                key, label, group.unit(), group.cloths(), needed, left, right, method, recipe, sets, made, cuts));
+                key,
+                label,
+                group.unit(),
+                group.cloths(),
+                needed,
+                extra,
+                left,
+                right,
+                method,
+                recipe,
+                sets,
+                made,
+                cuts));
+    }
+
+    private Optional<ExtraUnits> extra(TopCount.Group group) {
+        return design.plan()
+                .extraOf(
+                        choiceKey(group.unit().name(), group.cloths()),
+                        group.unit().name(),
+                        "");
+    }
+
+    /** Of a hand that is not needed no extra ones are made. */
+    private static long extraOf(long hand, Optional<ExtraUnits> typed) {
+        return hand == 0 ? 0 : typed.map(each -> count(each, hand)).orElse(0L);
+    }
+
+    /** {@code 4} is four more, {@code 5 %} of 90 is five more; what says neither is none, and said on the screen. */
+    public static long count(ExtraUnits extra, long needed) {
+        Matcher share = SHARE.matcher(extra.typed().strip());
+        if (share.matches()) {
+            return Math.ceilDiv(needed * Long.parseLong(share.group(1)), 100);
+        }
+        Matcher number = NUMBER.matcher(extra.typed().strip());
+        return number.matches() ? Long.parseLong(number.group(1)) : 0;
+    }
+
+    /** What is typed for extra units but says nothing. */
+    public static List<Problem> problems(QuiltDesign design) {
+        return design.plan().extras().stream()
+                .filter(extra -> !extra.typed().isBlank()
+                        && !SHARE.matcher(extra.typed().strip()).matches()
+                        && !NUMBER.matcher(extra.typed().strip()).matches())
+                .map(extra -> new Problem(
+                        "Extra units",
+                        "“" + extra.typed() + "” is neither a count nor a share",
+                        "type how many more, such as 4, or a share, such as 5 %"))
+                .toList();
     }
 
     /** Border and sashing pieces keep their own names; a mere square of a block is a plain square. */

@@ -82,7 +82,8 @@ public class TopBenchmark {
                 List.of(),
                 first.finishing(),
                 first.closeInValue(),
-                List.of());
+                List.of(),
+                first.plan());
         top = QuiltTop.of(design);
     }
 

@@ -9,7 +9,9 @@ import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.design.BlockSizeDesign;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.PlaceDesign;
+import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
 import org.goldentally.core.design.SashingDesign;
@@ -35,6 +37,8 @@ public final class Tops {
             new ClothInHand("d", "spruce", "#2e6f5e"),
             new ClothInHand("e", "brick", "#b2472f"));
 
+    private FinishingDesign finishing = FinishingDesign.usual(MeasureSystem.INCH);
+    private PlanDesign plan = PlanDesign.USUAL;
     private Allowance allowance = Allowance.TRIM;
     private final List<MethodChoice> methods = new ArrayList<>();
 
@@ -68,9 +72,22 @@ public final class Tops {
                 places,
                 sashing,
                 borders,
-                first.finishing(),
+                finishing,
                 first.closeInValue(),
-                methods);
+                methods,
+                plan);
+    }
+
+    /** Which cloth the binding is of. */
+    public Tops boundIn(String cloth) {
+        finishing = new FinishingDesign(cloth, "2 1/2", "", "40", "4");
+        return this;
+    }
+
+    /** How the cloth is cut and the work done. */
+    public Tops plan(PlanDesign other) {
+        plan = other;
+        return this;
     }
 
     public Tops with(Allowance other) {
@@ -107,7 +124,7 @@ public final class Tops {
         return this;
     }
 
-    Tops cloths(ClothInHand... others) {
+    public Tops cloths(ClothInHand... others) {
         cloths = List.of(others);
         return this;
     }

@@ -16,6 +16,8 @@ import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.cutting.yardage.CuttingStyle;
+import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
@@ -91,6 +93,46 @@ class ClothLedgerTest {
                 .isEqualTo("3 pieces cut 2 × 40 in, across the whole width. For .");
     }
 
+    /** One 10 in square holds one 6 7/8 in square and three 3 in squares (common practice, no source), or five of 3 in. */
+    @Test
+    void aPlanMixesSizesInOneSquareWhereCuttingOneSizeAfterTheOtherTakesTwo() {
+        CutSize large = CutSize.square(Length.inches(6, 7, 8));
+        List<ClothCut> cuts = List.of(
+                new ClothCut("a", large, "square", 1, "large", "large"),
+                new ClothCut("a", CutSize.square(Length.inches(3)), "square", 5, "small", "small"));
+        ClothLedger thrifty = ledger(CuttingStyle.THRIFTY, cuts, "3 squares 10 in");
+        assertThat(thrifty.isEnough()).isTrue();
+        assertThat(thrifty.untouched().getFirst().count()).isEqualTo(2);
+        OpenedPiece piece = thrifty.opened().getFirst().piece();
+        assertThat(piece.tight()).isFalse();
+        assertThat(CuttingSteps.of(piece, MeasureSystem.INCH))
+                .extracting(CuttingSteps.CuttingStep::text)
+                .containsExactly(
+                        "One strip 6 7/8 in wide, cut into 1 square 6 7/8 in for large; 1 segment 3 in wide, cut across"
+                                + " into 2 of 3 in for small.",
+                        "One strip 3 in wide, cut into 3 squares 3 in for small.");
+    }
+
+    /** A yard is not enough for 54 in of strips: what uses most of it is cut from it, the rest is bought. */
+    @Test
+    void aPlanUsesTheYardageOnHandUpAndBuysTheRest() {
+        ClothLedger ledger = ledger(CuttingStyle.THRIFTY, List.of(cut(40, 9, 6)), "1 yd 40 wide");
+        assertThat(ledger.opened().getFirst().piece().left()).isEqualTo(Area.ZERO);
+        assertThat(ledger.toBuy().orElseThrow().purchase().exact()).isEqualTo(Length.inches(18));
+        assertThat(ledger.toBuy().orElseThrow().atLeast()).contains(Length.inches(18));
+    }
+
+    @Test
+    void aDirectionalPieceIsNeverTurned() {
+        CutSize upright = new CutSize(Length.inches(4), Length.inches(30), false);
+        for (CuttingStyle style : CuttingStyle.values()) {
+            ClothLedger ledger =
+                    ledger(style, List.of(new ClothCut("a", upright, "strip", 4, "border", "border")), "1 yd 40 wide");
+            assertThat(ledger.opened().getFirst().piece().cuts().getFirst().blocks())
+                    .allSatisfy(block -> assertThat(block.pieceHeight()).isEqualTo(Length.inches(30)));
+        }
+    }
+
     @Test
     void tenThousandPiecesAreAnswered() {
         ClothLedger ledger = ledger(List.of(cut(4, 4, 30_000), cut(2, 2, 10_000)), "10000 squares 10 in");
@@ -101,8 +143,8 @@ class ClothLedgerTest {
     /** Every piece is checked by a geometry library that knows nothing of strips: inside the cloth, and no two overlap. */
     @Property(tries = 150)
     void everyPieceOfClothIsAccountedForExactly(
-            @ForAll("cuts") List<ClothCut> cuts, @ForAll("shelves") List<String> shelf) {
-        ClothLedger ledger = ledger(cuts, shelf.toArray(String[]::new));
+            @ForAll("cuts") List<ClothCut> cuts, @ForAll("shelves") List<String> shelf, @ForAll CuttingStyle style) {
+        ClothLedger ledger = ledger(style, cuts, shelf.toArray(String[]::new));
         for (ClothLedger.Opened opened : ledger.opened()) {
             check(opened.piece());
         }
@@ -214,11 +256,16 @@ class ClothLedgerTest {
     }
 
     private static ClothLedger ledger(List<ClothCut> cuts, String... shelf) {
+        return ledger(CuttingStyle.PLAIN, cuts, shelf);
+    }
+
+    private static ClothLedger ledger(CuttingStyle style, List<ClothCut> cuts, String... shelf) {
         List<ShelfPieces> pieces = new ArrayList<>();
         for (int i = 0; i < shelf.length; i++) {
             ShelfLine line = read(shelf[i]);
             pieces.add(new ShelfPieces("line " + i, line.count(), line.piece()));
         }
-        return ClothLedger.of("a", cuts, pieces, Length.inches(40), MeasureSystem.INCH);
+        return ClothLedger.of(new CuttingRequest(
+                "a", cuts, pieces, Length.inches(40), MeasureSystem.INCH, new CuttingChoice("a", style, 1)));
     }
 }

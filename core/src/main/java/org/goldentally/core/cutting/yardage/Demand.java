@@ -6,10 +6,17 @@ import java.util.List;
 /**
  * What is to be cut from cloth of one width: all lengths are whole marks of one ruler.
  *
- * @param widthOfFabric usable width of the cloth; its length is unlimited
+ * @param widthOfFabric usable width of the cloth
+ * @param longest length of the cloth; {@link #UNLIMITED} for cloth to buy
  * @param tallestStrip strips are cut no higher than this, unless a single piece is higher
  */
-public record Demand(int widthOfFabric, List<Item> items, int tallestStrip) {
+public record Demand(int widthOfFabric, int longest, List<Item> items, int tallestStrip) {
+
+    public static final int UNLIMITED = Integer.MAX_VALUE;
+
+    public Demand(int widthOfFabric, List<Item> items, int tallestStrip) {
+        this(widthOfFabric, UNLIMITED, items, tallestStrip);
+    }
 
     /** Equal pieces: {@code width} lies across the cloth, unless they may be turned. */
     public record Item(int width, int height, int count, boolean turnable) {
@@ -26,11 +33,17 @@ public record Demand(int widthOfFabric, List<Item> items, int tallestStrip) {
     public Demand {
         items = List.copyOf(items);
         for (Item item : items) {
-            boolean lies = item.width <= widthOfFabric || item.turnable && item.height <= widthOfFabric;
-            if (!lies) {
-                throw new IllegalArgumentException("wider than the cloth of " + widthOfFabric + ": " + item);
+            if (!fits(item, widthOfFabric, longest)) {
+                throw new IllegalArgumentException(
+                        "wider than the cloth of " + widthOfFabric + " or longer than " + longest + ": " + item);
             }
         }
+    }
+
+    /** Whether a piece can be cut from cloth so wide and so long. */
+    public static boolean fits(Item item, int widthOfFabric, int longest) {
+        return item.width <= widthOfFabric && item.height <= longest
+                || item.turnable && item.height <= widthOfFabric && item.width <= longest;
     }
 
     /** All ways in which pieces can lie on the cloth. */
@@ -38,10 +51,10 @@ public record Demand(int widthOfFabric, List<Item> items, int tallestStrip) {
         List<Lying> lyings = new ArrayList<>();
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
-            if (item.width <= widthOfFabric) {
+            if (item.width <= widthOfFabric && item.height <= longest) {
                 lyings.add(new Lying(i, item.width, item.height));
             }
-            if (item.turnable && item.width != item.height && item.height <= widthOfFabric) {
+            if (item.turnable && item.width != item.height && item.height <= widthOfFabric && item.width <= longest) {
                 lyings.add(new Lying(i, item.height, item.width));
             }
         }
@@ -50,8 +63,8 @@ public record Demand(int widthOfFabric, List<Item> items, int tallestStrip) {
 
     /** The highest strip there may be. */
     int highestStrip() {
-        return Math.max(
-                tallestStrip, lyings().stream().mapToInt(Lying::height).max().orElse(0));
+        int tallest = lyings().stream().mapToInt(Lying::height).max().orElse(0);
+        return Math.min(longest, Math.max(tallestStrip, tallest));
     }
 
     int[] counts() {

@@ -45,6 +45,18 @@ class YardagePlannerTest {
         }
     }
 
+    static Stream<Instances> tinyLists() throws IOException {
+        return Instances.all().stream().filter(list -> list.size().equals("tiny"));
+    }
+
+    /** Not only the lengths given: a general integer solver finds the shortest of tiny lists anew. */
+    @ParameterizedTest
+    @MethodSource("tinyLists")
+    void tinyPlansAreAsShortAsAGeneralSolverFinds(Instances list) {
+        assertThat(plan(list.demand(), CuttingStyle.THRIFTY).length())
+                .isEqualTo(GeneralSolver.shortest(list.demand(), 60).orElseThrow());
+    }
+
     @ParameterizedTest
     @MethodSource("listsUpToMedium")
     void moreTroubleNeverTakesMoreCloth(Instances list) {

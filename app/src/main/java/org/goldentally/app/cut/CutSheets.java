@@ -1,0 +1,23 @@
+package org.goldentally.app.cut;
+
+import java.util.UUID;
+import org.goldentally.app.tally.QuiltTally;
+import org.goldentally.core.design.QuiltDesign;
+import org.springframework.stereotype.Component;
+
+/** The cutting sheets of a quilt as it stands, with what is ticked off. */
+@Component
+public class CutSheets {
+
+    private final QuiltTally tally;
+    private final CutTicks ticks;
+
+    CutSheets(QuiltTally tally, CutTicks ticks) {
+        this.tally = tally;
+        this.ticks = ticks;
+    }
+
+    public CutView of(UUID quiltId, QuiltDesign design) {
+        return CutView.of(tally.of(design), ticks.of(quiltId));
+    }
+}

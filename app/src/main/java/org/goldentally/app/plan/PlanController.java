@@ -1,0 +1,211 @@
+package org.goldentally.app.plan;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.goldentally.app.problems.NotFoundException;
+import org.goldentally.app.quilts.Quilts;
+import org.goldentally.app.shelf.CsvTable;
+import org.goldentally.app.shelf.PriceList;
+import org.goldentally.app.shelf.Shelf;
+import org.goldentally.app.tally.QuiltPrices;
+import org.goldentally.app.tally.QuiltTally;
+import org.goldentally.core.cloth.Price;
+import org.goldentally.core.cutting.yardage.CuttingStyle;
+import org.goldentally.core.deal.ScrappyDeal;
+import org.goldentally.core.design.PlanDesign;
+import org.goldentally.core.design.PlanDesign.CuttingChoice;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.offers.Offer;
+import org.goldentally.core.offers.Offers;
+import org.goldentally.core.offers.ShelfReach;
+import org.goldentally.core.offers.WayEffects;
+import org.goldentally.core.tally.CuttingRequest;
+import org.goldentally.core.tally.ShelfPieces;
+import org.goldentally.core.tally.StyleChoices;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What could be done otherwise with a quilt's plan: ways, styles of cutting, offers, a deal, how far the shelf reaches. */
+@RestController
+@RequestMapping("/api")
+class PlanController {
+
+    private final Quilts quilts;
+    private final QuiltTally onShelf;
+    private final ShoppingLists shoppingLists;
+    private final PlanSearches searches;
+
+    PlanController(
+            Quilts quilts, QuiltTally onShelf, ShoppingLists shoppingLists, PlanSearches searches) {
+        this.quilts = quilts;
+        this.onShelf = onShelf;
+        this.shoppingLists = shoppingLists;
+        this.searches = searches;
+    }
+
+    /** What each way of a group would change, all else staying as it is. */
+    @GetMapping("/quilts/{id}/ways")
+    List<WayEffects.WayEffect> ways(@PathVariable UUID id, @RequestParam String group) {
+        QuiltDesign design = quilts.get(id).design();
+        Map<String, List<ShelfPieces>> pieces = onShelf.onHand(design);
+        return WayEffects.of(onShelf.of(design, pieces), group, pieces, onShelf::account);
+    }
+
+    /** A cloth cut in each style. */
+    @GetMapping("/quilts/{id}/cloths/{cloth}/styles")
+    StylesView styles(@PathVariable UUID id, @PathVariable String cloth) {
+        CuttingRequest request = request(quilts.get(id).design(), cloth);
+        return StylesView.of(
+                cloth,
+                StyleChoices.of(request, onShelf::account),
+                request.choice().style());
+    }
+
+    private CuttingRequest request(QuiltDesign design, String cloth) {
+        Map<String, List<ShelfPieces>> pieces = onShelf.onHand(design);
+        return onShelf.of(design, pieces).request(cloth, pieces).orElseThrow(() -> new NotFoundException("Cloth"));
+    }
+
+    record SearchFor(@NotNull CuttingStyle style) {}
+
+    /**
+     * A search as it stands.
+     *
+     * @param effort the effort that is being made now, in multiples of the usual
+     * @param mostEffort the last one that will be made
+     * @param best the best plan so far; its effort finds it again
+     */
+    record SearchView(
+            UUID id,
+            boolean done,
+            int effort,
+            int mostEffort,
+
+            @Schema(description = "null as long as no plan is done")
+            StylesView.@Nullable StyleView best) {}
+
+    /** Starts a longer search for a plan for one cloth. */
+    @PostMapping("/quilts/{id}/cloths/{cloth}/searches")
+    SearchView search(@PathVariable UUID id, @PathVariable String cloth, @Valid @RequestBody SearchFor wanted) {
+        CuttingRequest request = request(quilts.get(id).design(), cloth);
+        return view(searches.start(request.with(new CuttingChoice(cloth, wanted.style(), PlanDesign.USUAL_EFFORT))));
+    }
+
+    @GetMapping("/searches/{search}")
+    SearchView search(@PathVariable UUID search) {
+        return view(searches.get(search));
+    }
+
+    /** Stops a search; the best plan so far is kept. */
+    @PostMapping("/searches/{search}/stop")
+    SearchView stop(@PathVariable UUID search) {
+        return view(searches.stop(search));
+    }
+
+    private static SearchView view(PlanSearches.PlanSearch search) {
+        MeasureSystem system = search.request().system();
+        return new SearchView(
+                search.id(),
+                search.done(),
+                search.effort(),
+                PlanDesign.MOST_EFFORT,
+                search.best()
+                        .map(ledger -> StylesView.view(search.request().choice().style(), ledger, false, system))
+                        .orElse(null));
+    }
+
+    /** An offer as shown. */
+    record OfferView(Offer.Kind kind, String key, String what, String effect) {
+        static OfferView of(Offer offer) {
+            return new OfferView(offer.kind(), offer.key(), offer.what(), offer.effect());
+        }
+    }
+
+    @GetMapping("/quilts/{id}/offers")
+    List<OfferView> offers(@PathVariable UUID id) {
+        return offers(quilts.get(id).design()).stream().map(OfferView::of).toList();
+    }
+
+    private List<Offer> offers(QuiltDesign design) {
+        Map<String, List<ShelfPieces>> pieces = onShelf.onHand(design);
+        return Offers.of(onShelf.of(design, pieces), pieces, onShelf::account);
+    }
+
+    record TakenOffer(int version, @NotNull String key) {}
+
+    /** Takes an offer, as a step that can be undone. */
+    @PostMapping("/quilts/{id}/offers/take")
+    Quilts.StoredQuilt take(@PathVariable UUID id, @Valid @RequestBody TakenOffer taken) {
+        Quilts.StoredQuilt quilt = quilts.get(id);
+        Offer offer = offers(quilt.design()).stream()
+                .filter(each -> each.key().equals(taken.key()))
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("Offer"));
+        return quilts.change(id, taken.version(), quilt.name(), offer.design(), false);
+    }
+
+    /** Which deal: the same number deals the same. */
+    record DealWanted(int version, int seed) {}
+
+    /**
+     * A deal that was made.
+     *
+     * @param mostUsed how often the most used print is dealt
+     */
+    record Dealt(Quilts.StoredQuilt quilt, int closePairs, int neighbours, int mostUsed, int leastUsed) {}
+
+    /** Deals the prints of packs to the scrappy places of the blocks, as a step that can be undone. */
+    @PostMapping("/quilts/{id}/deal")
+    Dealt deal(@PathVariable UUID id, @Valid @RequestBody DealWanted wanted) {
+        Quilts.StoredQuilt quilt = quilts.get(id);
+        Map<String, Double> clothOf = new LinkedHashMap<>();
+        onShelf.onHand(quilt.design())
+                .forEach((cloth, pieces) -> clothOf.put(
+                        cloth,
+                        pieces.stream()
+                                .mapToDouble(each ->
+                                        each.count() * each.piece().area().toDoubleSquareInches())
+                                .sum()));
+        ScrappyDeal deal = ScrappyDeal.deal(quilt.design(), clothOf, wanted.seed());
+        Quilts.StoredQuilt changed =
+                quilts.change(id, wanted.version(), quilt.name(), quilt.design().withPlaces(deal.places()), false);
+        return new Dealt(changed, deal.closePairs(), deal.neighbours(), deal.mostUsed(), deal.leastUsed());
+    }
+
+    /** How far the shelf goes with one block of the quilt. */
+    @GetMapping("/quilts/{id}/reach")
+    ReachView reach(@PathVariable UUID id, @RequestParam String block) {
+        QuiltDesign design = quilts.get(id).design();
+        design.block(block).orElseThrow(() -> new NotFoundException("Block"));
+        return ReachView.of(ShelfReach.of(design, block, onShelf.onHand(design)), design);
+    }
+
+    @GetMapping("/quilts/{id}/shopping")
+    ShoppingView shopping(@PathVariable UUID id) {
+        return shoppingLists.of(quilts.get(id).design());
+    }
+
+    @GetMapping(path = "/quilts/{id}/shopping.csv", produces = "text/csv;charset=UTF-8")
+    ResponseEntity<String> shoppingFile(@PathVariable UUID id) {
+        String table = CsvTable.write(
+                List.of("what", "buy", "exactly", "width", "price", "cost"),
+                shopping(id).table());
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=shopping.csv")
+                .body(table);
+    }
+}

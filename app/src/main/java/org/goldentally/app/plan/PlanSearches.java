@@ -1,0 +1,130 @@
+package org.goldentally.app.plan;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.goldentally.app.problems.NotFoundException;
+import org.goldentally.app.tally.QuiltTally;
+import org.goldentally.core.design.PlanDesign;
+import org.goldentally.core.design.PlanDesign.CuttingChoice;
+import org.goldentally.core.tally.ClothLedger;
+import org.goldentally.core.tally.CuttingRequest;
+import org.springframework.stereotype.Component;
+
+/**
+ * Longer searches for a plan, in the background: with twice the effort, four times, and so on. Each effort gives the same
+ * plan whenever it is asked for, so a search that is stopped keeps the best plan of those that were done, by its effort.
+ */
+@Component
+class PlanSearches {
+
+    private static final int MOST_AT_ONCE = 2;
+
+    private final QuiltTally tally;
+    private final ExecutorService workers = Executors.newFixedThreadPool(
+            MOST_AT_ONCE, Thread.ofPlatform().daemon().name("plan-", 0).factory());
+    private final Cache<UUID, PlanSearch> searches = Caffeine.newBuilder()
+            .maximumSize(200)
+            .expireAfterAccess(Duration.ofMinutes(30))
+            .build();
+
+    PlanSearches(QuiltTally tally) {
+        this.tally = tally;
+    }
+
+    /** A search that goes on, was stopped, or is done. */
+    static final class PlanSearch {
+        private final UUID id = UUID.randomUUID();
+        private final CuttingRequest request;
+        private volatile boolean stopped;
+        private volatile boolean done;
+        private volatile int effort = PlanDesign.USUAL_EFFORT;
+        private volatile Optional<ClothLedger> best = Optional.empty();
+
+        PlanSearch(CuttingRequest request) {
+            this.request = request;
+        }
+
+        UUID id() {
+            return id;
+        }
+
+        CuttingRequest request() {
+            return request;
+        }
+
+        boolean done() {
+            return done;
+        }
+
+        /** The effort that is being made now. */
+        int effort() {
+            return effort;
+        }
+
+        Optional<ClothLedger> best() {
+            return best;
+        }
+    }
+
+    PlanSearch start(CuttingRequest request) {
+        PlanSearch search = new PlanSearch(request);
+        searches.put(search.id, search);
+        workers.execute(() -> run(search));
+        return search;
+    }
+
+    private void run(PlanSearch search) {
+        try {
+            for (int effort = PlanDesign.USUAL_EFFORT; effort <= PlanDesign.MOST_EFFORT; effort *= 2) {
+                search.effort = effort;
+                CuttingChoice usual = search.request.choice();
+                CuttingRequest request = search.request.with(new CuttingChoice(usual.cloth(), usual.style(), effort));
+                ClothLedger ledger = ClothLedger.of(request, length -> !search.stopped);
+                if (search.stopped) {
+                    return;
+                }
+                tally.remember(request, ledger);
+                if (search.best.isEmpty() || bought(ledger) < bought(search.best.get())) {
+                    search.best = Optional.of(ledger);
+                }
+                boolean proven = ledger.toBuy()
+                        .map(buy ->
+                                buy.atLeast().equals(Optional.of(buy.purchase().exact())))
+                        .orElse(true);
+                if (proven) {
+                    return;
+                }
+            }
+        } finally {
+            search.done = true;
+        }
+    }
+
+    private static double bought(ClothLedger ledger) {
+        return ledger.toBuy()
+                .map(buy -> buy.purchase().exact().toDoubleInches())
+                .orElse(0.0);
+    }
+
+    PlanSearch get(UUID id) {
+        return Optional.ofNullable(searches.getIfPresent(id)).orElseThrow(() -> new NotFoundException("Search"));
+    }
+
+    PlanSearch stop(UUID id) {
+        PlanSearch search = get(id);
+        search.stopped = true;
+        return search;
+    }
+
+    @PreDestroy
+    void stopAll() {
+        searches.asMap().values().forEach(search -> search.stopped = true);
+        workers.shutdownNow();
+    }
+}

@@ -1,0 +1,104 @@
+package org.goldentally.app.plan;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.goldentally.app.cut.CutView;
+import org.goldentally.app.tally.QuiltTally;
+import org.goldentally.app.tally.TallyView;
+import org.goldentally.core.cloth.Price;
+import org.goldentally.core.cloth.ShelfLine;
+import org.goldentally.core.cloth.ShelfLineReader;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.offers.Offers;
+import org.goldentally.core.tally.ShelfPieces;
+import org.goldentally.core.tally.TopTally;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Answers about a quilt document and a shelf that are only sent along; nothing is kept. */
+@RestController
+@RequestMapping("/api")
+class StatelessController {
+
+    private final QuiltTally tallies;
+
+    StatelessController(QuiltTally tallies) {
+        this.tallies = tallies;
+    }
+
+    /** A quilt document with the cloth on hand. */
+    record TallyQuestion(
+            @NotNull QuiltDesign design,
+            @NotNull @Valid @Size(max = 200) List<ClothLines> shelf) {}
+
+    /** What there is of one cloth, a typed line for each lot of pieces, and what more of it costs; empty is not known. */
+    record ClothLines(
+            @NotNull String cloth,
+            @NotNull @Size(max = 200) List<String> lines,
+            @NotNull @Size(max = 40) String price) {}
+
+    @PostMapping("/tally")
+    TallyView tally(@Valid @RequestBody TallyQuestion question) {
+        Map<String, List<ShelfPieces>> pieces = sent(question);
+        return TallyView.of(tallies.of(question.design(), pieces), pieces, prices(question));
+    }
+
+    /**
+     * Everything at once for a quilt document and a shelf that are only sent along: requirements, accounts, leftovers,
+     * cutting sheets, shopping list and offers, as the pages show them.
+     */
+    @PostMapping("/plan")
+    WholePlan plan(@Valid @RequestBody TallyQuestion question) {
+        QuiltDesign design = question.design();
+        Map<String, List<ShelfPieces>> pieces = sent(question);
+        Map<String, Price> prices = prices(question);
+        TopTally tally = tallies.of(design, pieces);
+        return new WholePlan(
+                TallyView.of(tally, pieces, prices),
+                CutView.of(tally, Set.of()),
+                ShoppingView.of(tally, prices),
+                Offers.of(tally, pieces, tallies::account).stream()
+                        .map(PlanController.OfferView::of)
+                        .toList());
+    }
+
+    record WholePlan(TallyView tally, CutView cutting, ShoppingView shopping, List<PlanController.OfferView> offers) {}
+
+    private static Map<String, List<ShelfPieces>> sent(TallyQuestion question) {
+        Map<String, List<ShelfPieces>> pieces = new LinkedHashMap<>();
+        question.shelf()
+                .forEach(cloth ->
+                        pieces.put(cloth.cloth(), read(cloth, question.design().system())));
+        return pieces;
+    }
+
+    private static Map<String, Price> prices(TallyQuestion question) {
+        Map<String, Price> prices = new LinkedHashMap<>();
+        question.shelf().stream()
+                .filter(cloth -> !cloth.price().isBlank())
+                .forEach(cloth -> prices.put(
+                        cloth.cloth(),
+                        Price.read(cloth.cloth() + ", price", cloth.price()).orThrow()));
+        return prices;
+    }
+
+    private static List<ShelfPieces> read(ClothLines cloth, MeasureSystem system) {
+        List<ShelfPieces> pieces = new ArrayList<>();
+        for (int i = 0; i < cloth.lines().size(); i++) {
+            ShelfLine line = ShelfLineReader.read(
+                            cloth.cloth() + ", line " + (i + 1), cloth.lines().get(i), system)
+                    .orThrow();
+            pieces.add(new ShelfPieces(cloth.cloth() + i, line.count(), line.piece()));
+        }
+        return pieces;
+    }
+}

@@ -1,0 +1,48 @@
+package org.goldentally.app.shelf;
+
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.List;
+import org.goldentally.core.cloth.Price;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.Reading;
+import org.goldentally.core.problem.RefusedException;
+
+/**
+ * What is said of a cloth besides its name.
+ *
+ * @param lightness from 0 to 100 as typed, where the quilter overrules the swatch; empty otherwise
+ * @param directional whether its print has an up and a down
+ * @param kind such as cotton or linen; empty is not said
+ * @param price such as {@code 12.50 a yard}; empty where the price list counts
+ */
+public record ClothFacts(
+        @NotNull @Pattern(regexp = "#[0-9a-f]{6}", message = "a colour is six figures such as #f0a91b")
+        String colour,
+
+        @NotNull @Size(max = 10) String lightness,
+        boolean directional,
+        @NotNull @Size(max = 60) String kind,
+        @NotNull @Size(max = 40) String price) {
+
+    static ClothFacts ofColour(String colour) {
+        return new ClothFacts(colour, "", false, "", "");
+    }
+
+    /** @throws RefusedException if the lightness or the price says nothing */
+    void check(String where) {
+        List<Problem> problems = new ArrayList<>();
+        if (!lightness.isBlank() && !lightness.strip().matches("\\d{1,2}([.,]\\d+)?|100")) {
+            problems.add(new Problem(
+                    where + ", lightness", "“" + lightness + "” is no lightness", "type 0 for black to 100 for white"));
+        }
+        if (!price.isBlank() && Price.read(where + ", price", price) instanceof Reading.Refused<Price> refused) {
+            problems.add(refused.problem());
+        }
+        if (!problems.isEmpty()) {
+            throw new RefusedException(problems);
+        }
+    }
+}

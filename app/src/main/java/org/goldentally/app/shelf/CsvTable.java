@@ -1,0 +1,72 @@
+package org.goldentally.app.shelf;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
+
+/** Tables as comma separated text with a heading line (RFC 4180). */
+public final class CsvTable {
+
+    private static final int MOST_ROWS = 20_000;
+
+    private CsvTable() {}
+
+    /** @throws RefusedException if this is no such table, or a column is missing */
+    static List<CSVRecord> read(String where, String text, List<String> columns) {
+        CSVFormat format = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreSurroundingSpaces(true)
+                .setIgnoreEmptyLines(true)
+                .setIgnoreHeaderCase(true)
+                .get();
+        try (CSVParser parser = CSVParser.parse(new StringReader(withoutMark(text)), format)) {
+            List<String> missing = columns.stream()
+                    .filter(column -> !parser.getHeaderMap().containsKey(column))
+                    .toList();
+            if (!missing.isEmpty()) {
+                throw new RefusedException(new Problem(
+                        where + ", line 1",
+                        "there is no column named " + String.join(", ", missing),
+                        "the first line names the columns: " + String.join(",", columns)));
+            }
+            List<CSVRecord> rows = parser.stream().limit(MOST_ROWS + 1L).toList();
+            if (rows.size() > MOST_ROWS) {
+                throw new RefusedException(
+                        new Problem(where, "it has more than " + MOST_ROWS + " lines", "bring it in in several files"));
+            }
+            return rows;
+        } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException broken) {
+            throw new RefusedException(new Problem(
+                    where,
+                    "it cannot be read as a table of comma separated text",
+                    "save it as CSV, with a first line that names the columns: " + String.join(",", columns)));
+        }
+    }
+
+    /** Some programs put an invisible mark before the first letter. */
+    private static String withoutMark(String text) {
+        return text.startsWith("\uFEFF") ? text.substring(1) : text;
+    }
+
+    public static String write(List<String> columns, List<List<String>> rows) {
+        StringBuilder text = new StringBuilder();
+        try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            printer.printRecord(columns);
+            for (List<String> row : rows) {
+                printer.printRecord(row);
+            }
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return text.toString();
+    }
+}

@@ -1,0 +1,72 @@
+package org.goldentally.app.tally;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.tally.ClothCut;
+import org.goldentally.core.tally.ClothLedger;
+import org.goldentally.core.tally.OpenedPiece;
+import org.goldentally.core.tally.ShelfPieces;
+
+/** A cloth's account in words. */
+public final class LedgerWords {
+
+    private LedgerWords() {}
+
+    public static String onHand(ClothLedger ledger, MeasureSystem system) {
+        Map<String, Long> counts = new LinkedHashMap<>();
+        Map<String, ShelfPieces> pieces = new LinkedHashMap<>();
+        ledger.opened().forEach(opened -> {
+            counts.merge(opened.key(), opened.count(), Long::sum);
+            pieces.put(
+                    opened.key(),
+                    new ShelfPieces(opened.key(), 0, opened.piece().piece()));
+        });
+        ledger.untouched().forEach(each -> {
+            counts.merge(each.key(), (long) each.count(), Long::sum);
+            pieces.put(each.key(), each);
+        });
+        if (counts.isEmpty()) {
+            return "none on the shelf";
+        }
+        List<String> said = new ArrayList<>();
+        counts.forEach((key, count) -> said.add(pieces.get(key).piece().describe(Math.toIntExact(count), system)));
+        return String.join("; ", said);
+    }
+
+    /** {@code 3 of 4 × 40 in}, largest first. */
+    public static List<String> leftovers(ClothLedger ledger, MeasureSystem system) {
+        Map<String, Long> counts = new LinkedHashMap<>();
+        ledger.opened().stream()
+                .flatMap(opened -> opened.piece().leftovers().stream().map(rest -> Map.entry(rest, opened.count())))
+                .sorted(Comparator.comparing((Map.Entry<Rectangle, Long> rest) ->
+                                rest.getKey().area())
+                        .reversed())
+                .forEach(rest -> counts.merge(size(rest.getKey(), system), rest.getValue(), Long::sum));
+        List<String> said = new ArrayList<>();
+        counts.forEach((size, count) -> said.add(count == 1 ? size : count + " of " + size));
+        return said;
+    }
+
+    public static List<String> leftovers(OpenedPiece piece, MeasureSystem system) {
+        return piece.leftovers().stream()
+                .sorted(Comparator.comparing(Rectangle::area).reversed())
+                .map(rest -> size(rest, system))
+                .toList();
+    }
+
+    public static String size(ClothCut cut, MeasureSystem system) {
+        return cut.size().isSquare()
+                ? system.writer().writeWithUnit(cut.size().width())
+                : system.writer().write(cut.size().height()) + " × "
+                        + system.writer().writeWithUnit(cut.size().width());
+    }
+
+    private static String size(Rectangle rest, MeasureSystem system) {
+        return system.writer().write(rest.width()) + " × " + system.writer().writeWithUnit(rest.height());
+    }
+}

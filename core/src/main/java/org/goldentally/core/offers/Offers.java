@@ -1,0 +1,243 @@
+package org.goldentally.core.offers;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.goldentally.core.block.PartKind;
+import org.goldentally.core.block.UnitDesign;
+import org.goldentally.core.cutting.yardage.CuttingStyle;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.PlanDesign;
+import org.goldentally.core.design.PlanDesign.CuttingChoice;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthReader;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.offers.Offer.Kind;
+import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.problem.Reading;
+import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.tally.BonusUnits;
+import org.goldentally.core.tally.ClothLedger;
+import org.goldentally.core.tally.ShelfPieces;
+import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.tally.UnitPlan;
+import org.goldentally.core.tally.UnitPlans;
+
+/**
+ * Looks for what could be done better: another method or style of cutting that buys less, units from offcuts, spare units
+ * put to use, a binding from leftovers. Each is worked out in full, so that its effect is known before it is taken.
+ */
+public final class Offers {
+
+    /** More groups than this are looked at by hand only: a scrappy top has hundreds, each a few units. */
+    private static final int MOST_GROUPS = 24;
+
+    private static final int MOST_METHOD_OFFERS = 4;
+
+    private final TopTally tally;
+    private final QuiltDesign design;
+    private final Map<String, List<ShelfPieces>> shelf;
+    private final TopTally.ClothCutter cutter;
+    private final Bought now;
+    private final LengthWriter writer;
+
+    private Offers(TopTally tally, Map<String, List<ShelfPieces>> shelf, TopTally.ClothCutter cutter) {
+        this.tally = tally;
+        this.design = tally.top().design();
+        this.shelf = shelf;
+        this.cutter = cutter;
+        this.now = Bought.of(tally);
+        this.writer = design.system().writer();
+    }
+
+    public static List<Offer> of(TopTally tally, Map<String, List<ShelfPieces>> shelf, TopTally.ClothCutter cutter) {
+        Offers offers = new Offers(tally, shelf, cutter);
+        List<Offer> all = new ArrayList<>();
+        all.addAll(offers.methods());
+        offers.cutting().ifPresent(all::add);
+        all.addAll(offers.bonusUnits());
+        all.addAll(offers.spareUnits());
+        offers.scrappyBinding().ifPresent(all::add);
+        return all;
+    }
+
+    private record Saving(Offer offer, Length saved) {}
+
+    /** Ways that buy less of some cloth and more of none; for each group the one that saves most. */
+    private List<Offer> methods() {
+        List<Saving> savings = new ArrayList<>();
+        List<UnitPlans.Choice> groups = tally.choices().stream()
+                .sorted(Comparator.comparing(
+                                (UnitPlans.Choice choice) -> choice.chosen().clothCut())
+                        .reversed())
+                .limit(MOST_GROUPS)
+                .toList();
+        for (UnitPlans.Choice choice : groups) {
+            choice.ways().stream()
+                    .filter(way -> way != choice.chosen() && UnitPlans.isUsual(way))
+                    .flatMap(way -> saving(choice, way).stream())
+                    .max(Comparator.comparing(Saving::saved))
+                    .ifPresent(savings::add);
+        }
+        return savings.stream()
+                .sorted(Comparator.comparing(Saving::saved).reversed())
+                .limit(MOST_METHOD_OFFERS)
+                .map(Saving::offer)
+                .toList();
+    }
+
+    private Optional<Saving> saving(UnitPlans.Choice choice, UnitPlan way) {
+        String key = UnitPlans.choiceKey(way);
+        Bought then = Bought.of(WayEffects.with(tally, key, way.method().key(), shelf, cutter));
+        if (!then.savesOver(now)) {
+            return Optional.empty();
+        }
+        Offer offer = new Offer(
+                Kind.METHOD,
+                "method " + key + " " + way.method().key(),
+                way.method().displayName() + " instead of "
+                        + choice.chosen().method().displayName() + " for the " + way.label() + names(way),
+                then.against(now, design.cloths(), design.system()),
+                WayEffects.choosing(design, key, way.method().key()));
+        return Optional.of(new Saving(offer, then.saved(now)));
+    }
+
+    private String names(UnitPlan plan) {
+        List<String> names = plan.cloths().stream().distinct().map(this::name).toList();
+        return ", " + String.join(" and ", names);
+    }
+
+    private String name(String cloth) {
+        return design.cloth(cloth).map(each -> each.name()).orElse("cloth not chosen");
+    }
+
+    /** Thrifty cutting of everything that is to be bought and cut plainly now. */
+    private Optional<Offer> cutting() {
+        List<CuttingChoice> choices = new ArrayList<>(design.plan().cutting());
+        boolean any = false;
+        for (ClothLedger ledger : tally.ledgers()) {
+            if (ledger.toBuy().isPresent() && ledger.choice().style() == CuttingStyle.PLAIN) {
+                choices.removeIf(choice -> choice.cloth().equals(ledger.cloth()));
+                choices.add(new CuttingChoice(ledger.cloth(), CuttingStyle.TIDY, PlanDesign.USUAL_EFFORT));
+                any = true;
+            }
+        }
+        if (!any) {
+            return Optional.empty();
+        }
+        QuiltDesign tidy = design.withPlan(design.plan().withCutting(choices));
+        TopTally other = TopTally.of(tally.top(), tally.count(), tidy, shelf, cutter);
+        Bought then = Bought.of(other);
+        return then.savesOver(now)
+                ? Optional.of(new Offer(
+                        Kind.CUTTING,
+                        "tidy",
+                        "tidy cutting instead of plain: several sizes side by side in a strip",
+                        then.against(now, design.cloths(), design.system()),
+                        tidy))
+                : Optional.empty();
+    }
+
+    private List<Offer> bonusUnits() {
+        List<Offer> offers = new ArrayList<>();
+        for (UnitPlans.Choice choice : tally.choices()) {
+            String key = UnitPlans.choiceKey(choice.chosen());
+            if (design.plan().bonus().contains(key)) {
+                continue;
+            }
+            BonusUnits.of(choice.chosen(), tally.top().settings()).ifPresent(bonus -> {
+                List<String> taken = new ArrayList<>(design.plan().bonus());
+                taken.add(key);
+                offers.add(new Offer(
+                        Kind.BONUS_UNITS,
+                        "bonus " + key,
+                        "the offcuts of the " + choice.chosen().label() + " make " + bonus.count()
+                                + " bonus half-square triangle units, " + name(bonus.corner()) + " and "
+                                + name(bonus.base()),
+                        "takes no cloth, a second seam at each corner; trimmed " + writer.write(bonus.trimmedSize())
+                                + ", finished " + writer.writeWithUnit(bonus.finishedSize()),
+                        design.withPlan(design.plan().withBonus(taken))));
+            });
+        }
+        return offers;
+    }
+
+    /** Spare units that are as large as a plain border is wide can stand in its corners. */
+    private List<Offer> spareUnits() {
+        List<Offer> offers = new ArrayList<>();
+        for (int i = 0; i < design.borders().size(); i++) {
+            BorderDesign border = design.borders().get(i);
+            if (border.kind() == BorderDesign.Kind.SPACER || border.corners() == BorderDesign.Corners.UNITS) {
+                continue;
+            }
+            Optional<Length> width = switch (LengthReader.readPositive("Border", border.width(), design.system())) {
+                case Reading.Understood<Length> understood -> Optional.of(understood.value());
+                case Reading.Refused<Length> refused -> Optional.empty();
+            };
+            for (UnitPlans.Choice choice : tally.choices()) {
+                UnitPlan plan = choice.chosen();
+                Optional<PartKind> kind = kind(plan.unit());
+                boolean fits = width.isPresent()
+                        && plan.unit().finishedWidth().equals(width.get())
+                        && plan.unit().finishedHeight().equals(width.get());
+                if (fits && kind.isPresent() && plan.spare() - plan.extra() >= 4) {
+                    corners(i, border, plan, kind.get()).ifPresent(offers::add);
+                }
+            }
+        }
+        return offers;
+    }
+
+    private static Optional<PartKind> kind(PatchworkUnit unit) {
+        return unit instanceof PatchworkUnit.HalfSquareTriangleUnit
+                ? Optional.of(PartKind.HALF_SQUARE)
+                : unit instanceof PatchworkUnit.QuarterSquareTriangleUnit
+                        ? Optional.of(PartKind.HOURGLASS)
+                        : Optional.empty();
+    }
+
+    private Optional<Offer> corners(int index, BorderDesign border, UnitPlan plan, PartKind kind) {
+        List<BorderDesign> borders = new ArrayList<>(design.borders());
+        borders.set(
+                index, border.withCorner(UnitDesign.of(kind, 0, plan.cloths().toArray(String[]::new))));
+        QuiltDesign with = design.withBorders(borders);
+        TopTally other = TopTally.of(QuiltTop.of(with), shelf, cutter);
+        Bought then = Bought.of(other);
+        return Optional.of(new Offer(
+                Kind.SPARE_UNITS,
+                "corners " + index + " " + UnitPlans.choiceKey(plan),
+                "4 of the " + plan.spare() + " spare " + plan.label() + " units" + names(plan)
+                        + " make the corners of border " + (index + 1),
+                then.against(now, design.cloths(), design.system()),
+                with));
+    }
+
+    private Optional<Offer> scrappyBinding() {
+        if (design.finishing().scrappyBinding() || tally.strips().stream().noneMatch(TopTally::isBinding)) {
+            return Optional.empty();
+        }
+        QuiltDesign scrappy = design.withFinishing(design.finishing().boundFromLeftovers(true));
+        TopTally other = TopTally.of(tally.top(), tally.count(), scrappy, shelf, cutter);
+        TopTally.StripPlan plan =
+                other.strips().stream().filter(TopTally::isBinding).findFirst().orElseThrow();
+        TopTally.StripPlan before =
+                tally.strips().stream().filter(TopTally::isBinding).findFirst().orElseThrow();
+        if (plan.cut().count() >= before.cut().count()) {
+            return Optional.empty();
+        }
+        Bought then = Bought.of(other);
+        return Optional.of(new Offer(
+                Kind.SCRAPPY_BINDING,
+                "scrappy binding",
+                plan.cut().count() == 0
+                        ? "a scrappy binding from the leftover strips"
+                        : "a binding from the leftover strips, and "
+                                + plan.cut().count() + " strips of its own cloth",
+                then.against(now, design.cloths(), design.system()) + "; "
+                        + plan.working().how(),
+                scrappy));
+    }
+}

@@ -1,0 +1,45 @@
+package org.goldentally.core.tally;
+
+import java.util.Optional;
+import java.util.Set;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.SewingSettings;
+
+/**
+ * Half-square triangle units from the corners that stitch and flip cuts away: a second seam is sewn twice the seam
+ * allowance outside the first before the corner is cut off between them.
+ *
+ * <p>A corner square cut {@code s} loses {@code 2a√2} of its side to the two seams: {@code s − 2√2·a} is the raw unit
+ * (geometry); it is trimmed down to the ruler's next mark. Squares of 3 1/2 in give raw units of 2.79 in, trimmed to 2 3/4
+ * in.
+ *
+ * @param plan what they fall from
+ * @param corner cloth of the corner squares
+ * @param base cloth they are flipped onto
+ * @param count one for each corner
+ */
+public record BonusUnits(
+        UnitPlan plan, String corner, String base, long count, Length trimmedSize, Length finishedSize) {
+
+    private static final Set<String> FLIPPING = Set.of("geese-stitch-and-flip", "corner-stitch-and-flip");
+
+    /** Smaller than this nobody sews on (our own limit). */
+    private static final Length LEAST_FINISHED = Length.inches(0, 1, 2);
+
+    /** The bonus units of a plan; empty where nothing is flipped, its cloths are mixed, or they would be too small. */
+    public static Optional<BonusUnits> of(UnitPlan plan, SewingSettings settings) {
+        if (!FLIPPING.contains(plan.method().key()) || plan.cuts().size() != 2) {
+            return Optional.empty();
+        }
+        ClothCut base = plan.cuts().getFirst();
+        ClothCut corner = plan.cuts().getLast();
+        Length raw =
+                corner.size().width().minus(settings.seamAllowance().times(2).timesRootTwo());
+        Length trimmed = raw.roundedDownTo(settings.grid());
+        Length finished = trimmed.minus(settings.seamAllowance().times(2));
+        boolean worthIt = finished.isAtLeast(LEAST_FINISHED) && !corner.cloth().equals(base.cloth());
+        return worthIt
+                ? Optional.of(new BonusUnits(plan, corner.cloth(), base.cloth(), corner.count(), trimmed, finished))
+                : Optional.empty();
+    }
+}

@@ -1,0 +1,31 @@
+package org.goldentally.core.tally;
+
+import java.util.List;
+import org.goldentally.core.design.PlanDesign.CuttingChoice;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
+
+/**
+ * What is to be cut of one cloth, from what, and how.
+ *
+ * @param cuts all pieces of it that the quilt needs
+ * @param shelf what there is of it
+ * @param widthToBuy usable width of the cloth that would be bought
+ */
+public record CuttingRequest(
+        String cloth,
+        List<ClothCut> cuts,
+        List<ShelfPieces> shelf,
+        Length widthToBuy,
+        MeasureSystem system,
+        CuttingChoice choice) {
+
+    public CuttingRequest {
+        cuts = List.copyOf(cuts);
+        shelf = List.copyOf(shelf);
+    }
+
+    public CuttingRequest with(CuttingChoice other) {
+        return new CuttingRequest(cloth, cuts, shelf, widthToBuy, system, other);
+    }
+}

@@ -1,0 +1,26 @@
+package org.goldentally.core.tally;
+
+import java.util.List;
+import org.goldentally.core.measure.Length;
+
+/**
+ * A strip of a planned piece, at its place: how it is cut into segments, and these into pieces.
+ *
+ * @param y how far down the piece of cloth it starts
+ */
+public record LaidStrip(Length y, Length height, List<LaidSegment> segments) {
+
+    /** Pieces of one width above each other, from {@code x} on. */
+    public record LaidSegment(Length x, Length width, List<LaidPiece> pieces) {
+        public LaidSegment {
+            pieces = List.copyOf(pieces);
+        }
+    }
+
+    /** A piece as high as it lies, and what it is cut for. */
+    public record LaidPiece(ClothCut cut, Length height) {}
+
+    public LaidStrip {
+        segments = List.copyOf(segments);
+    }
+}

@@ -1,0 +1,175 @@
+package org.goldentally.core.tally;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.cloth.Purchase;
+import org.goldentally.core.cutting.PieceLayout;
+import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.tally.ClothLedger.Opened;
+import org.goldentally.core.tally.ClothLedger.ToBuy;
+
+/**
+ * Cuts one cloth as a quilter would by hand, one size a strip.
+ *
+ * <ol>
+ *   <li>Largest pieces first, so that cloth which a larger piece needs is never cut up for a smaller one.
+ *   <li>What is left of pieces that are cut into already comes before any whole piece; the smallest rest that will do.
+ *   <li>Then whole pieces in the order that keeps the most useful leftovers: scraps, strips, precuts, fat quarters,
+ *       yardage last (common practice, no source); among equals the smaller first.
+ *   <li>What cannot be cut from the shelf is cut from cloth to buy, in the same way.
+ * </ol>
+ */
+final class PlainCutting {
+
+    /** The order in which pieces are cut into: what is least useful whole comes first, and the smaller of equals. */
+    static final Comparator<ShelfPieces> KEEP_MOST_USEFUL = Comparator.<ShelfPieces>comparingInt(
+                    pieces -> keepValue(pieces.piece().form()))
+            .thenComparing(pieces -> pieces.piece().area());
+
+    private PlainCutting() {}
+
+    private static int keepValue(PieceForm form) {
+        return switch (form) {
+            case SCRAP -> 0;
+            case STRIP -> 1;
+            case SQUARE, FAT_EIGHTH -> 2;
+            case FAT_QUARTER -> 3;
+            case YARDAGE -> 4;
+        };
+    }
+
+    /** @param cuts the request's, alike ones together, largest first */
+    static ClothLedger account(CuttingRequest request, List<ClothCut> cuts) {
+        Table table = new Table(request.shelf());
+        List<ClothCut> missing = new ArrayList<>();
+        for (ClothCut cut : cuts) {
+            long open = table.cut(cut);
+            if (open > 0) {
+                missing.add(cut.of(open));
+            }
+        }
+        List<ClothCut> tooLarge = new ArrayList<>();
+        Optional<ToBuy> toBuy = buy(missing, request.widthToBuy(), request.system(), tooLarge);
+        return new ClothLedger(
+                request.cloth(),
+                cuts,
+                table.opened(),
+                table.untouched(),
+                missing,
+                toBuy,
+                List.copyOf(tooLarge),
+                request.widthToBuy(),
+                request.choice());
+    }
+
+    private static Optional<ToBuy> buy(
+            List<ClothCut> missing, Length width, MeasureSystem system, List<ClothCut> tooLarge) {
+        // Each piece in a strip of its own is surely enough, and what is bought may be a step longer.
+        Length endless = missing.stream()
+                .map(cut -> cut.longerSide().times(cut.count()))
+                .reduce(Purchase.step(system), Length::plus);
+        OpenedPiece.OnTable length =
+                new OpenedPiece.OnTable(new ClothPiece(PieceForm.YARDAGE, width, endless, ClothPiece.Edge.STRAIGHT));
+        for (ClothCut cut : missing) {
+            if (Table.cutFromOpened(length, cut, cut.count()) > 0) {
+                tooLarge.add(cut);
+            }
+        }
+        if (length.isUntouched()) {
+            return Optional.empty();
+        }
+        // The rest of the length is the rectangle that reaches down to the end.
+        Length exact = length.free().stream()
+                .filter(free -> free.y().plus(free.height()).equals(endless)
+                        && free.width().equals(width))
+                .map(Rectangle::y)
+                .findFirst()
+                .orElse(endless);
+        Purchase purchase = Purchase.of(exact, system);
+        return Optional.of(new ToBuy(purchase, length.cutOffAt(purchase.bought()), Optional.empty()));
+    }
+
+    /** The pieces of one cloth, while they are cut. */
+    private static final class Table {
+        private final List<ShelfPieces> whole = new ArrayList<>();
+        private final List<Integer> wholeCounts = new ArrayList<>();
+        private final Map<String, List<OpenedPiece.OnTable>> opened = new LinkedHashMap<>();
+
+        Table(List<ShelfPieces> shelf) {
+            List<ShelfPieces> order = new ArrayList<>(shelf);
+            order.sort(KEEP_MOST_USEFUL);
+            order.forEach(pieces -> {
+                whole.add(pieces);
+                wholeCounts.add(pieces.count());
+            });
+        }
+
+        /** Cuts as many as the shelf gives; what is still open is missing. */
+        long cut(ClothCut cut) {
+            long open = cut.count();
+            List<OpenedPiece.OnTable> tables =
+                    opened.values().stream().flatMap(List::stream).toList();
+            for (OpenedPiece.OnTable table : tables) {
+                if (open == 0) {
+                    return 0;
+                }
+                open = cutFromOpened(table, cut, open);
+            }
+            for (int i = 0; i < whole.size() && open > 0; i++) {
+                ShelfPieces pieces = whole.get(i);
+                long perPiece = PieceLayout.capacity(pieces.piece(), cut.size());
+                while (perPiece > 0 && open > 0 && wholeCounts.get(i) > 0) {
+                    OpenedPiece.OnTable table = new OpenedPiece.OnTable(pieces.piece());
+                    open = cutFromOpened(table, cut, open);
+                    wholeCounts.set(i, wholeCounts.get(i) - 1);
+                    opened.computeIfAbsent(pieces.key(), any -> new ArrayList<>())
+                            .add(table);
+                }
+            }
+            return open;
+        }
+
+        /** The smallest rest that will do comes first; gives how many are still open. */
+        static long cutFromOpened(OpenedPiece.OnTable table, ClothCut cut, long wanted) {
+            long open = wanted;
+            List<Rectangle> rests = new ArrayList<>(table.free());
+            rests.sort(Comparator.comparing(Rectangle::area));
+            for (Rectangle rest : rests) {
+                if (open == 0) {
+                    break;
+                }
+                open -= table.cutFrom(rest, cut, open);
+            }
+            return open;
+        }
+
+        List<Opened> opened() {
+            Map<List<Object>, Long> counts = new LinkedHashMap<>();
+            opened.forEach((key, tables) ->
+                    tables.forEach(table -> counts.merge(List.of(key, table.asCut()), 1L, Long::sum)));
+            List<Opened> alike = new ArrayList<>();
+            counts.forEach((piece, count) ->
+                    alike.add(new Opened((String) piece.getFirst(), count, (OpenedPiece) piece.getLast())));
+            return alike;
+        }
+
+        List<ShelfPieces> untouched() {
+            List<ShelfPieces> untouched = new ArrayList<>();
+            for (int i = 0; i < whole.size(); i++) {
+                if (wholeCounts.get(i) > 0) {
+                    untouched.add(new ShelfPieces(
+                            whole.get(i).key(), wholeCounts.get(i), whole.get(i).piece()));
+                }
+            }
+            return untouched;
+        }
+    }
+}

@@ -1,0 +1,173 @@
+package org.goldentally.core.tally;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cutting.CutBlock;
+import org.goldentally.core.cutting.CutSize;
+import org.goldentally.core.cutting.PieceLayout;
+import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.piecing.Working;
+import org.goldentally.core.tally.ClothLedger.Opened;
+import org.goldentally.core.tally.TopTally.StripPlan;
+
+/**
+ * A binding from what is left over: strips are cut from the longest leftovers of any cloth until they reach round the
+ * quilt; each is joined on the diagonal, which takes as much length as a strip is wide. What they do not reach is cut
+ * of the binding's own cloth.
+ *
+ * @param ledgers the accounts with these strips cut from their leftovers
+ * @param plan the strips that are still cut of the binding's own cloth
+ * @param fromLeftovers how many strips the leftovers give
+ * @param length how far they reach, joined
+ */
+public record ScrappyBinding(List<ClothLedger> ledgers, StripPlan plan, long fromLeftovers, Length length) {
+
+    /** Shorter strips make more joins than binding (our own limit). */
+    static final Length SHORTEST = Length.inches(10);
+
+    /** A leftover of a piece that is cut into, which gives so many strips so long. */
+    private record Source(int ledger, int opened, Rectangle rest, Length length, long strips) {}
+
+    public static ScrappyBinding from(List<ClothLedger> ledgers, StripPlan whole, LengthWriter writer) {
+        Length width = whole.cutWidth();
+        List<Source> sources = sources(ledgers, width);
+        sources.sort(Comparator.comparing(Source::length).reversed());
+        List<ClothLedger> changed = new ArrayList<>(ledgers);
+        Length open = whole.cutLength();
+        long taken = 0;
+        Length reached = Length.ZERO;
+        List<List<Source>> used = new ArrayList<>();
+        ledgers.forEach(any -> used.add(new ArrayList<>()));
+        for (Source source : sources) {
+            Length gain = source.length.minus(width);
+            long wanted = open.isPositive() ? Math.min(source.strips, atLeast(open, gain)) : 0;
+            if (wanted > 0) {
+                used.get(source.ledger)
+                        .add(new Source(source.ledger, source.opened, source.rest, source.length, wanted));
+                open = open.minus(gain.times(wanted));
+                reached = reached.plus(gain.times(wanted));
+                taken += wanted;
+            }
+        }
+        for (int i = 0; i < changed.size(); i++) {
+            if (!used.get(i).isEmpty()) {
+                changed.set(i, cut(changed.get(i), used.get(i), whole));
+            }
+        }
+        Length perStrip = whole.cut().size().width().minus(width);
+        long bought = open.isPositive() ? atLeast(open, perStrip) : 0;
+        Working working = new Working(
+                "Scrappy binding",
+                taken + " strips from leftovers, joined on the diagonal, reach " + writer.write(reached) + " of "
+                        + writer.writeWithUnit(whole.cutLength())
+                        + (bought > 0 ? "; " + bought + " more are cut for the rest" : ""));
+        StripPlan plan = new StripPlan(
+                whole.key(),
+                whole.label(),
+                whole.cloth(),
+                1,
+                whole.cutLength(),
+                width,
+                true,
+                whole.cut().of(bought),
+                working);
+        return new ScrappyBinding(changed, plan, taken, reached);
+    }
+
+    /** Whether the leftovers reach all the way round. */
+    public boolean isEnough() {
+        return plan.cut().count() == 0;
+    }
+
+    private static long atLeast(Length open, Length each) {
+        long whole = open.wholeTimes(each);
+        return each.times(whole).isShorterThan(open) ? whole + 1 : whole;
+    }
+
+    private static List<Source> sources(List<ClothLedger> ledgers, Length width) {
+        List<Source> sources = new ArrayList<>();
+        for (int i = 0; i < ledgers.size(); i++) {
+            List<Opened> opened = ledgers.get(i).opened();
+            for (int j = 0; j < opened.size(); j++) {
+                for (Rectangle rest : opened.get(j).piece().leftovers()) {
+                    Length length = Length.max(rest.width(), rest.height());
+                    Length across = Length.min(rest.width(), rest.height());
+                    long strips = across.wholeTimes(width);
+                    if (strips > 0 && length.isAtLeast(SHORTEST)) {
+                        for (long n = 0; n < opened.get(j).count(); n++) {
+                            sources.add(new Source(i, j, rest, length, strips));
+                        }
+                    }
+                }
+            }
+        }
+        return sources;
+    }
+
+    /** The account with the strips cut from its leftovers; of equal pieces only as many as are needed are cut further. */
+    private static ClothLedger cut(ClothLedger ledger, List<Source> used, StripPlan whole) {
+        List<Opened> opened = new ArrayList<>();
+        for (int j = 0; j < ledger.opened().size(); j++) {
+            Opened before = ledger.opened().get(j);
+            int index = j;
+            List<Source> here =
+                    used.stream().filter(source -> source.opened == index).toList();
+            List<OpenedPiece> copies = new ArrayList<>();
+            for (Source source : here) {
+                int copy = 0;
+                while (copy < copies.size() && !copies.get(copy).leftovers().contains(source.rest)) {
+                    copy++;
+                }
+                if (copy == copies.size()) {
+                    copies.add(before.piece());
+                }
+                copies.set(copy, cut(copies.get(copy), source, ledger.cloth(), whole));
+            }
+            copies.forEach(copy -> opened.add(new Opened(before.key(), 1, copy)));
+            if (before.count() > copies.size()) {
+                opened.add(new Opened(before.key(), before.count() - copies.size(), before.piece()));
+            }
+        }
+        return ledger.withOpened(opened);
+    }
+
+    private static OpenedPiece cut(OpenedPiece piece, Source source, String cloth, StripPlan whole) {
+        CutSize size = CutSize.rectangle(source.length, whole.cutWidth());
+        ClothPiece rest = new ClothPiece(
+                piece.piece().form(),
+                source.rest.width(),
+                source.rest.height(),
+                piece.piece().edge());
+        PieceLayout layout = PieceLayout.of(rest, size, source.strips);
+        ClothCut cut = new ClothCut(cloth, size, "strip", layout.count(), whole.key(), "scrappy binding");
+        List<OpenedPiece.Cut> cuts = new ArrayList<>(piece.cuts());
+        cuts.add(new OpenedPiece.Cut(
+                cut,
+                layout.blocks().stream().map(block -> moved(block, source.rest)).toList()));
+        List<Rectangle> leftovers = new ArrayList<>(piece.leftovers());
+        leftovers.remove(source.rest);
+        layout.leftovers().forEach(left -> leftovers.add(moved(left, source.rest)));
+        List<Rectangle> trimmings = new ArrayList<>(piece.trimmings());
+        layout.trimmings().forEach(left -> trimmings.add(moved(left, source.rest)));
+        return new OpenedPiece(piece.piece(), cuts, leftovers, trimmings, piece.tight(), piece.strips());
+    }
+
+    private static CutBlock moved(CutBlock block, Rectangle to) {
+        return new CutBlock(
+                block.x().plus(to.x()),
+                block.y().plus(to.y()),
+                block.pieceWidth(),
+                block.pieceHeight(),
+                block.across(),
+                block.along());
+    }
+
+    private static Rectangle moved(Rectangle rectangle, Rectangle to) {
+        return new Rectangle(
+                rectangle.x().plus(to.x()), rectangle.y().plus(to.y()), rectangle.width(), rectangle.height());
+    }
+}

@@ -1,0 +1,182 @@
+package org.goldentally.core.tally;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cutting.CutBlock;
+import org.goldentally.core.cutting.PieceLayout;
+import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.cutting.yardage.Strip;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.tally.LaidStrip.LaidPiece;
+import org.goldentally.core.tally.LaidStrip.LaidSegment;
+
+/** Lays planned strips on a piece of cloth: every piece, leftover and trimming at its place, exactly. */
+final class StripLayer {
+
+    private final ClothPiece piece;
+    private final Length mark;
+    private final List<Rectangle> leftovers = new ArrayList<>();
+    private final List<Rectangle> trimmings = new ArrayList<>();
+    private final List<LaidStrip> laid = new ArrayList<>();
+    private Length y = Length.ZERO;
+    private boolean tight;
+
+    /** Where a planned piece comes from: the next that is wanted of its size. */
+    interface NextOfSize {
+        ClothCut take(int item);
+    }
+
+    /** A block of equal pieces and what it is for. */
+    private record Block(ClothCut cut, CutBlock block) {}
+
+    private StripLayer(ClothPiece piece, Length mark) {
+        this.piece = piece;
+        this.mark = mark;
+    }
+
+    /** @param mark length of one mark of the plan */
+    static OpenedPiece lay(ClothPiece piece, List<Strip> strips, Length mark, NextOfSize next) {
+        StripLayer layer = new StripLayer(piece, mark);
+        List<Strip> inOrder = new ArrayList<>(strips);
+        inOrder.sort(Comparator.comparingInt(Strip::height).reversed().thenComparing(Strip::hashCode));
+        inOrder.forEach(strip -> layer.lay(strip, next));
+        return layer.done();
+    }
+
+    private void lay(Strip strip, NextOfSize next) {
+        Length height = mark.times(strip.height());
+        Length x = Length.ZERO;
+        List<LaidSegment> segments = new ArrayList<>();
+        List<Strip.Segment> inOrder = new ArrayList<>(strip.segments());
+        inOrder.sort(Comparator.comparingInt(StripLayer::stackHeight)
+                .thenComparingInt(Strip.Segment::width)
+                .reversed()
+                .thenComparing(Strip.Segment::hashCode));
+        Length restFrom = Length.ZERO;
+        for (int i = 0; i < inOrder.size(); i++) {
+            Strip.Segment segment = inOrder.get(i);
+            Length width = mark.times(segment.width());
+            List<LaidPiece> pieces = new ArrayList<>();
+            for (Strip.Stacked stacked : segment.stack()) {
+                pieces.add(new LaidPiece(next.take(stacked.item()), mark.times(stacked.height())));
+            }
+            segments.add(new LaidSegment(x, width, pieces));
+            x = x.plus(width);
+            boolean runEnds = i + 1 == inOrder.size() || !inOrder.get(i + 1).equals(segment);
+            if (runEnds) {
+                Length stack = mark.times(stackHeight(segment));
+                keep(restFrom, y.plus(stack), x.minus(restFrom), height.minus(stack));
+                restFrom = x;
+            }
+        }
+        keep(x, y, piece.width().minus(x), height);
+        tight |= piece.width().minus(x).isShorterThan(ClothPiece.TIGHT_WITHIN);
+        laid.add(new LaidStrip(y, height, segments));
+        y = y.plus(height);
+    }
+
+    private static int stackHeight(Strip.Segment segment) {
+        return segment.stack().stream().mapToInt(Strip.Stacked::height).sum();
+    }
+
+    private void keep(Length x, Length top, Length width, Length height) {
+        if (width.isPositive() && height.isPositive()) {
+            boolean worthKeeping =
+                    width.isAtLeast(PieceLayout.WORTH_KEEPING) && height.isAtLeast(PieceLayout.WORTH_KEEPING);
+            (worthKeeping ? leftovers : trimmings).add(new Rectangle(x, top, width, height));
+        }
+    }
+
+    private OpenedPiece done() {
+        Length rest = piece.length().minus(y);
+        keep(Length.ZERO, y, piece.width(), rest);
+        tight |= rest.isShorterThan(ClothPiece.TIGHT_WITHIN);
+        Map<ClothCut, List<CutBlock>> byCut = new LinkedHashMap<>();
+        for (Block block : merged()) {
+            byCut.computeIfAbsent(block.cut, any -> new ArrayList<>()).add(block.block);
+        }
+        List<OpenedPiece.Cut> cuts = new ArrayList<>();
+        byCut.forEach((cut, blocks) -> cuts.add(new OpenedPiece.Cut(cut, blocks)));
+        return new OpenedPiece(piece, cuts, leftovers, trimmings, tight, laid);
+    }
+
+    /** Equal pieces side by side, and equal rows above each other, are one block. */
+    private List<Block> merged() {
+        List<Block> rows = new ArrayList<>();
+        for (LaidStrip strip : laid) {
+            Map<Length, List<Block>> byRow = new LinkedHashMap<>();
+            for (LaidSegment segment : strip.segments()) {
+                Length top = strip.y();
+                for (LaidPiece laidPiece : segment.pieces()) {
+                    List<Block> row = byRow.computeIfAbsent(top, any -> new ArrayList<>());
+                    CutBlock single = new CutBlock(segment.x(), top, segment.width(), laidPiece.height(), 1, 1);
+                    if (row.isEmpty() || !goesOn(row.getLast(), laidPiece.cut(), single)) {
+                        row.add(new Block(laidPiece.cut(), single));
+                    } else {
+                        Block last = row.removeLast();
+                        row.add(new Block(last.cut, wider(last.block)));
+                    }
+                    top = top.plus(laidPiece.height());
+                }
+            }
+            byRow.values().forEach(rows::addAll);
+        }
+        List<Block> blocks = new ArrayList<>();
+        for (Block row : rows) {
+            int above = -1;
+            for (int i = 0; i < blocks.size(); i++) {
+                if (stands(blocks.get(i), row)) {
+                    above = i;
+                }
+            }
+            if (above < 0) {
+                blocks.add(row);
+            } else {
+                CutBlock b = blocks.get(above).block;
+                blocks.set(
+                        above,
+                        new Block(
+                                row.cut,
+                                new CutBlock(
+                                        b.x(),
+                                        b.y(),
+                                        b.pieceWidth(),
+                                        b.pieceHeight(),
+                                        b.across(),
+                                        b.along() + row.block.along())));
+            }
+        }
+        return blocks;
+    }
+
+    private static boolean goesOn(Block last, ClothCut cut, CutBlock next) {
+        return last.cut.equals(cut)
+                && last.block.pieceWidth().equals(next.pieceWidth())
+                && last.block.pieceHeight().equals(next.pieceHeight())
+                && last.block
+                        .x()
+                        .plus(last.block.pieceWidth().times(last.block.across()))
+                        .equals(next.x());
+    }
+
+    private static CutBlock wider(CutBlock block) {
+        return new CutBlock(
+                block.x(), block.y(), block.pieceWidth(), block.pieceHeight(), block.across() + 1, block.along());
+    }
+
+    private static boolean stands(Block above, Block below) {
+        return above.cut.equals(below.cut)
+                && above.block.x().equals(below.block.x())
+                && above.block.pieceWidth().equals(below.block.pieceWidth())
+                && above.block.pieceHeight().equals(below.block.pieceHeight())
+                && above.block.across() == below.block.across()
+                && above.block
+                        .y()
+                        .plus(above.block.pieceHeight().times(above.block.along()))
+                        .equals(below.block.y());
+    }
+}

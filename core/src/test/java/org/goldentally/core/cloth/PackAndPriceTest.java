@@ -1,0 +1,118 @@
+package org.goldentally.core.cloth;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.Color;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import org.assertj.core.data.Offset;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.Reading;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class PackAndPriceTest {
+
+    @ParameterizedTest(name = "{0} is understood as {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "42 squares 10 in autumn, 21 prints, two of each | 42 squares, 10 in – autumn, 21 prints, 2 of each",
+                "42 squares 10 in autumn two of each | 42 squares, 10 in – autumn, 21 prints, 2 of each",
+                "42 squares 10 in autumn, 42 prints | 42 squares, 10 in – autumn, 42 prints, 1 of each",
+                "43 squares 10 in autumn, 21 prints, 2 of each and 1 extra"
+                        + "| 43 squares, 10 in – autumn, 21 prints, 2 of each, and 1 extra of the first",
+                "40 strips 2 1/2 in garden, 20 different prints, plus one undersized 2 1/4"
+                        + "| '40 strips, 2 1/2 in wide, 40 in long – garden, 20 prints, 2 of each, 1 of the last undersized,"
+                        + " 2 1/4 in'",
+                "42 squares 10 in marigold prints | 42 squares, 10 in – marigold prints"
+            })
+    void packsOfSeveralPrintsAreUnderstood(String typed, String understood) {
+        assertThat(ShelfLineReader.readForShelf("shelf", typed, MeasureSystem.INCH)
+                        .orThrow()
+                        .describe(MeasureSystem.INCH))
+                .isEqualTo(understood.strip());
+    }
+
+    @ParameterizedTest(name = "{0} is refused: {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "42 squares 10 in autumn, 20 prints, two of each | 20 prints, 2 of each make 40, not 42",
+                "42 squares 10 in autumn, 20 prints | 20 prints, 2 of each make 40, not 42",
+                "42 squares 10 in autumn, 0 prints | 0 prints are no pack",
+                "42 squares 10 in autumn, 21 prints, 3 undersized 9 3/4 | 3 undersized are more than the 2 of one print"
+            })
+    void whatDoesNotAddUpIsRefused(String typed, String why) {
+        Reading<ShelfLine> reading = ShelfLineReader.readForShelf("shelf", typed, MeasureSystem.INCH);
+        assertThat(reading)
+                .isInstanceOfSatisfying(
+                        Reading.Refused.class,
+                        refused -> assertThat(refused.problem().why()).isEqualTo(why));
+    }
+
+    @Test
+    void aPackSharesOutToItsCount() {
+        ShelfLine.Pack pack = ShelfLineReader.readForShelf(
+                        "shelf",
+                        "43 squares 10 in autumn, 21 prints, 2 of each and 1 extra, 1 undersized 9 3/4",
+                        MeasureSystem.INCH)
+                .orThrow()
+                .pack()
+                .orElseThrow();
+        assertThat(pack.countOf(1)).isEqualTo(3);
+        assertThat(pack.countOf(2)).isEqualTo(2);
+        assertThat(pack.countOf(21)).isEqualTo(1);
+        assertThat(pack.undersizedSide()).contains(Length.inches(9, 3, 4));
+    }
+
+    /** 1 1/8 yd at 12.50 is 14.0625, rounded up; 1/8 yd at 9.99 is 1.24875; a yard in metres is 0.9144 of one. */
+    @ParameterizedTest
+    @CsvSource({"12.50 a yard, 40, 14.07", "'12,5/yd', 36, 12.50", "9.99 per yard, 4, 1.25", "10 a metre, 36, 9.15"})
+    void whatIsBoughtCostsItsPartOfTheUnitRoundedUp(String typed, int inches, String cost) {
+        Price price = Price.read("price", typed).orThrow();
+        Purchase purchase = Purchase.of(Length.inches(inches), MeasureSystem.INCH);
+        assertThat(price.of(purchase))
+                .hasValueSatisfying(value -> assertThat(value).isEqualByComparingTo(cost));
+    }
+
+    @Test
+    void aPriceForAPieceSaysNothingOfYardage() {
+        Price each = Price.read("price", "4 each").orThrow();
+        assertThat(each.of(Purchase.of(Length.inches(36), MeasureSystem.INCH))).isEmpty();
+        assertThat(each.write()).isEqualTo("4.00 each");
+        assertThat(Price.read("price", "cheap")).isInstanceOf(Reading.Refused.class);
+    }
+
+    @Test
+    void printsOfAPackCanBeToldApart() {
+        List<String> swatches = PrintSwatches.spread("#efa91c", 21);
+        assertThat(new HashSet<>(swatches)).hasSize(21);
+        assertThat(swatches).allMatch(swatch -> swatch.matches("#[0-9a-f]{6}"));
+        assertThat(swatches.stream()
+                        .map(swatch -> Lightness.word(Lightness.of(swatch)))
+                        .distinct())
+                .containsExactlyInAnyOrder("light", "middle", "dark");
+        Color first = Color.decode(swatches.getFirst());
+        float hue = Color.RGBtoHSB(first.getRed(), first.getGreen(), first.getBlue(), null)[0];
+        assertThat(hue).isCloseTo(Color.RGBtoHSB(0xef, 0xa9, 0x1c, null)[0], Offset.offset(0.02f));
+    }
+
+    /** Half black and half white reflects half the light, which is L* 76 (CIE 15, from memory), not the middle grey. */
+    @Test
+    void aPhotographIsReadAsTheEyeSeesItFromAcrossTheRoom() {
+        int[] checks = new int[100 * 100];
+        for (int i = 0; i < checks.length; i++) {
+            checks[i] = (i % 100 + i / 100) % 2 == 0 ? 0xffffff : 0;
+        }
+        assertThat(Lightness.of(PhotoSwatch.colour(checks, 100))).isCloseTo(76, Offset.offset(0.5));
+        int[] brick = new int[100 * 100];
+        Arrays.fill(brick, 0xffb5482f);
+        // A finger at the rim does not count.
+        Arrays.fill(brick, 0, 900, 0);
+        assertThat(PhotoSwatch.colour(brick, 100)).isEqualTo("#b5482f");
+    }
+}

@@ -1,0 +1,162 @@
+package org.goldentally.core.cutting.yardage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.google.ortools.Loader;
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.IntVar;
+import com.google.ortools.sat.IntervalVar;
+import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.NoOverlap2dConstraint;
+import java.util.ArrayList;
+import java.util.List;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.goldentally.core.cutting.yardage.Demand.Item;
+import org.junit.jupiter.api.Test;
+
+class PiecePlannerTest {
+
+    /** Three of 2 1/2 in and sixteen of 2 in come from one 10 in square: marks of 1/2 in (worked by hand). */
+    @Test
+    void sixteenAndThreeSquaresComeFromOne() {
+        Demand demand = new Demand(20, 20, List.of(square(5, 3), square(4, 16)), 20);
+        List<PiecePlanner.Layout> layouts = PiecePlanner.plan(demand, 4, CuttingStyle.THRIFTY);
+        assertThat(pieces(layouts)).isEqualTo(1);
+        assertThat(missing(demand, layouts)).isZero();
+    }
+
+    @Test
+    void whatTheClothDoesNotGiveIsLeftOpen() {
+        Demand demand = new Demand(20, 20, List.of(square(20, 3)), 20);
+        List<PiecePlanner.Layout> layouts = PiecePlanner.plan(demand, 2, CuttingStyle.TIDY);
+        assertThat(pieces(layouts)).isEqualTo(2);
+        assertThat(missing(demand, layouts)).isEqualTo(1);
+    }
+
+    /** A general constraint solver, free of strips, tells how few squares could do: ours takes that or one more. */
+    @Test
+    void aGeneralSolverNeedsHardlyFewerPiecesOfCloth() {
+        List<Demand> demands = List.of(
+                new Demand(40, 40, List.of(square(28, 2), square(12, 8)), 40),
+                new Demand(40, 40, List.of(new Item(26, 14, 3, true), square(14, 3)), 40),
+                new Demand(36, 40, List.of(new Item(18, 10, 6, true), square(13, 3)), 40),
+                new Demand(40, 40, List.of(square(19, 5), square(9, 4)), 40));
+        int same = 0;
+        for (Demand demand : demands) {
+            List<PiecePlanner.Layout> layouts = PiecePlanner.plan(demand, 9, CuttingStyle.THRIFTY);
+            assertThat(missing(demand, layouts)).isZero();
+            int ours = pieces(layouts);
+            assertThat(canBeCutFrom(demand, ours)).isTrue();
+            same += canBeCutFrom(demand, ours - 1) ? 0 : 1;
+        }
+        assertThat(same).isEqualTo(demands.size());
+    }
+
+    @Property(tries = 60)
+    void layoutsFitTheClothAndNothingIsCutThatIsNotWanted(
+            @ForAll("items") List<Item> items, @ForAll CuttingStyle style) {
+        Demand demand = new Demand(40, 36, items, 40);
+        List<PiecePlanner.Layout> layouts = PiecePlanner.plan(demand, 3, style);
+        assertThat(pieces(layouts)).isLessThanOrEqualTo(3);
+        for (PiecePlanner.Layout layout : layouts) {
+            assertThat(layout.strips().stream().mapToInt(Strip::height).sum()).isLessThanOrEqualTo(36);
+            for (Strip strip : layout.strips()) {
+                assertThat(strip.segments().stream()
+                                .mapToInt(Strip.Segment::width)
+                                .sum())
+                        .isLessThanOrEqualTo(40);
+                assertThat(strip.segments())
+                        .allSatisfy(segment -> assertThat(segment.height()).isLessThanOrEqualTo(strip.height()));
+            }
+        }
+        assertThat(missing(demand, layouts)).isNotNegative();
+    }
+
+    @Provide
+    Arbitrary<List<Item>> items() {
+        return Combinators.combine(
+                        Arbitraries.integers().between(3, 34),
+                        Arbitraries.integers().between(3, 34),
+                        Arbitraries.integers().between(1, 9),
+                        Arbitraries.of(true, false))
+                .as(Item::new)
+                .list()
+                .ofMinSize(1)
+                .ofMaxSize(4);
+    }
+
+    private static Item square(int side, int count) {
+        return new Item(side, side, count, true);
+    }
+
+    private static int pieces(List<PiecePlanner.Layout> layouts) {
+        return layouts.stream().mapToInt(PiecePlanner.Layout::count).sum();
+    }
+
+    /** How many pieces are still wanted; less than none if too many were cut. */
+    private static int missing(Demand demand, List<PiecePlanner.Layout> layouts) {
+        int[] open = demand.counts();
+        for (PiecePlanner.Layout layout : layouts) {
+            int[] counts = layout.counts(open.length);
+            for (int i = 0; i < open.length; i++) {
+                open[i] -= counts[i] * layout.count();
+                if (open[i] < 0) {
+                    return -1;
+                }
+            }
+        }
+        return java.util.Arrays.stream(open).sum();
+    }
+
+    /** Any arrangement, guillotine or not, with each piece upright or turned, on so many pieces of cloth side by side. */
+    private static boolean canBeCutFrom(Demand demand, int cloths) {
+        if (cloths == 0) {
+            return false;
+        }
+        Loader.loadNativeLibraries();
+        CpModel model = new CpModel();
+        NoOverlap2dConstraint apart = model.addNoOverlap2D();
+        for (Item item : demand.items()) {
+            for (int n = 0; n < item.count(); n++) {
+                place(model, apart, item, demand, cloths);
+            }
+        }
+        CpSolver solver = new CpSolver();
+        solver.getParameters().setMaxTimeInSeconds(20);
+        CpSolverStatus status = solver.solve(model);
+        assertThat(status).isIn(CpSolverStatus.OPTIMAL, CpSolverStatus.FEASIBLE, CpSolverStatus.INFEASIBLE);
+        return status != CpSolverStatus.INFEASIBLE;
+    }
+
+    private static void place(CpModel model, NoOverlap2dConstraint apart, Item item, Demand demand, int cloths) {
+        List<com.google.ortools.sat.Literal> ways = new ArrayList<>();
+        for (int cloth = 0; cloth < cloths; cloth++) {
+            int from = cloth * demand.widthOfFabric();
+            for (boolean turned :
+                    item.turnable() && item.width() != item.height() ? List.of(false, true) : List.of(false)) {
+                int width = turned ? item.height() : item.width();
+                int height = turned ? item.width() : item.height();
+                if (width > demand.widthOfFabric() || height > demand.longest()) {
+                    continue;
+                }
+                var here = model.newBoolVar("");
+                IntVar x = model.newIntVar(from, from + demand.widthOfFabric() - width, "");
+                IntVar y = model.newIntVar(0, demand.longest() - height, "");
+                IntervalVar across = model.newOptionalIntervalVar(
+                        x, LinearExpr.constant(width), LinearExpr.affine(x, 1, width), here, "");
+                IntervalVar along = model.newOptionalIntervalVar(
+                        y, LinearExpr.constant(height), LinearExpr.affine(y, 1, height), here, "");
+                apart.addRectangle(across, along);
+                ways.add(here);
+            }
+        }
+        model.addExactlyOne(ways);
+    }
+}

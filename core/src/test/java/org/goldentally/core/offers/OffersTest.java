@@ -1,0 +1,192 @@
+package org.goldentally.core.offers;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.goldentally.core.cloth.ShelfLine;
+import org.goldentally.core.cloth.ShelfLineReader;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.measure.Area;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.offers.Offer.Kind;
+import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.quilt.Tops;
+import org.goldentally.core.tally.ClothLedger;
+import org.goldentally.core.tally.ShelfPieces;
+import org.goldentally.core.tally.TopTally;
+import org.junit.jupiter.api.Test;
+
+class OffersTest {
+
+    /** An offer says what taking it does: the tally of the quilt with it taken buys just so much less. */
+    @Test
+    void aMethodIsOfferedWithWhatItSaves() {
+        Tops top = Tops.of(6, 8, "8", "pinwheel").choose("half-square triangle", "four-at-a-time");
+        TopTally tally = tally(top, Map.of());
+        Offer offer = only(Kind.METHOD, tally, Map.of());
+        assertThat(offer.what()).contains("instead of four at a time for the half-square triangle, 4 finished");
+        TopTally taken = TopTally.of(QuiltTop.of(offer.design()), Map.of());
+        Length saved = bought(tally).minus(bought(taken));
+        assertThat(saved.isPositive()).isTrue();
+        assertThat(offer.effect()).startsWith("buys ").contains(" less oat").contains(" less ink");
+    }
+
+    /** Geese of 2 by 4 in: corner squares of 2 1/2 in give raw units of 1.79 in: trimmed 1 3/4, finished 1 1/4 (geometry). */
+    @Test
+    void offcutsOfStitchAndFlipMakeBonusUnits() {
+        Tops top = Tops.of(2, 2, "8", "dutchmans-puzzle").choose("flying goose", "geese-stitch-and-flip");
+        TopTally tally = tally(top, Map.of());
+        List<Offer> offers = Offers.of(tally, Map.of(), ClothLedger::of).stream()
+                .filter(offer -> offer.kind() == Kind.BONUS_UNITS)
+                .toList();
+        assertThat(offers).hasSize(2).allSatisfy(offer -> {
+            assertThat(offer.what()).contains("make 32 bonus half-square triangle units");
+            assertThat(offer.effect()).contains("trimmed 1 3/4, finished 1 1/4 in");
+        });
+        TopTally taken = TopTally.of(QuiltTop.of(offers.getFirst().design()), Map.of());
+        assertThat(taken.bonus()).extracting(bonus -> bonus.count()).containsExactly(32L);
+        assertThat(Offers.of(taken, Map.of(), ClothLedger::of).stream()
+                        .filter(offer -> offer.kind() == Kind.BONUS_UNITS))
+                .hasSize(1);
+    }
+
+    /** Nine half-square triangles eight at a time leave seven spare: as wide as the border, they make its corners. */
+    @Test
+    void spareUnitsMakeTheCornersOfABorder() {
+        Tops top = Tops.of(3, 1, "8", "pinwheel")
+                .choose("half-square triangle", "eight-at-a-time")
+                .border(BorderDesign.plain("4", "c", Corners.BUTTED));
+        TopTally tally = tally(top, Map.of());
+        assertThat(tally.choices().getFirst().chosen().spare()).isEqualTo(4);
+        Offer offer = only(Kind.SPARE_UNITS, tally, Map.of());
+        assertThat(offer.what()).startsWith("4 of the 4 spare").endsWith("make the corners of border 1");
+        TopTally taken = TopTally.of(QuiltTop.of(offer.design()), Map.of());
+        assertThat(taken.choices().getFirst().chosen().spare()).isZero();
+        assertThat(taken.choices().getFirst().chosen().sets())
+                .isEqualTo(tally.choices().getFirst().chosen().sets());
+    }
+
+    /** Every strip of a scrappy binding is cut from what was left over; nothing of any piece is lost or used twice. */
+    @Test
+    void aBindingComesFromLeftoverStrips() {
+        Tops top = Tops.of(3, 3, "8", "pinwheel").boundIn("c");
+        Map<String, List<ShelfPieces>> shelf = shelf("a: 1 yd 42 wide", "b: 1 yd 42 wide");
+        TopTally tally = tally(top, shelf);
+        assertThat(buys(tally, "c").isPositive()).isTrue();
+        Offer offer = only(Kind.SCRAPPY_BINDING, tally, shelf);
+        assertThat(offer.what()).isEqualTo("a scrappy binding from the leftover strips");
+        assertThat(offer.effect()).contains("less marigold");
+        TopTally taken = TopTally.of(QuiltTop.of(offer.design()), shelf);
+        assertThat(buys(taken, "c").isZero()).isTrue();
+        Length reached = Length.ZERO;
+        for (ClothLedger ledger : taken.ledgers()) {
+            for (ClothLedger.Opened opened : ledger.opened()) {
+                Area sum = opened.piece()
+                        .used()
+                        .plus(opened.piece().left())
+                        .plus(opened.piece().trimmed());
+                assertThat(sum).isEqualTo(opened.piece().piece().area());
+                for (var cut : opened.piece().cuts()) {
+                    if (cut.cut().use().equals("binding")) {
+                        Length each = cut.cut().size().width().minus(Length.inches(2, 1, 2));
+                        reached = reached.plus(each.times(cut.count() * opened.count()));
+                    }
+                }
+            }
+        }
+        // 4 x 24 in round the top and 10 in more.
+        assertThat(reached.isAtLeast(Length.inches(106))).isTrue();
+    }
+
+    @Test
+    void everyWaySaysWhetherTheShelfAllowsIt() {
+        Tops top = Tops.of(2, 2, "8", "pinwheel");
+        Map<String, List<ShelfPieces>> shelf = shelf("a: 4 squares 10 in", "b: 4 squares 10 in");
+        List<WayEffects.WayEffect> effects =
+                WayEffects.of(tally(top, shelf), "half-square triangle:a,b", shelf, ClothLedger::of);
+        assertThat(effects)
+                .anySatisfy(effect -> {
+                    assertThat(effect.method()).isEqualTo("eight-at-a-time");
+                    assertThat(effect.shelfAllows()).isTrue();
+                })
+                .anySatisfy(effect -> {
+                    assertThat(effect.method()).isEqualTo("strip-tube");
+                    assertThat(effect.shelfAllows()).isFalse();
+                    assertThat(effect.effect()).contains("more oat");
+                });
+    }
+
+    /** A pinwheel of 8 in eight at a time takes half a pair of squares of 9 3/4 in (worked by hand). */
+    @Test
+    void aShelfOfFourPairsReachesEightPinwheels() {
+        Tops top = Tops.of(1, 1, "8", "pinwheel").choose("half-square triangle", "eight-at-a-time");
+        ShelfReach reach =
+                ShelfReach.of(top.top().design(), "pinwheel", shelf("a: 1 yd 42 wide", "b: 4 squares 10 in"));
+        assertThat(reach.blocks()).isEqualTo(8);
+        assertThat(reach.layouts())
+                .extracting(layout -> layout.across() + " x " + layout.down() + ", " + layout.over() + " over, "
+                        + layout.finishedWidth() + " by " + layout.finishedHeight())
+                .containsExactly("2 x 4, 0 over, 16 in by 32 in", "1 x 8, 0 over, 8 in by 64 in");
+        assertThat(reach.firstOut()).singleElement().satisfies(out -> {
+            assertThat(out.cloth()).isEqualTo("b");
+            // Half a yard gives four more squares of 9 3/4 in: eight more blocks.
+            assertThat(out.blocksWithMore()).isEqualTo(16);
+        });
+        assertThat(reach.accounts()).allMatch(ClothLedger::isEnough);
+        assertThat(reach.wholeBlocks())
+                .extracting(whole -> whole.cloth() + " " + whole.piece().describe(MeasureSystem.INCH))
+                .containsExactly("b square, 10 in");
+    }
+
+    @Test
+    void anEmptyShelfReachesNoBlock() {
+        ShelfReach reach = ShelfReach.of(Tops.of(1, 1, "8", "pinwheel").top().design(), "pinwheel", Map.of());
+        assertThat(reach.blocks()).isZero();
+        assertThat(reach.layouts()).isEmpty();
+        assertThat(reach.firstOut()).hasSize(2);
+    }
+
+    private static Offer only(Kind kind, TopTally tally, Map<String, List<ShelfPieces>> shelf) {
+        List<Offer> offers = Offers.of(tally, shelf, ClothLedger::of).stream()
+                .filter(offer -> offer.kind() == kind)
+                .toList();
+        assertThat(offers).hasSize(1);
+        return offers.getFirst();
+    }
+
+    private static Length bought(TopTally tally) {
+        return tally.ledgers().stream()
+                .flatMap(ledger -> ledger.toBuy().stream())
+                .map(buy -> buy.purchase().bought())
+                .reduce(Length.ZERO, Length::plus);
+    }
+
+    private static Length buys(TopTally tally, String cloth) {
+        return tally.ledgers().stream()
+                .filter(ledger -> ledger.cloth().equals(cloth))
+                .flatMap(ledger -> ledger.toBuy().stream())
+                .map(buy -> buy.purchase().bought())
+                .findFirst()
+                .orElse(Length.ZERO);
+    }
+
+    private static Map<String, List<ShelfPieces>> shelf(String... lines) {
+        Map<String, List<ShelfPieces>> shelf = new LinkedHashMap<>();
+        for (String line : lines) {
+            ShelfLine read = ShelfLineReader.read("shelf", line.substring(3), MeasureSystem.INCH)
+                    .orThrow();
+            shelf.computeIfAbsent(line.substring(0, 1), any -> new ArrayList<>())
+                    .add(new ShelfPieces(line, read.count(), read.piece()));
+        }
+        return shelf;
+    }
+
+    private static TopTally tally(Tops tops, Map<String, List<ShelfPieces>> shelf) {
+        return TopTally.of(tops.top(), shelf);
+    }
+}

@@ -1,0 +1,130 @@
+package org.goldentally.core.tally;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.goldentally.core.cutting.yardage.CuttingStyle;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.design.BorderDesign.Join;
+import org.goldentally.core.design.PlanDesign;
+import org.goldentally.core.design.PlanDesign.CuttingChoice;
+import org.goldentally.core.design.PlanDesign.ExtraUnits;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.quilt.Tops;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What the quilter chooses beyond the methods: how borders are joined, extra units, the style of cutting. */
+class TallyChoicesTest {
+
+    /**
+     * Four sides of 60 1/2 in = 242 in, from cloth 40 in wide, strips cut 3 1/2 in (worked by hand). Straight joins lose
+     * 1/2 in: 7 strips. Diagonal ones lose 3 1/2 in: 7 strips give 259 in. Along the length: 4 pieces of 60 1/2 in.
+     */
+    @ParameterizedTest
+    @CsvSource({"STRAIGHT, 7, 40, 3 1/2", "DIAGONAL, 7, 40, 3 1/2", "ALONG_LENGTH, 4, 3 1/2, 60 1/2"})
+    void bordersAreJoinedAsChosen(Join join, int strips, String width, String height) {
+        TopTally tally = tally(Tops.of(5, 5, "12", "ohio-star")
+                .border(BorderDesign.plain("3", "b", Corners.UNITS).joined(join)));
+        ClothCut cut = tally.strips().stream()
+                .filter(strip -> strip.label().startsWith("border"))
+                .findFirst()
+                .orElseThrow()
+                .cut();
+        assertThat(cut.count()).isEqualTo(strips);
+        assertThat(cut.size().width()).hasToString(width + " in");
+        assertThat(cut.size().height()).hasToString(height + " in");
+        assertThat(cut.size().turnable()).isEqualTo(join != Join.ALONG_LENGTH);
+    }
+
+    /** Twelve sides of 36 1/2 in at 6 1/2 in: a diagonal join takes 6 in more than a straight one, and a strip more. */
+    @Test
+    void diagonalJoinsTakeTheWidthOfTheStripEach() {
+        Tops top = Tops.of(7, 7, "12", "ohio-star");
+        long straight = strips(top.border(BorderDesign.plain("8", "b", Corners.UNITS)));
+        // 4 x 84 1/2 = 338: straight (338 - 1/2) / 39 1/2 = 8.5, 9 strips; diagonal (338 - 8 1/2) / 31 1/2 = 10.5, 11.
+        assertThat(straight).isEqualTo(9);
+        long diagonal = strips(Tops.of(7, 7, "12", "ohio-star")
+                .border(BorderDesign.plain("8", "b", Corners.UNITS).joined(Join.DIAGONAL)));
+        assertThat(diagonal).isEqualTo(11);
+    }
+
+    private static long strips(Tops top) {
+        return tally(top).strips().stream()
+                .filter(strip -> strip.label().startsWith("border"))
+                .findFirst()
+                .orElseThrow()
+                .cut()
+                .count();
+    }
+
+    /** 80 units needed eight at a time are 10 pairs; 5 % more are 84, 11 pairs; 9 more are 89, 12 pairs. */
+    @ParameterizedTest
+    @CsvSource({"'', 0, 10", "5 %, 4, 11", "9, 9, 12", "0, 0, 10", "a few, 0, 10"})
+    void extraUnitsAreMadeForMishaps(String typed, long extra, long sets) {
+        Tops top = Tops.of(4, 5, "8", "pinwheel")
+                .choose("half-square triangle", "eight-at-a-time")
+                .plan(extras(new ExtraUnits("", typed)));
+        UnitPlan plan = tally(top).choices().getFirst().chosen();
+        assertThat(plan.extra()).isEqualTo(extra);
+        assertThat(plan.sets()).isEqualTo(sets);
+        assertThat(plan.spare()).isEqualTo(sets * 8 - 80);
+        assertThat(UnitPlans.problems(top.design())).hasSize(typed.equals("a few") ? 1 : 0);
+    }
+
+    @Test
+    void whatIsTypedForAGroupComesBeforeWhatIsTypedForAll() {
+        Tops top = Tops.of(4, 5, "8", "pinwheel")
+                .plan(extras(new ExtraUnits("", "50 %"), new ExtraUnits("half-square triangle:a,b", "1")));
+        assertThat(tally(top).choices().getFirst().chosen().extra()).isEqualTo(1);
+    }
+
+    @Test
+    void aClothIsCutAsChosenForItElseAsForAll() {
+        PlanDesign plan = new PlanDesign(
+                List.of(new CuttingChoice("", CuttingStyle.TIDY, 1), new CuttingChoice("b", CuttingStyle.THRIFTY, 2)),
+                List.of(),
+                List.of(),
+                PlanDesign.USUAL.marking(),
+                PlanDesign.USUAL.pressing());
+        TopTally tally = tally(Tops.of(4, 5, "8", "pinwheel").plan(plan));
+        assertThat(tally.ledgers())
+                .extracting(ledger -> ledger.cloth() + " " + ledger.choice().style())
+                .containsExactly("a TIDY", "b THRIFTY");
+    }
+
+    @Test
+    void moreTroubleNeverBuysMore() {
+        TopTally tally = tally(Tops.of(4, 5, "9", "ohio-star").border(BorderDesign.plain("3", "b", Corners.UNITS)));
+        for (ClothLedger ledger : tally.ledgers()) {
+            CuttingRequest request = new CuttingRequest(
+                    ledger.cloth(),
+                    ledger.cuts(),
+                    List.of(),
+                    Length.inches(40),
+                    tally.top().design().system(),
+                    CuttingChoice.PLAIN);
+            StyleChoices styles = StyleChoices.of(request, ClothLedger::of);
+            List<Length> bought = styles.accounts().values().stream()
+                    .map(each -> each.toBuy().orElseThrow().purchase().exact())
+                    .toList();
+            assertThat(bought).isSortedAccordingTo(java.util.Comparator.reverseOrder());
+            assertThat(StyleChoices.proof(styles.accounts().get(CuttingStyle.PLAIN), styles.system()))
+                    .isEmpty();
+            assertThat(StyleChoices.proof(styles.accounts().get(CuttingStyle.THRIFTY), styles.system()))
+                    .isNotEmpty();
+        }
+    }
+
+    private static PlanDesign extras(ExtraUnits... extras) {
+        return new PlanDesign(
+                List.of(), List.of(extras), List.of(), PlanDesign.USUAL.marking(), PlanDesign.USUAL.pressing());
+    }
+
+    private static TopTally tally(Tops tops) {
+        return TopTally.of(tops.top(), Map.of());
+    }
+}

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { ref } from 'vue'
+import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
+import { ProblemNote, spellCount } from '@/shared'
+
+export interface ShelfFilesProps {
+  /** For lines that do not say their unit. */
+  system: 'INCH' | 'CENTIMETRE'
+}
+
+const props = defineProps<ShelfFilesProps>()
+const emit = defineEmits<{ changed: [] }>()
+
+const client = useQueryClient()
+const problems = ref<Problem[]>([])
+const said = ref('')
+const { data: prices } = useQuery({ queryKey: ['shelf', 'prices'], queryFn: () => call<Schemas['PriceEntry'][]>('GET', '/api/shelf/prices') })
+
+async function attempt(work: () => Promise<string>) {
+  said.value = ''
+  try {
+    said.value = await work()
+    problems.value = []
+    await client.invalidateQueries({ queryKey: ['shelf'] })
+    emit('changed')
+  } catch (thrown) {
+    problems.value = problemsOf(thrown)
+  }
+}
+/** Reads a chosen file and hands on its text. */
+async function withText(event: Event, work: (text: string) => Promise<string>) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (file) await attempt(async () => work(await file.text()))
+  input.value = ''
+}
+const bringIn = (text: string) =>
+  call<Schemas['FileRead']>('POST', '/api/shelf/csv', { text, system: props.system }).then((read) => `${spellCount(read.lines, 'line', 'lines')} put on the shelf.`)
+const takePrices = (text: string) =>
+  call<Schemas['PriceEntry'][]>('PUT', '/api/shelf/prices', { text, system: props.system }).then((list) => `The price list has ${spellCount(list.length, 'line', 'lines')}.`)
+</script>
+
+<template>
+  <section class="card space-y-3 p-4" aria-labelledby="files-title">
+    <h2 id="files-title" class="text-lg font-bold">Files and prices</h2>
+    <p v-if="said" role="status" class="rounded-lg bg-tape-pale p-2">{{ said }}</p>
+    <ProblemNote :problems="problems" />
+    <div class="space-y-2">
+      <a class="button inline-flex w-full items-center justify-center" href="/api/shelf/csv" download="shelf.csv">Shelf as a CSV file</a>
+      <label class="block">
+        <span class="mb-1 block font-medium">Put a CSV file on the shelf</span>
+        <input type="file" accept=".csv,text/csv" class="field w-full" @change="withText($event, bringIn)" />
+      </label>
+    </div>
+    <div class="space-y-2 border-t border-line pt-3">
+      <h3 class="font-bold">Price list</h3>
+      <ul v-if="prices?.length" class="text-sm">
+        <li v-for="(entry, i) in prices.slice(0, 8)" :key="i">{{ entry.cloth || (entry.kind ? `any ${entry.kind}` : 'any cloth') }}: {{ entry.price }}</li>
+        <li v-if="prices.length > 8" class="text-soft">and {{ prices.length - 8 }} more</li>
+      </ul>
+      <p v-else class="text-soft">None. Prices typed for a cloth count before the list's.</p>
+      <label class="block">
+        <span class="mb-1 block font-medium">Take another list: a CSV file with cloth, kind, price</span>
+        <input type="file" accept=".csv,text/csv" class="field w-full" @change="withText($event, takePrices)" />
+      </label>
+      <div class="flex gap-2">
+        <button class="button flex-1" @click="attempt(() => call('POST', '/api/shelf/prices/made-up').then(() => 'The made-up list is taken: try it out, then take your shop\'s.'))">Made-up list</button>
+        <button class="button" :disabled="!prices?.length" @click="attempt(() => call('DELETE', '/api/shelf/prices').then(() => 'No price list any more.'))">None</button>
+      </div>
+    </div>
+  </section>
+</template>
