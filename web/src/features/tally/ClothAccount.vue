@@ -25,8 +25,8 @@ const sharesUse = (uses: string, wanted: string) => uses.split(' | ').some((use)
       <span class="size-4 self-center rounded-full border border-ink/40" :style="{ background: ledger.colour }"></span>
       {{ ledger.name }}
       <span class="ml-auto text-base">{{ ledger.needed }} cut</span>
-      <span class="text-base font-normal text-soft">on hand: {{ ledger.onHand }}</span>
     </h3>
+    <p class="flex flex-wrap justify-between gap-x-4"><span v-if="ledger.asYardage"><span class="text-soft">Needed, as one length:</span> {{ ledger.asYardage }}</span><span><span class="text-soft">On hand:</span> {{ ledger.onHand }}</span></p>
     <div class="flex h-9 overflow-hidden rounded border border-[#8b959c]">
       <div
         v-for="(band, i) in ledger.bands"
@@ -51,7 +51,7 @@ const sharesUse = (uses: string, wanted: string) => uses.split(' | ').some((use)
     <ProblemNote :problems="ledger.problems" hint />
     <p class="space-x-5">
       <button class="cursor-pointer underline decoration-dotted underline-offset-4" :aria-expanded="open" @click="open = !open">{{ open ? 'Close the account' : 'What is cut of it' }}</button>
-      <button class="cursor-pointer underline decoration-dotted underline-offset-4" :aria-expanded="planning" :aria-label="`Plain, tidy or thrifty cutting of ${ledger.name}`" @click="planning = !planning">{{ planning ? 'Close the plans' : `Cut ${ledger.style}: tidier, thriftier?` }}</button>
+      <button class="cursor-pointer underline decoration-dotted underline-offset-4" :aria-expanded="planning" :aria-label="`Plain, tidy or thrifty cutting of ${ledger.name}`" @click="planning = !planning">{{ planning ? 'Close the plans' : `Cut ${ledger.style}; other ways of cutting` }}</button>
     </p>
     <StylePlans v-if="planning" :quilt-id="quiltId" :cloth-key="ledger.key" :cloth-name="ledger.name" @chosen="(style, effort, everywhere) => emit('styleChosen', style, effort, everywhere)" />
     <div v-if="open" class="space-y-2">

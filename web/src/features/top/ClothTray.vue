@@ -43,11 +43,12 @@ function exchange(from: string, event: Event) {
   <section aria-labelledby="cloths-title" class="space-y-2">
     <h2 id="cloths-title" class="panel-title">Cloth in hand</h2>
     <p v-if="!design.cloths.length" class="text-soft">None yet. Take cloths from the shelf, then dress the blocks in them.</p>
+    <ScrappyDealer :design="design" @place-wanted="(pack, standsFor) => emit('changed', withDealtPlace(design, pack, standsFor), false)" />
     <ul class="space-y-1">
       <li v-for="(cloth, i) in design.cloths" :key="cloth.key" class="rounded-lg data-[open]:bg-white" :data-open="opened === cloth.key || undefined">
         <div class="flex items-center gap-1">
           <button
-            class="flex min-h-9 flex-1 cursor-pointer items-center gap-2 rounded-lg border-2 border-transparent px-1 text-left hover:border-line data-[here]:border-tape-deep data-[here]:bg-tape-pale"
+            class="flex min-h-9 min-w-0 flex-1 cursor-pointer items-center gap-2 rounded-lg border-2 border-transparent px-1 text-left hover:border-line data-[here]:border-tape-deep data-[here]:bg-tape-pale"
             :data-here="inHand === cloth.key || undefined"
             :aria-pressed="inHand === cloth.key"
             :aria-label="`Take ${cloth.name} in hand, key ${i + 1}`"
@@ -82,7 +83,6 @@ function exchange(from: string, event: Event) {
         </div>
       </li>
     </ul>
-    <ScrappyDealer :design="design" @place-wanted="(pack, standsFor) => emit('changed', withDealtPlace(design, pack, standsFor), false)" />
     <label v-if="notTaken.length" class="block">
       <span class="sr-only">Take a cloth from the shelf</span>
       <select class="field w-full" @change="takeFromShelf">

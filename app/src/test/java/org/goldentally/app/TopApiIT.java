@@ -199,7 +199,7 @@ class TopApiIT {
     }
 
     private static ObjectNode lines(String cloth, String... lines) {
-        ObjectNode node = JSON.createObjectNode().put("cloth", cloth);
+        ObjectNode node = JSON.createObjectNode().put("cloth", cloth).put("price", "");
         for (String line : lines) {
             node.withArray("lines").add(line);
         }
@@ -213,7 +213,10 @@ class TopApiIT {
                 .put("colour", colour)
                 .put("lightness", "")
                 .put("background", false)
-                .put("shelfCloth", "");
+                .put("shelfCloth", "")
+                .put("directional", false)
+                .put("pack", "")
+                .put("standsFor", "ITSELF");
     }
 
     private JsonNode post(String path, String body) {

@@ -205,7 +205,7 @@ class TopIT {
                 .getByText("Tally", new Locator.GetByTextOptions().setExact(true))
                 .click();
         page.getByLabel("Plain, tidy or thrifty cutting of ink").click();
-        assertThat(page.locator("[data-style=thrifty]")).containsText("yd");
+        assertThat(page.locator("[data-style=THRIFTY]")).containsText("yd");
         assertThat(Browser.seriousFindings(page)).isEmpty();
     }
 

@@ -10,11 +10,7 @@ import java.util.UUID;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.shelf.CsvTable;
-import org.goldentally.app.shelf.PriceList;
-import org.goldentally.app.shelf.Shelf;
-import org.goldentally.app.tally.QuiltPrices;
 import org.goldentally.app.tally.QuiltTally;
-import org.goldentally.core.cloth.Price;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.deal.ScrappyDeal;
 import org.goldentally.core.design.PlanDesign;
@@ -49,8 +45,7 @@ class PlanController {
     private final ShoppingLists shoppingLists;
     private final PlanSearches searches;
 
-    PlanController(
-            Quilts quilts, QuiltTally onShelf, ShoppingLists shoppingLists, PlanSearches searches) {
+    PlanController(Quilts quilts, QuiltTally onShelf, ShoppingLists shoppingLists, PlanSearches searches) {
         this.quilts = quilts;
         this.onShelf = onShelf;
         this.shoppingLists = shoppingLists;

@@ -22,7 +22,6 @@ public class ShoppingLists {
     }
 
     public ShoppingView of(QuiltDesign design) {
-        return ShoppingView.of(
-                tallies.of(design), QuiltPrices.of(design, shelf.factsByCloth(), prices.entries()));
+        return ShoppingView.of(tallies.of(design), QuiltPrices.of(design, shelf.factsByCloth(), prices.entries()));
     }
 }

@@ -1,7 +1,9 @@
 package org.goldentally.app.shelf;
 
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -158,12 +160,15 @@ public class Shelf {
 
     /** Puts lines on the shelf that were read from a file, each with what is said of its cloth. */
     public void addAll(List<ReadLine> lines) {
+        Set<String> said = new HashSet<>();
         for (ReadLine read : lines) {
-            Cloth cloth = cloths.findByOwnerIdAndNameIgnoreCase(
-                            owner.id(), read.line().clothName())
-                    .orElseGet(() -> new Cloth(
-                            owner.id(), read.line().clothName(), read.facts().colour(), read.pack()));
-            cloth.changeTo(read.facts());
+            String name = read.line().clothName();
+            Cloth cloth = cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
+                    .orElseGet(() -> new Cloth(owner.id(), name, read.facts().colour(), read.pack()));
+            // The first line of a cloth says what is known of it; further lots of it need not say it again.
+            if (said.add(name.toLowerCase(Locale.ROOT))) {
+                cloth.changeTo(read.facts());
+            }
             keep(cloths.saveAndFlush(cloth), ShelfWords.typed(read.line(), read.system()), read.system(), read.line());
         }
     }

@@ -108,6 +108,7 @@ public record TallyView(
     /**
      * A cloth's account.
      *
+     * @param asYardage what all of it would be as one length of cloth
      * @param bands what the cloth taken goes to, in hundredths of all that is taken or missing
      */
     public record LedgerView(
@@ -115,6 +116,7 @@ public record TallyView(
             String name,
             String colour,
             String needed,
+            String asYardage,
             boolean enough,
             String onHand,
             List<BandView> bands,
@@ -346,6 +348,10 @@ public record TallyView(
                 cloth.name(),
                 cloth.colour(),
                 system.writeArea(ledger.needed()),
+                ledger.asYardage(system)
+                        .map(purchase ->
+                                purchase.write() + " (" + system.writer().writeWithUnit(purchase.exact()) + " exactly)")
+                        .orElse(""),
                 ledger.isEnough(),
                 LedgerWords.onHand(ledger, system),
                 bands(ledger, leftovers),

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.goldentally.app.drawing.StepView;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;

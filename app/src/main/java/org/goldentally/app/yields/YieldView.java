@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import org.goldentally.app.drawing.StepView;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.PieceLayout;

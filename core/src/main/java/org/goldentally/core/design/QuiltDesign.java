@@ -243,7 +243,22 @@ public record QuiltDesign(
 
     public QuiltDesign withBlocks(List<Block> others) {
         return new QuiltDesign(
-                format, system, seam, grid, allowance, cloths, others, blockSize, setting, places, sashing, borders, finishing, closeInValue, methods, plan);
+                format,
+                system,
+                seam,
+                grid,
+                allowance,
+                cloths,
+                others,
+                blockSize,
+                setting,
+                places,
+                sashing,
+                borders,
+                finishing,
+                closeInValue,
+                methods,
+                plan);
     }
 
     public QuiltDesign withSashing(SashingDesign other) {

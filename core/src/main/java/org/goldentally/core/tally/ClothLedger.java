@@ -13,6 +13,7 @@ import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
 
 /**
  * One cloth's account: what is cut of it, from which pieces on hand, what stays whole, and what is to be bought.
@@ -111,6 +112,12 @@ public record ClothLedger(
     ClothLedger withOpened(List<Opened> others) {
         return new ClothLedger(
                 cloth, cuts, List.copyOf(others), untouched, missing, toBuy, tooLarge, widthToBuy, choice);
+    }
+
+    /** What all of it would be as one length of cloth, cut plainly, whatever is on hand. */
+    public Optional<Purchase> asYardage(MeasureSystem system) {
+        CuttingRequest request = new CuttingRequest(cloth, cuts, List.of(), widthToBuy, system, CuttingChoice.PLAIN);
+        return PlainCutting.account(request, cuts).toBuy().map(ToBuy::purchase);
     }
 
     /** How many of each kind of piece on hand are cut into. */

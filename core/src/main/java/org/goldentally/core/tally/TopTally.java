@@ -230,7 +230,10 @@ public record TopTally(
         Length cutLength = settings.unfinished(group.unit().finishedWidth()).roundedUpTo(settings.grid());
         Length cutWidth = settings.unfinished(group.unit().finishedHeight()).roundedUpTo(settings.grid());
         String label = group.label() + ", " + writer.write(group.unit().finishedHeight()) + " finished";
-        Join join = join(group, design);
+        Join wanted = join(group, design);
+        // Strips nearly as wide as the cloth leave nothing for diagonal joins.
+        boolean tooWide = wanted == Join.DIAGONAL && cutWidth.times(2).isLongerThan(width);
+        Join join = tooWide ? Join.STRAIGHT : wanted;
         boolean along = join == Join.ALONG_LENGTH;
         boolean joined = !along && cutLength.isLongerThan(width);
         CutSize size = along
@@ -244,9 +247,9 @@ public record TopTally(
             Length loss =
                     join == Join.DIAGONAL ? cutWidth : settings.seamAllowance().times(2);
             Length perStrip = width.minus(loss);
-            Length wanted = cutLength.times(group.count()).minus(loss);
-            long whole = wanted.wholeTimes(perStrip);
-            pieces = perStrip.times(whole).isShorterThan(wanted) ? whole + 1 : whole;
+            Length reach = cutLength.times(group.count()).minus(loss);
+            long whole = reach.wholeTimes(perStrip);
+            pieces = perStrip.times(whole).isShorterThan(reach) ? whole + 1 : whole;
             how = group.count() + " of " + writer.write(cutLength) + " = "
                     + writer.write(cutLength.times(group.count())) + "; strips across the width give "
                     + writer.write(width) + ", less " + writer.write(loss) + " at each "

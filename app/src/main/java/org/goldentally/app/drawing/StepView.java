@@ -1,4 +1,4 @@
-package org.goldentally.app.yields;
+package org.goldentally.app.drawing;
 
 import java.util.List;
 import java.util.Locale;
@@ -7,7 +7,7 @@ import org.goldentally.core.geometry.Point;
 import org.goldentally.core.piecing.step.Step;
 
 /** A step to show: its drawing in inches, framed by the box that holds it. */
-record StepView(
+public record StepView(
         String title,
         String text,
         String caution,
@@ -25,9 +25,9 @@ record StepView(
      * @param cloth the part the cloth plays; empty for lines
      * @param layer 1 lies on top of 0
      */
-    record ShapeView(String kind, String points, String cloth, boolean wrongSide, int layer) {}
+    public record ShapeView(String kind, String points, String cloth, boolean wrongSide, int layer) {}
 
-    static StepView of(Step step) {
+    public static StepView of(Step step) {
         List<Point> points =
                 step.drawing().stream().flatMap(shape -> points(shape).stream()).toList();
         double left =
@@ -72,7 +72,7 @@ record StepView(
         };
     }
 
-    static String svg(List<Point> points) {
+    public static String svg(List<Point> points) {
         return points.stream()
                 .map(point -> String.format(
                         Locale.ROOT,

@@ -1,0 +1,80 @@
+package org.goldentally.app.sew;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.goldentally.app.drawing.StepView;
+import org.goldentally.core.sew.LogEntry;
+import org.goldentally.core.sew.PressingMap;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The card of one batch.
+ *
+ * @param roles place among the quilt's cloths of the cloth that plays each part in the steps: A, B, C, D
+ * @param checks sizes to measure, each with its name: raw, trimmed, joined
+ * @param left what is left to do, whether the cloth covers it, how long it takes
+ * @param ways out of a shortage, cheapest first
+ * @param layout of the block in which the unit sits, or of the block or top that is sewn
+ * @param places of the top where it goes, by the ids of its parts
+ */
+record CardView(
+        String key,
+        List<StepView> steps,
+        List<Integer> roles,
+        List<CheckView> checks,
+        List<String> left,
+        boolean covered,
+        List<String> ways,
+
+        @Schema(description = "null where nothing is laid out") @Nullable
+        LayoutPicture layout,
+
+        List<Integer> litPieces,
+        List<String> partIds,
+        List<LogLine> log) {
+
+    /** A size to check: {@code trimmed, 3 1/2 in}. */
+    record CheckView(String name, String size) {}
+
+    /** A line of the log, as the card shows it. */
+    record LogLine(UUID id, Instant at, LogEntry.Kind kind, String text, boolean takenBack) {}
+
+    /**
+     * A block or the top laid out for sewing, in inches.
+     *
+     * @param cloths for each patch the place of its cloth among the quilt's
+     * @param joins in which order its parts are joined
+     */
+    record LayoutPicture(
+            String name,
+            double width,
+            double height,
+            List<String> patches,
+            List<Integer> cloths,
+            List<PlacedPiece> pieces,
+            List<PressedSeam> seams,
+            List<String> notes,
+            List<String> joins) {}
+
+    /** A numbered piece. */
+    record PlacedPiece(
+            int number,
+            double x,
+            double y,
+            double width,
+            double height,
+            String what,
+            int quarterTurns,
+            boolean mirrored) {}
+
+    /** A seam with the way it is pressed. */
+    record PressedSeam(
+            double fromX,
+            double fromY,
+            double toX,
+            double toY,
+            PressingMap.Direction direction,
+            boolean againstSchool) {}
+}

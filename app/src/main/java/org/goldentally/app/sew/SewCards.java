@@ -1,0 +1,364 @@
+package org.goldentally.app.sew;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.goldentally.app.drawing.StepView;
+import org.goldentally.app.drawing.SvgNumbers;
+import org.goldentally.app.problems.NotFoundException;
+import org.goldentally.app.sew.CardView.CheckView;
+import org.goldentally.app.sew.CardView.LayoutPicture;
+import org.goldentally.app.sew.CardView.LogLine;
+import org.goldentally.app.sew.SewView.BatchView;
+import org.goldentally.app.sew.SewView.PaceView;
+import org.goldentally.app.sew.SewView.SewnUnit;
+import org.goldentally.core.block.Figure;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.piecing.ClothRole;
+import org.goldentally.core.piecing.UnitDrawing;
+import org.goldentally.core.quilt.TopPart;
+import org.goldentally.core.sew.Batch;
+import org.goldentally.core.sew.Batches;
+import org.goldentally.core.sew.BenchState;
+import org.goldentally.core.sew.Layout;
+import org.goldentally.core.sew.LogEntry;
+import org.goldentally.core.sew.Pace;
+import org.goldentally.core.sew.WaysOut;
+import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.tally.UnitPlan;
+import org.jspecify.annotations.Nullable;
+
+/** Batches and their cards, from the tally of a quilt and its log. */
+final class SewCards {
+
+    private final TopTally tally;
+    private final QuiltDesign design;
+    private final LengthWriter writer;
+    private final List<LogEntry> log;
+    private final BenchState state;
+    private final List<Batch> batches;
+    private final Pace pace;
+    private final Map<String, Integer> clothPlaces = new LinkedHashMap<>();
+
+    SewCards(TopTally tally, List<LogEntry> log) {
+        this.tally = tally;
+        this.design = tally.top().design();
+        this.writer = design.system().writer();
+        this.log = log;
+        this.state = BenchState.of(log);
+        this.batches = Batches.of(tally);
+        this.pace = Pace.of(state, batches);
+        for (ClothInHand cloth : design.cloths()) {
+            clothPlaces.putIfAbsent(cloth.key(), clothPlaces.size());
+        }
+    }
+
+    Batch batch(String key) {
+        return batches.stream()
+                .filter(batch -> batch.key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> new NotFoundException("Batch"));
+    }
+
+    BenchState state() {
+        return state;
+    }
+
+    /** @param hoursAWeek 0 where the quilter did not say; {@code by} likewise empty */
+    SewView view(double hoursAWeek, Optional<LocalDate> by, LocalDate today) {
+        List<BatchView> views = batches.stream().map(this::view).toList();
+        return new SewView(
+                design.system().abbreviation(),
+                views,
+                views.stream()
+                        .mapToLong(batch -> Math.min(batch.good(), batch.needed()))
+                        .sum(),
+                views.stream().mapToLong(BatchView::needed).sum(),
+                design.plan().marking(),
+                design.plan().pressing(),
+                pace(hoursAWeek, by, today));
+    }
+
+    private BatchView view(Batch batch) {
+        BenchState.Counts counts = state.of(batch.key());
+        boolean handed = batch.plan()
+                .map(plan -> plan.recipe().hands().differ() && plan.left() + plan.right() > 0)
+                .orElse(false);
+        return new BatchView(
+                batch.key(),
+                batch.kind(),
+                batch.title(),
+                batch.subtitle(),
+                batch.needed(),
+                batch.perSet(),
+                batch.setName(),
+                handed,
+                counts.setsMade(),
+                counts.setsSpoiled(),
+                counts.spoiled(),
+                counts.good(),
+                batch.setsLeft(counts),
+                batch.setsBeyondPlan(counts),
+                batch.plan().map(this::picture).orElse(SewnUnit.NONE));
+    }
+
+    private SewnUnit picture(UnitPlan plan) {
+        return new SewnUnit(
+                plan.unit().finishedWidth().toDoubleInches(),
+                plan.unit().finishedHeight().toDoubleInches(),
+                UnitDrawing.of(plan.unit()).stream()
+                        .map(patch -> SvgNumbers.points(patch.outline()))
+                        .toList(),
+                plan.cloths().stream()
+                        .map(cloth -> clothPlaces.getOrDefault(cloth, -1))
+                        .toList());
+    }
+
+    private PaceView pace(double hoursAWeek, Optional<LocalDate> by, LocalDate today) {
+        List<String> paces = new ArrayList<>();
+        pace.usual()
+                .forEach((kind, minutes) -> paces.add(kind.name().toLowerCase(Locale.ROOT) + ": about "
+                        + minutes(minutes) + " a set, from " + pace.timed().get(kind) + " timed"));
+        Pace.Estimate rest = pace.rest(state, batches);
+        double usual = rest.usualMinutes() / 60;
+        double slow = rest.slowMinutes() / 60;
+        String said;
+        if (paces.isEmpty()) {
+            said = "No pace yet: it is told from the time between one set and the next.";
+        } else {
+            said = "Left of what has a pace: " + hours(usual)
+                    + (slow > usual * 1.05 ? ", or " + hours(slow) + " if it goes slowly" : "")
+                    + (rest.setsWithoutPace() > 0
+                            ? "; " + rest.setsWithoutPace() + " sets of other work have no pace yet"
+                            : "");
+        }
+        return new PaceView(paces, said, usual, slow, schedule(rest, hoursAWeek, by, today));
+    }
+
+    private static String schedule(Pace.Estimate rest, double hoursAWeek, Optional<LocalDate> by, LocalDate today) {
+        if (rest.slowMinutes() == 0) {
+            return "";
+        }
+        List<String> said = new ArrayList<>();
+        if (hoursAWeek > 0) {
+            said.add(String.format(
+                    Locale.ROOT,
+                    "At %s h a week it is done about %s, at the latest %s.",
+                    plain(hoursAWeek),
+                    Pace.doneBy(today, rest.usualMinutes(), hoursAWeek),
+                    Pace.doneBy(today, rest.slowMinutes(), hoursAWeek)));
+        }
+        by.ifPresent(day -> said.add(
+                day.isBefore(today)
+                        ? day + " is past."
+                        : "To be done by " + day + " takes about "
+                                + plain(Pace.hoursAWeek(today, rest.usualMinutes(), day)) + " h a week, "
+                                + plain(Pace.hoursAWeek(today, rest.slowMinutes(), day)) + " if it goes slowly."));
+        return String.join(" ", said);
+    }
+
+    private static String plain(double hours) {
+        return String.format(Locale.ROOT, "%.1f", Math.ceil(hours * 10) / 10);
+    }
+
+    private static String minutes(double minutes) {
+        return minutes < 1 ? "under a minute" : Math.round(minutes) + " min";
+    }
+
+    private static String hours(double hours) {
+        return hours < 1 ? Math.round(hours * 60) + " min" : String.format(Locale.ROOT, "%.1f h", hours);
+    }
+
+    CardView card(String key) {
+        Batch batch = batch(key);
+        BenchState.Counts counts = state.of(key);
+        WaysOut out = WaysOut.of(batch, counts, tally);
+        Optional<TopPart> home = home(batch);
+        LayoutPicture layout = layout(batch, home);
+        return new CardView(
+                key,
+                batch.plan().map(this::steps).orElse(List.of()),
+                batch.plan().map(this::roles).orElse(List.of()),
+                checks(batch),
+                left(batch, counts, out),
+                out.covered(),
+                out.ways(),
+                layout,
+                home.map(part -> lit(batch, part)).orElse(List.of()),
+                batch.partIds(),
+                lines(key));
+    }
+
+    private List<StepView> steps(UnitPlan plan) {
+        return plan
+                .method()
+                .steps(
+                        plan.unit(),
+                        plan.recipe(),
+                        tally.top().settings(),
+                        design.plan().habits())
+                .stream()
+                .map(StepView::of)
+                .toList();
+    }
+
+    private List<Integer> roles(UnitPlan plan) {
+        Map<ClothRole, Integer> roles = new LinkedHashMap<>();
+        List<UnitDrawing.UnitPatch> patches = UnitDrawing.of(plan.unit());
+        for (int i = 0; i < patches.size(); i++) {
+            roles.putIfAbsent(
+                    patches.get(i).cloth(),
+                    clothPlaces.getOrDefault(plan.cloths().get(i), -1));
+        }
+        List<Integer> byRole = new ArrayList<>();
+        for (ClothRole role : ClothRole.values()) {
+            byRole.add(roles.getOrDefault(role, -1));
+        }
+        return byRole;
+    }
+
+    private List<CheckView> checks(Batch batch) {
+        List<CheckView> checks = new ArrayList<>();
+        batch.plan().ifPresent(plan -> {
+            var sizes = plan.recipe().sizes();
+            checks.add(new CheckView(
+                    "raw, as sewn", writer.write(sizes.rawWidth()) + " × " + writer.writeWithUnit(sizes.rawHeight())));
+            checks.add(new CheckView(
+                    "trimmed",
+                    writer.write(sizes.trimmedWidth()) + " × " + writer.writeWithUnit(sizes.trimmedHeight())));
+            checks.add(new CheckView(
+                    "centre mark, half of trimmed",
+                    writer.writeWithUnit(sizes.trimmedWidth().dividedBy(2))));
+        });
+        if (batch.kind() == Batch.Kind.BORDER) {
+            borderChecks(batch, checks);
+        }
+        return checks;
+    }
+
+    /** Long sides first, cut over-length and trimmed to what the top really measures through the middle. */
+    private void borderChecks(Batch batch, List<CheckView> checks) {
+        tally.strips().stream()
+                .filter(strip -> tally.count().strips().stream()
+                        .filter(group -> group.key().equals(strip.key()))
+                        .anyMatch(group -> group.partIds().stream().anyMatch(batch.partIds()::contains)))
+                .forEach(strip -> {
+                    Length over = strip.cutLength().plus(Length.inches(1));
+                    checks.add(new CheckView(
+                            strip.count() + " strips, cut over-length, then trim",
+                            writer.write(strip.cutWidth()) + " × " + writer.write(over) + " to "
+                                    + writer.writeWithUnit(strip.cutLength())));
+                });
+        checks.add(new CheckView(
+                "measure the real top through the middle, both ways, before trimming",
+                writer.write(tally.top().centreWidth().plus(seams())) + " × "
+                        + writer.writeWithUnit(tally.top().centreHeight().plus(seams()))
+                        + " unfinished expected inside the borders"));
+    }
+
+    private Length seams() {
+        return tally.top().settings().seamAllowance().times(2);
+    }
+
+    private List<String> left(Batch batch, BenchState.Counts counts, WaysOut out) {
+        List<String> said = new ArrayList<>();
+        long sets = batch.setsLeft(counts);
+        String sort = batch.setName().contains(" ") ? "set" : batch.setName();
+        if (sets == 0) {
+            long spare = counts.good() - batch.needed();
+            said.add("All " + batch.needed() + " are made" + (spare > 0 ? ", and " + spare + " spare." : "."));
+        } else {
+            said.add("Left to do: " + sets + " " + sort + (sets == 1 ? "" : "s")
+                    + (batch.perSet() > 1 ? ", " + Math.max(0, batch.needed() - counts.good()) + " units." : "."));
+        }
+        if (batch.plan().isPresent() && sets > 0) {
+            if (out.beyondPlan() > 0) {
+                said.add(out.beyondPlan() + " more " + (out.beyondPlan() == 1 ? sort : sort + "s")
+                        + " than cloth is cut for" + (out.covered() ? "; the leftovers cover it." : "."));
+            } else {
+                said.add(
+                        out.mayGoWrong() == 0
+                                ? "The cloth is just enough: none may go wrong."
+                                : "The cloth still covers " + out.mayGoWrong() + " more that go"
+                                        + (out.mayGoWrong() == 1 ? "es" : "") + " wrong.");
+            }
+        }
+        Double minutes = pace.usual().get(batch.kind());
+        if (minutes != null && sets > 0) {
+            said.add("At your pace, " + minutes(minutes) + " a " + sort + ", that is about "
+                    + hours(minutes * sets / 60) + ".");
+        }
+        return said;
+    }
+
+    /** The block that shows where a unit sits: the first that has it. */
+    private Optional<TopPart> home(Batch batch) {
+        Set<String> ids = new HashSet<>(batch.partIds());
+        return tally.top().parts().stream()
+                .filter(part -> ids.contains(part.id()))
+                .filter(part -> part.isBlock())
+                .findFirst();
+    }
+
+    private @Nullable LayoutPicture layout(Batch batch, Optional<TopPart> home) {
+        LayoutPictures pictures = new LayoutPictures(writer, clothPlaces);
+        if (batch.kind() == Batch.Kind.ROWS) {
+            return Layout.of(tally.top())
+                    .map(layout -> pictures.of("the top inside its borders", layout, List.of()))
+                    .orElse(null);
+        }
+        if (batch.kind() != Batch.Kind.UNITS && batch.kind() != Batch.Kind.BLOCKS) {
+            return null;
+        }
+        return home.map(part -> {
+                    Figure figure = part.figure();
+                    return pictures.of(part.name(), figure, Layout.of(figure, design));
+                })
+                .orElse(null);
+    }
+
+    private List<Integer> lit(Batch batch, TopPart part) {
+        return batch.plan()
+                .map(plan -> Layout.of(part.figure(), design).pieces().stream()
+                        .filter(piece -> piece.what().equals(plan.unit().name()))
+                        .filter(piece -> new HashSet<>(piece.cloths()).equals(new HashSet<>(plan.cloths())))
+                        .map(Layout.LaidPiece::number)
+                        .toList())
+                .orElse(List.of());
+    }
+
+    private List<LogLine> lines(String batch) {
+        Set<UUID> standing = new HashSet<>();
+        state.standing(batch).forEach(entry -> standing.add(entry.id()));
+        List<LogLine> lines = new ArrayList<>();
+        for (LogEntry entry : log) {
+            if (entry.batch().equals(batch) && entry.kind() != LogEntry.Kind.TAKE_BACK) {
+                lines.add(
+                        new LogLine(entry.id(), entry.at(), entry.kind(), say(entry), !standing.contains(entry.id())));
+            }
+        }
+        return lines.reversed();
+    }
+
+    private static String say(LogEntry entry) {
+        return switch (entry.kind()) {
+            case SET_MADE -> entry.units() == 1 ? "one made" : "one set made, " + entry.units() + " units";
+            case UNIT_SPOILED -> "one " + (entry.hand().isEmpty() ? "" : entry.hand() + "-hand ") + "unit spoiled";
+            case SET_SPOILED -> "a whole set spoiled";
+            case CUT -> "cut";
+            case NOTE -> entry.text();
+            case MEASURE -> "measured " + entry.text();
+            case TAKE_BACK -> "taken back";
+        };
+    }
+}

@@ -1,0 +1,154 @@
+package org.goldentally.app.sew;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.goldentally.app.log.BenchLog;
+import org.goldentally.app.quilts.Quilts;
+import org.goldentally.app.tally.QuiltTally;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthReader;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
+import org.goldentally.core.sew.Batch;
+import org.goldentally.core.sew.BenchState;
+import org.goldentally.core.sew.FirstUnit;
+import org.goldentally.core.sew.LogEntry;
+import org.goldentally.core.sew.LogEntry.Kind;
+import org.jspecify.annotations.Nullable;
+import org.springframework.format.annotation.DateTimeFormat;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The bench of a quilt: batches, cards, and the log that is written at the machine. */
+@RestController
+@RequestMapping("/api/quilts/{id}/sew")
+class SewController {
+
+    private static final double MOST_HOURS_A_WEEK = 168;
+
+    private final Quilts quilts;
+    private final QuiltTally tallies;
+    private final BenchLog log;
+
+    SewController(Quilts quilts, QuiltTally tallies, BenchLog log) {
+        this.quilts = quilts;
+        this.tallies = tallies;
+        this.log = log;
+    }
+
+    private SewCards cards(UUID id) {
+        return new SewCards(tallies.of(quilts.get(id).design()), log.of(id));
+    }
+
+    /** All batches as they stand; with hours a week or a day, a schedule too. */
+    @GetMapping
+    SewView batches(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "0") double hoursAWeek,
+            @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @Nullable LocalDate by) {
+        if (hoursAWeek < 0 || hoursAWeek > MOST_HOURS_A_WEEK) {
+            throw new RefusedException(new Problem(
+                    "Hours a week", "a week has " + (int) MOST_HOURS_A_WEEK + " hours", "type how many you sew"));
+        }
+        return cards(id).view(hoursAWeek, Optional.ofNullable(by), LocalDate.now());
+    }
+
+    @GetMapping("/card")
+    CardView card(@PathVariable UUID id, @RequestParam String batch) {
+        return cards(id).card(batch);
+    }
+
+    /**
+     * What is written into the log.
+     *
+     * @param id chosen by the writer: the same entry sent again, after a broken connection, counts once
+     * @param hand left or right where one hand was spoiled; empty otherwise
+     * @param text a note, or a measure as typed; empty otherwise
+     */
+    record Written(
+            @NotNull UUID id,
+            @NotNull Kind kind,
+            @NotNull @Size(max = 1000) String batch,
+            @NotNull @Size(max = 5) String hand,
+            @NotNull @Size(max = 2000) String text) {}
+
+    /**
+     * Writes one entry, and answers with the card as it stands then. To take back takes the last tally of the batch that
+     * still stands; with none left nothing happens.
+     */
+    @PostMapping("/log")
+    CardView write(@PathVariable UUID id, @Valid @RequestBody Written written) {
+        Batch batch = cards(id).batch(written.batch());
+        log.append(id, all -> entry(all, written, batch));
+        return cards(id).card(written.batch());
+    }
+
+    private static Optional<LogEntry> entry(List<LogEntry> all, Written written, Batch batch) {
+        if (all.stream().anyMatch(entry -> entry.id().equals(written.id()))) {
+            return Optional.empty();
+        }
+        if (written.kind() == Kind.TAKE_BACK) {
+            return BenchState.of(all).standing(written.batch()).reversed().stream()
+                    .filter(entry -> entry.kind() != Kind.NOTE && entry.kind() != Kind.MEASURE)
+                    .findFirst()
+                    .map(last -> entry(written, 0, Optional.of(last.id())));
+        }
+        if (written.kind() == Kind.NOTE && written.text().isBlank()) {
+            throw new RefusedException(new Problem("Note", "nothing is typed here", "type a word or two"));
+        }
+        int units = switch (written.kind()) {
+            case SET_MADE -> batch.perSet();
+            case UNIT_SPOILED -> 1;
+            case SET_SPOILED, CUT, NOTE, MEASURE, TAKE_BACK -> 0;
+        };
+        return Optional.of(entry(written, units, Optional.empty()));
+    }
+
+    private static LogEntry entry(Written written, int units, Optional<UUID> takesBack) {
+        return new LogEntry(
+                written.id(),
+                BenchLog.now(),
+                written.kind(),
+                written.batch(),
+                units,
+                written.hand(),
+                written.text(),
+                takesBack);
+    }
+
+    record MeasuredUnit(@NotNull String batch, @NotNull String measured) {}
+
+    /** What a measured first raw unit says of the seam, and whether to go on. */
+    record FirstUnitView(boolean goOn, String advice) {}
+
+    @PostMapping("/first-unit")
+    FirstUnitView firstUnit(@PathVariable UUID id, @Valid @RequestBody MeasuredUnit measured) {
+        SewCards cards = cards(id);
+        Batch batch = cards.batch(measured.batch());
+        var design = quilts.get(id).design();
+        Length length = LengthReader.readPositive("First unit, measured", measured.measured(), design.system())
+                .orThrow();
+        FirstUnit first = batch.plan()
+                .map(plan -> FirstUnit.of(length, plan.recipe(), design.settings()))
+                .orElseThrow(() -> new RefusedException(new Problem(
+                        "First unit, measured", "this batch has no units to trim", "measure what its card names")));
+        return new FirstUnitView(first.goOn(), first.advice());
+    }
+
+    /** The whole log, as it came. */
+    @GetMapping("/log")
+    List<LogEntry> wholeLog(@PathVariable UUID id) {
+        quilts.get(id);
+        return log.of(id);
+    }
+}

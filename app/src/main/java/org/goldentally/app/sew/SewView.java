@@ -1,0 +1,56 @@
+package org.goldentally.app.sew;
+
+import java.util.List;
+import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.sew.Batch;
+
+/**
+ * The batches of a quilt as they stand.
+ *
+ * @param made sets sewn, of so many
+ */
+record SewView(
+        String unitOfLength,
+        List<BatchView> batches,
+        long made,
+        long needed,
+        Habits.Marking marking,
+        Habits.Pressing pressing,
+        PaceView pace) {
+
+    /**
+     * A batch.
+     *
+     * @param handed whether left and right hands are counted apart
+     * @param good made and not spoiled
+     * @param covered whether the cloth still covers what is left
+     */
+    record BatchView(
+            String key,
+            Batch.Kind kind,
+            String title,
+            String subtitle,
+            long needed,
+            int perSet,
+            String setName,
+            boolean handed,
+            int setsMade,
+            int setsSpoiled,
+            int spoiled,
+            long good,
+            long setsLeft,
+            long beyondPlan,
+            SewnUnit unit) {}
+
+    /** The finished unit; no patches for what is sewn of units. */
+    record SewnUnit(double width, double height, List<String> patches, List<Integer> cloths) {
+        static final SewnUnit NONE = new SewnUnit(1, 1, List.of(), List.of());
+    }
+
+    /**
+     * How long it takes, from the log.
+     *
+     * @param rest in words; says so where nothing can be told yet
+     */
+    record PaceView(List<String> paces, String rest, double usualHours, double slowHours, String schedule) {}
+}

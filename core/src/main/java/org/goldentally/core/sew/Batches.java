@@ -1,0 +1,194 @@
+package org.goldentally.core.sew;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.quilt.TopCount;
+import org.goldentally.core.quilt.TopPart;
+import org.goldentally.core.sew.Batch.Kind;
+import org.goldentally.core.tally.BonusUnits;
+import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.tally.UnitPlan;
+import org.goldentally.core.tally.UnitPlans;
+
+/** The batches of a quilt in the order in which they are sewn: units by method and cloths, blocks, rows, borders. */
+public final class Batches {
+
+    private final TopTally tally;
+    private final QuiltDesign design;
+    private final LengthWriter writer;
+
+    private Batches(TopTally tally) {
+        this.tally = tally;
+        this.design = tally.top().design();
+        this.writer = design.system().writer();
+    }
+
+    public static List<Batch> of(TopTally tally) {
+        Batches batches = new Batches(tally);
+        List<Batch> all = new ArrayList<>(batches.units());
+        all.addAll(batches.bonus());
+        all.addAll(batches.blocks());
+        batches.rows().ifPresent(all::add);
+        all.addAll(batches.borders());
+        batches.binding().ifPresent(all::add);
+        return all;
+    }
+
+    private String name(String cloth) {
+        return design.cloth(cloth).map(each -> each.name()).orElse("not dressed");
+    }
+
+    private String names(List<String> cloths) {
+        return cloths.stream().distinct().map(this::name).collect(Collectors.joining(" · "));
+    }
+
+    /** Chains of one method follow each other; within a method the largest batch comes first. */
+    private List<Batch> units() {
+        Map<String, List<TopCount.Group>> groups = tally.count().units().stream()
+                .collect(Collectors.groupingBy(
+                        group -> UnitPlans.choiceKey(group.unit().name(), group.cloths())));
+        return tally.choices().stream()
+                .map(UnitPlans.Choice::chosen)
+                .filter(plan -> !(plan.unit() instanceof PatchworkUnit.PlainPatch)
+                        && !plan.unit().isTriangle())
+                .sorted(Comparator.comparing((UnitPlan plan) -> plan.unit().name())
+                        .thenComparing(plan -> plan.method().key())
+                        .thenComparing(
+                                Comparator.comparingLong(UnitPlan::needed).reversed()))
+                .map(plan -> new Batch(
+                        "unit " + plan.key(),
+                        Kind.UNITS,
+                        plan.label(),
+                        names(plan.cloths()) + ", " + plan.method().displayName(),
+                        plan.needed(),
+                        plan.recipe().unitsPerSet(),
+                        plan.recipe().setName(),
+                        Optional.of(plan),
+                        groups.getOrDefault(UnitPlans.choiceKey(plan), List.of()).stream()
+                                .flatMap(group -> group.partIds().stream())
+                                .toList()))
+                .toList();
+    }
+
+    private List<Batch> bonus() {
+        return tally.bonus().stream().map(this::bonus).toList();
+    }
+
+    private Batch bonus(BonusUnits bonus) {
+        return new Batch(
+                "bonus " + bonus.plan().key(),
+                Kind.BONUS,
+                "bonus half-square triangle, " + writer.write(bonus.finishedSize()) + " finished",
+                name(bonus.corner()) + " · " + name(bonus.base()) + ", from the offcuts; trim to "
+                        + writer.writeWithUnit(bonus.trimmedSize()),
+                bonus.count(),
+                1,
+                "unit",
+                Optional.empty(),
+                List.of());
+    }
+
+    /** A block and its mirror image are two batches: one is not the other turned. */
+    private List<Batch> blocks() {
+        Map<String, List<TopPart>> byKind = new LinkedHashMap<>();
+        tally.top().parts().stream()
+                .filter(TopPart::isBlock)
+                .filter(part -> !part.blockKey().isEmpty())
+                .forEach(part -> byKind.computeIfAbsent(
+                                part.kind() + " " + part.blockKey()
+                                        + (part.placing().mirrored() ? " mirrored" : ""),
+                                any -> new ArrayList<>())
+                        .add(part));
+        List<Batch> batches = new ArrayList<>();
+        byKind.forEach((key, parts) -> {
+            TopPart first = parts.getFirst();
+            long dressings = parts.stream().map(TopPart::figure).distinct().count();
+            batches.add(new Batch(
+                    "block " + key,
+                    Kind.BLOCKS,
+                    (first.kind() == TopPart.Kind.HALF_BLOCK ? "half " : "")
+                            + first.name()
+                            + (first.placing().mirrored() ? ", mirrored" : ""),
+                    dressings == 1 ? "all in the same cloths" : "in " + dressings + " different dressings",
+                    parts.size(),
+                    1,
+                    "block",
+                    Optional.empty(),
+                    parts.stream().map(TopPart::id).toList()));
+        });
+        return batches;
+    }
+
+    private Optional<Batch> rows() {
+        long rows = tally.top().parts().stream()
+                .filter(TopPart::isBlock)
+                .mapToInt(TopPart::row)
+                .distinct()
+                .count();
+        return rows == 0
+                ? Optional.empty()
+                : Optional.of(new Batch(
+                        "rows",
+                        Kind.ROWS,
+                        "Rows of the top",
+                        "blocks into rows, then row to row",
+                        rows,
+                        1,
+                        "row",
+                        Optional.empty(),
+                        tally.top().parts().stream()
+                                .filter(TopPart::isBlock)
+                                .map(TopPart::id)
+                                .toList()));
+    }
+
+    private List<Batch> borders() {
+        List<Batch> batches = new ArrayList<>();
+        for (int i = 0; i < design.borders().size(); i++) {
+            String id = "border-" + (i + 1) + "-";
+            List<String> parts = tally.top().parts().stream()
+                    .map(TopPart::id)
+                    .filter(part -> part.startsWith(id))
+                    .toList();
+            long sides = parts.stream().filter(part -> !part.contains("corner")).count();
+            if (sides > 0) {
+                batches.add(new Batch(
+                        "border " + (i + 1),
+                        Kind.BORDER,
+                        "Border " + (i + 1),
+                        design.borders().get(i).kind().name().toLowerCase(java.util.Locale.ROOT) + ", " + sides
+                                + " sides",
+                        sides,
+                        1,
+                        "side",
+                        Optional.empty(),
+                        parts));
+            }
+        }
+        return batches;
+    }
+
+    private Optional<Batch> binding() {
+        return tally.strips().stream()
+                .filter(TopTally::isBinding)
+                .findFirst()
+                .map(strip -> new Batch(
+                        "binding",
+                        Kind.BINDING,
+                        "Binding",
+                        strip.working().how(),
+                        1,
+                        1,
+                        "binding",
+                        Optional.empty(),
+                        List.of()));
+    }
+}

@@ -1,0 +1,88 @@
+package org.goldentally.core.sew;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.goldentally.core.sew.LogEntry.Kind;
+
+/**
+ * What the log says up to some entry: reading it from the start gives the state at any moment. An entry that comes twice
+ * counts once; one that is taken back does not count, and taking it back twice changes nothing.
+ *
+ * @param counts by batch
+ * @param cut keys of the cutting steps that are done
+ * @param standing entries that count, in order
+ */
+public record BenchState(Map<String, Counts> counts, Set<String> cut, List<LogEntry> standing) {
+
+    /**
+     * What is made of a batch.
+     *
+     * @param units that the sets gave
+     * @param spoiled units of these that are no good
+     */
+    public record Counts(int setsMade, int setsSpoiled, int units, int spoiled, int spoiledLeft, int spoiledRight) {
+
+        public static final Counts NONE = new Counts(0, 0, 0, 0, 0, 0);
+
+        /** Units to be sewn on with. */
+        public int good() {
+            return units - spoiled;
+        }
+
+        Counts and(LogEntry entry) {
+            int n = entry.units();
+            return switch (entry.kind()) {
+                case SET_MADE -> new Counts(setsMade + 1, setsSpoiled, units + n, spoiled, spoiledLeft, spoiledRight);
+                case SET_SPOILED -> new Counts(setsMade, setsSpoiled + 1, units, spoiled, spoiledLeft, spoiledRight);
+                case UNIT_SPOILED ->
+                    new Counts(
+                            setsMade,
+                            setsSpoiled,
+                            units,
+                            spoiled + n,
+                            spoiledLeft + (entry.hand().equals("left") ? n : 0),
+                            spoiledRight + (entry.hand().equals("right") ? n : 0));
+                case CUT, NOTE, MEASURE, TAKE_BACK -> this;
+            };
+        }
+    }
+
+    public static BenchState of(List<LogEntry> log) {
+        Map<UUID, LogEntry> known = new LinkedHashMap<>();
+        Set<UUID> takenBack = new LinkedHashSet<>();
+        for (LogEntry entry : log) {
+            if (known.putIfAbsent(entry.id(), entry) == null) {
+                entry.takesBack().ifPresent(takenBack::add);
+            }
+        }
+        Map<String, Counts> counts = new LinkedHashMap<>();
+        Set<String> cut = new LinkedHashSet<>();
+        List<LogEntry> standing = new ArrayList<>();
+        for (LogEntry entry : known.values()) {
+            if (takenBack.contains(entry.id()) || entry.kind() == Kind.TAKE_BACK) {
+                continue;
+            }
+            standing.add(entry);
+            if (entry.kind() == Kind.CUT) {
+                cut.add(entry.batch());
+            } else {
+                counts.merge(entry.batch(), Counts.NONE.and(entry), (before, any) -> before.and(entry));
+            }
+        }
+        return new BenchState(Map.copyOf(counts), Set.copyOf(cut), List.copyOf(standing));
+    }
+
+    public Counts of(String batch) {
+        return counts.getOrDefault(batch, Counts.NONE);
+    }
+
+    /** Entries of a batch that count, in order. */
+    public List<LogEntry> standing(String batch) {
+        return standing.stream().filter(entry -> entry.batch().equals(batch)).toList();
+    }
+}

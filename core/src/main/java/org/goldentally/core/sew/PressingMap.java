@@ -1,0 +1,194 @@
+package org.goldentally.core.sew;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+import org.goldentally.core.geometry.Point;
+import org.goldentally.core.piecing.step.Habits.Pressing;
+import org.goldentally.core.sew.Assembly.Seam;
+
+/**
+ * Which way each seam is pressed, so that seams nest where they meet: two seams in one line, on either side of a seam
+ * across, lie flat against each other if they are pressed opposite ways.
+ *
+ * <ol>
+ *   <li>Seams that meet are held together in groups; within a group each is pressed against its neighbour.
+ *   <li>Where that cannot be done all round, the last seam of the round is pressed open.
+ *   <li>A whole group can be turned over: it goes the way in which more of its length is pressed as the school says, to
+ *       the darker side.
+ *   <li>By the school that presses open, all are pressed open.
+ * </ol>
+ *
+ * <p>Seams inside units are pressed as their own cards say.
+ */
+public record PressingMap(List<Pressed> seams) {
+
+    /** Which way the allowances of a seam lie. */
+    public enum Direction {
+        LEFT("to the left"),
+        RIGHT("to the right"),
+        UP("up"),
+        DOWN("down"),
+        OPEN("open");
+
+        private final String label;
+
+        Direction(String label) {
+            this.label = label;
+        }
+
+        public String label() {
+            return label;
+        }
+    }
+
+    /**
+     * A seam with the way it is pressed.
+     *
+     * @param againstSchool whether it goes to the lighter side, only so that it nests
+     */
+    public record Pressed(Seam seam, Direction direction, boolean againstSchool) {}
+
+    /** @param lightness of a part, all its patches together */
+    public static PressingMap of(Assembly assembly, Pressing school, ToDoubleFunction<Assembly.Part> lightness) {
+        List<Seam> seams = assembly.seams();
+        if (school == Pressing.OPEN) {
+            return new PressingMap(seams.stream()
+                    .map(seam -> new Pressed(seam, Direction.OPEN, false))
+                    .toList());
+        }
+        List<List<Integer>> meetings = meetings(seams);
+        int[] toFirst = new int[seams.size()];
+        List<Pressed> pressed = new ArrayList<>();
+        boolean[] seen = new boolean[seams.size()];
+        for (int i = 0; i < seams.size(); i++) {
+            if (!seen[i]) {
+                press(i, seams, meetings, seen, toFirst, lightness);
+            }
+        }
+        for (int i = 0; i < seams.size(); i++) {
+            Seam seam = seams.get(i);
+            boolean against = toFirst[i] != 0 && toFirst[i] * darkerFirst(seam, lightness) < 0;
+            pressed.add(new Pressed(seam, direction(seam, toFirst[i]), against));
+        }
+        return new PressingMap(List.copyOf(pressed));
+    }
+
+    /** One group of seams that meet, from one of them on. */
+    private static void press(
+            int from,
+            List<Seam> seams,
+            List<List<Integer>> meetings,
+            boolean[] seen,
+            int[] toFirst,
+            ToDoubleFunction<Assembly.Part> lightness) {
+        List<Integer> group = new ArrayList<>();
+        Deque<Integer> next = new ArrayDeque<>(List.of(from));
+        toFirst[from] = 1;
+        seen[from] = true;
+        while (!next.isEmpty()) {
+            int at = next.poll();
+            group.add(at);
+            for (int other : meetings.get(at)) {
+                if (!seen[other]) {
+                    seen[other] = true;
+                    toFirst[other] = toFirst[at] == 0 ? 1 : -toFirst[at];
+                    next.add(other);
+                } else if (toFirst[other] != 0 && toFirst[other] == toFirst[at]) {
+                    toFirst[at] = 0;
+                }
+            }
+        }
+        double agree = 0;
+        for (int each : group) {
+            Seam seam = seams.get(each);
+            double length = seam.lying()
+                    ? seam.to().x().minus(seam.from().x()).toDoubleInches()
+                    : seam.to().y().minus(seam.from().y()).toDoubleInches();
+            agree += toFirst[each] * darkerFirst(seam, lightness) * length;
+        }
+        if (agree < 0) {
+            group.forEach(each -> toFirst[each] = -toFirst[each]);
+        }
+    }
+
+    /** 1 where the first side is the darker one, -1 where the second is, 0 where both are alike. */
+    private static int darkerFirst(Seam seam, ToDoubleFunction<Assembly.Part> lightness) {
+        double apart = lightness.applyAsDouble(seam.second()) - lightness.applyAsDouble(seam.first());
+        return Math.abs(apart) < 1e-6 ? 0 : apart > 0 ? 1 : -1;
+    }
+
+    private static Direction direction(Seam seam, int toFirst) {
+        if (toFirst == 0) {
+            return Direction.OPEN;
+        }
+        if (seam.lying()) {
+            return toFirst > 0 ? Direction.UP : Direction.DOWN;
+        }
+        return toFirst > 0 ? Direction.LEFT : Direction.RIGHT;
+    }
+
+    /** For each seam those in line with it that end where it ends. */
+    private static List<List<Integer>> meetings(List<Seam> seams) {
+        List<List<Integer>> meetings = new ArrayList<>();
+        seams.forEach(any -> meetings.add(new ArrayList<>()));
+        for (int i = 0; i < seams.size(); i++) {
+            for (int j = i + 1; j < seams.size(); j++) {
+                if (seams.get(i).lying() == seams.get(j).lying() && meet(seams.get(i), seams.get(j))) {
+                    meetings.get(i).add(j);
+                    meetings.get(j).add(i);
+                }
+            }
+        }
+        return meetings;
+    }
+
+    private static boolean meet(Seam one, Seam other) {
+        return same(one.to(), other.from()) || same(one.from(), other.to());
+    }
+
+    private static boolean same(Point a, Point b) {
+        return a.equals(b);
+    }
+
+    /** What stands out, in words. */
+    public List<String> notes() {
+        List<String> notes = new ArrayList<>();
+        long open = seams.stream()
+                .filter(seam -> seam.direction() == Direction.OPEN)
+                .count();
+        long against = seams.stream().filter(Pressed::againstSchool).count();
+        if (open == seams.size() && open > 0) {
+            notes.add("Press every seam open.");
+        } else if (open > 0) {
+            notes.add(
+                    open == 1
+                            ? "One seam cannot nest with both its neighbours: press it open."
+                            : open + " seams cannot nest with all their neighbours: press them open.");
+        }
+        if (against > 0) {
+            notes.add((against == 1 ? "One seam goes" : against + " seams go")
+                    + " to the lighter side, so that all of them nest.");
+        }
+        return notes;
+    }
+
+    /** The same with every seam the other way: for every other block, so that neighbours nest too. */
+    public PressingMap turnedOver() {
+        return new PressingMap(seams.stream()
+                .map(each -> new Pressed(each.seam(), opposite(each.direction()), each.againstSchool()))
+                .toList());
+    }
+
+    private static Direction opposite(Direction direction) {
+        return switch (direction) {
+            case LEFT -> Direction.RIGHT;
+            case RIGHT -> Direction.LEFT;
+            case UP -> Direction.DOWN;
+            case DOWN -> Direction.UP;
+            case OPEN -> Direction.OPEN;
+        };
+    }
+}

@@ -1,0 +1,217 @@
+package org.goldentally.core.sew;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.PlanDesign.CuttingChoice;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.quilt.Judging;
+import org.goldentally.core.tally.ClothCut;
+import org.goldentally.core.tally.ClothLedger;
+import org.goldentally.core.tally.CuttingRequest;
+import org.goldentally.core.tally.ShelfPieces;
+import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.tally.UnitPlan;
+import org.goldentally.core.tally.UnitPlans;
+
+/**
+ * After something went wrong: whether the cloth left still covers what is to be sewn, and if not, the ways out, cheapest
+ * first. Only what the plan leaves over counts as left, so nothing that another batch needs is given away.
+ *
+ * @param beyondPlan sets that the plan has no cloth cut for
+ * @param covered whether the leftovers give them
+ * @param mayGoWrong sets that could still go wrong before cloth has to be bought
+ * @param ways what could be done; empty where nothing needs to be
+ */
+public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<String> ways) {
+
+    /** More sets than ever go wrong. */
+    private static final int MOST_SETS = 40;
+
+    /** The leftovers of every cloth, as pieces to cut from. */
+    private record Leftovers(TopTally tally, MeasureSystem system) {
+
+        List<ShelfPieces> of(String cloth) {
+            List<ShelfPieces> pieces = new ArrayList<>();
+            tally.ledgers().stream()
+                    .filter(ledger -> ledger.cloth().equals(cloth))
+                    .findFirst()
+                    .ifPresent(ledger -> {
+                        pieces.addAll(ledger.untouched());
+                        ledger.opened()
+                                .forEach(opened -> opened.piece()
+                                        .leftovers()
+                                        .forEach(rest -> pieces.add(scrap(rest, Math.toIntExact(opened.count())))));
+                        ledger.toBuy()
+                                .ifPresent(buy -> buy.piece().leftovers().forEach(rest -> pieces.add(scrap(rest, 1))));
+                    });
+            return pieces;
+        }
+
+        private static ShelfPieces scrap(Rectangle rest, int count) {
+            ClothPiece piece = new ClothPiece(PieceForm.SCRAP, rest.width(), rest.height(), ClothPiece.Edge.STRAIGHT);
+            return new ShelfPieces(rest.toString(), count, piece);
+        }
+
+        ClothLedger account(String cloth, List<ClothCut> cuts) {
+            ClothLedger planned = tally.ledgers().stream()
+                    .filter(ledger -> ledger.cloth().equals(cloth))
+                    .findFirst()
+                    .orElseThrow();
+            return ClothLedger.of(
+                    new CuttingRequest(cloth, cuts, of(cloth), planned.widthToBuy(), system, CuttingChoice.PLAIN));
+        }
+
+        /** What must be bought for these cuts; empty where the leftovers give them. */
+        List<String> missing(List<ClothCut> cuts, QuiltDesign design) {
+            Map<String, List<ClothCut>> byCloth = new LinkedHashMap<>();
+            cuts.forEach(cut -> byCloth.computeIfAbsent(cut.cloth(), any -> new ArrayList<>())
+                    .add(cut));
+            List<String> missing = new ArrayList<>();
+            byCloth.forEach((cloth, wanted) -> {
+                if (design.cloth(cloth).isEmpty()) {
+                    return;
+                }
+                ClothLedger account = account(cloth, wanted);
+                if (!account.isEnough()) {
+                    String name = design.cloth(cloth).map(ClothInHand::name).orElse(cloth);
+                    missing.add(account.toBuy()
+                            .map(buy -> buy.purchase().write() + " " + name)
+                            .orElse("a larger piece of " + name));
+                }
+            });
+            return missing;
+        }
+    }
+
+    public static WaysOut of(Batch batch, BenchState.Counts counts, TopTally tally) {
+        if (batch.plan().isEmpty()) {
+            return new WaysOut(0, true, 0, List.of());
+        }
+        UnitPlan plan = batch.plan().get();
+        QuiltDesign design = tally.top().design();
+        Leftovers leftovers = new Leftovers(tally, design.system());
+        long beyond = batch.setsBeyondPlan(counts);
+        long spareSets =
+                Math.max(0, batch.setsPlanned() - counts.setsMade() - counts.setsSpoiled() - batch.setsLeft(counts));
+        long most = most(plan, leftovers, design);
+        List<String> missing = beyond == 0 ? List.of() : leftovers.missing(cuts(plan, beyond), design);
+        List<String> ways = new ArrayList<>();
+        if (beyond > 0) {
+            if (missing.isEmpty()) {
+                ways.add("cut " + beyond + " more "
+                        + (beyond == 1 ? plan.recipe().setName() : plan.recipe().setName() + "s")
+                        + " from what is left over");
+            } else {
+                otherMethod(plan, batch, counts, tally, leftovers).ifPresent(ways::add);
+                neighbour(plan, beyond, design, leftovers).ifPresent(ways::add);
+                ways.add("buy " + String.join(" and ", missing));
+            }
+        }
+        return new WaysOut(beyond, missing.isEmpty(), spareSets + Math.max(0, most - beyond), ways);
+    }
+
+    private static List<ClothCut> cuts(UnitPlan plan, long sets) {
+        return plan.cuts().stream()
+                .map(cut -> new ClothCut(
+                        cut.cloth(),
+                        cut.size(),
+                        cut.name(),
+                        Math.max(1, Math.ceilDiv(cut.count() * sets, Math.max(1, plan.sets()))),
+                        cut.use(),
+                        cut.useLabel()))
+                .toList();
+    }
+
+    private static long most(UnitPlan plan, Leftovers leftovers, QuiltDesign design) {
+        int enough = 0;
+        int tooMany = MOST_SETS + 1;
+        while (tooMany - enough > 1) {
+            int middle = (enough + tooMany) / 2;
+            if (leftovers.missing(cuts(plan, middle), design).isEmpty()) {
+                enough = middle;
+            } else {
+                tooMany = middle;
+            }
+        }
+        return enough;
+    }
+
+    /** The units that are still open made in another way that the leftovers allow; the one that cuts least. */
+    private static Optional<String> otherMethod(
+            UnitPlan plan, Batch batch, BenchState.Counts counts, TopTally tally, Leftovers leftovers) {
+        long open = batch.needed() - counts.good();
+        QuiltDesign design = tally.top().design();
+        return tally.choices().stream()
+                .filter(choice -> choice.chosen() == plan)
+                .flatMap(choice -> choice.ways().stream())
+                .filter(way -> way != plan && UnitPlans.isUsual(way))
+                .filter(way -> leftovers
+                        .missing(cuts(way, Math.ceilDiv(open, way.recipe().unitsPerSet())), design)
+                        .isEmpty())
+                .min(Comparator.comparing((UnitPlan way) -> way.recipe().unitsPerSet()))
+                .map(way -> "make the last " + open + " " + way.method().displayName() + ": cut "
+                        + way.recipe().sizesToCut().stream()
+                                .map(design.system().writer()::write)
+                                .reduce((a, b) -> a + " and " + b)
+                                .orElse("")
+                        + " " + design.system().abbreviation() + " from what is left over");
+    }
+
+    /** The cloth nearest in value whose leftovers give what one cloth of the unit lacks. */
+    private static Optional<String> neighbour(UnitPlan plan, long sets, QuiltDesign design, Leftovers leftovers) {
+        for (String cloth : plan.cloths().stream().distinct().toList()) {
+            List<ClothCut> cuts = cuts(plan, sets).stream()
+                    .filter(cut -> cut.cloth().equals(cloth))
+                    .toList();
+            Optional<ClothInHand> own = design.cloth(cloth);
+            if (own.isEmpty() || leftovers.missing(cuts, design).isEmpty()) {
+                continue;
+            }
+            return design.cloths().stream()
+                    .filter(other -> !other.key().equals(cloth)
+                            && !other.dealt()
+                            && !plan.cloths().contains(other.key()))
+                    .filter(other -> leftovers.tally().ledgers().stream()
+                            .anyMatch(ledger -> ledger.cloth().equals(other.key())))
+                    .filter(other -> leftovers
+                            .missing(
+                                    cuts.stream()
+                                            .map(cut -> new ClothCut(
+                                                    other.key(),
+                                                    cut.size(),
+                                                    cut.name(),
+                                                    cut.count(),
+                                                    cut.use(),
+                                                    cut.useLabel()))
+                                            .toList(),
+                                    design)
+                            .isEmpty())
+                    .min(Comparator.comparingDouble(other -> apart(own.get(), other)))
+                    .map(other ->
+                            "take " + other.name() + " for " + own.get().name() + ": its leftovers give it, and it is "
+                                    + Math.round(Math.abs(Judging.lightness(own.get()) - Judging.lightness(other)))
+                                    + " apart in value");
+        }
+        return Optional.empty();
+    }
+
+    private static double apart(ClothInHand one, ClothInHand other) {
+        int a = Integer.parseInt(one.colour().substring(1), 16);
+        int b = Integer.parseInt(other.colour().substring(1), 16);
+        double sum = 0;
+        for (int shift = 0; shift <= 16; shift += 8) {
+            double d = (a >> shift & 255) - (b >> shift & 255);
+            sum += d * d;
+        }
+        return Math.sqrt(sum);
+    }
+}

@@ -1,0 +1,134 @@
+package org.goldentally.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** From the shelf to the printed sheet. */
+@ExtendWith(Browser.class)
+class ShelfToSheetIT {
+
+    private final Page page;
+
+    ShelfToSheetIT(Page page) {
+        this.page = page;
+    }
+
+    @Test
+    void aPackIsDealtAndItsSheetsPrinted() {
+        start("Scrappy journey");
+        page.getByLabel("What have you got?").fill("12 squares 10 in dawn, 6 prints, two of each");
+        assertThat(page.locator("#shelf-echo")).containsText("12 squares, 10 in – dawn, 6 prints, 2 of each");
+        button("Put on the shelf").click();
+        assertThat(page.locator("[data-cloth='dawn 6']")).isVisible();
+        page.getByLabel("More about dawn 6").click();
+        page.locator("[data-cloth='dawn 6']").getByLabel("Price").fill("dear");
+        page.locator("[data-cloth='dawn 6']").getByLabel("Price").blur();
+        assertThat(page.locator("[data-cloth='dawn 6']").getByRole(AriaRole.ALERT))
+                .containsText("“dear” is no price");
+        page.locator("[data-cloth='dawn 6']").getByLabel("Price").fill("12.50 a yard");
+        page.locator("[data-cloth='dawn 6']").getByLabel("Price").blur();
+        assertThat(page.locator("[data-cloth='dawn 6']")).containsText("12.50 a yard");
+        page.getByLabel("Put a CSV file on the shelf")
+                .setInputFiles(new FilePayload(
+                        "more.csv",
+                        "text/csv",
+                        "cloth,count,form,width,length\nchalk,1,length,42,90\n".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("1 line put on the shelf.")).isVisible();
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+
+        station("Top").click();
+        take("chalk");
+        take("all prints of dawn");
+        button("Build Pinwheel").click();
+        dress("chalk", 0, 2, 4, 6);
+        dress("any print of dawn", 1, 3, 5, 7);
+        button("Back to the top").click();
+        button("Deal the prints").click();
+        assertThat(page.getByText("No neighbours share a print.")).isVisible();
+        assertThat(button("Deal again")).isVisible();
+
+        station("Tally").click();
+        Locator group = page.locator("[data-group^='half-square']").first();
+        group.getByRole(AriaRole.BUTTON).first().click();
+        assertThat(group.getByText("Shelf is enough")).isVisible();
+        group.getByLabel("Extra").fill("5 %");
+        group.getByLabel("Extra").blur();
+        assertThat(group.getByText("for mishaps").first()).isVisible();
+        page.locator("article[data-cloth=chalk]")
+                .getByText("other ways of cutting")
+                .click();
+        page.locator("[data-style=THRIFTY]").getByText("Search longer").click();
+        assertThat(page.locator("[data-search]")).containsText("Best so far");
+        page.getByLabel("Cut chalk thrifty").click();
+        assertThat(page.locator("[data-style=THRIFTY][data-chosen]")).isVisible();
+        assertThat(page.getByText("Shopping list")).isVisible();
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+
+        station("Cut").click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("chalk"))
+                .click();
+        assertThat(page.getByText("Slips for the heaps")).isVisible();
+        assertThat(page.getByText("strips").first()).isVisible();
+        String sheets = page.getByText("Print the sheets").getAttribute("href");
+        APIResponse printed = page.request().get(sheets);
+        assertThat(printed.headers().get("content-type")).isEqualTo("application/pdf");
+        assertThat(printed.body().length).isGreaterThan(10_000);
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+    }
+
+    @Test
+    void anOfferShowsItsEffectIsTakenAndTakenBack() {
+        page.navigate("/quilts");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lantern Street"))
+                .click();
+        station("Tally").click();
+        Locator offer = page.locator("[data-offer=SCRAPPY_BINDING]");
+        assertThat(offer).containsText("yd less ink");
+        offer.getByRole(AriaRole.BUTTON).click();
+        assertThat(offer).hasCount(0);
+        assertThat(page.getByLabel("Scrappy binding from leftovers")).isChecked();
+        button("Undo").click();
+        assertThat(offer).containsText("yd less ink");
+        station("Cloth").click();
+        button("Work it out").click();
+        assertThat(page.locator("[data-reach]")).containsText("blocks");
+        assertThat(page.getByText("runs out first")).isVisible();
+    }
+
+    private void start(String name) {
+        page.navigate("/quilts");
+        page.getByLabel("Its name").fill(name);
+        button("Start").click();
+        page.waitForURL("**/cloth");
+    }
+
+    private void take(String option) {
+        page.getByLabel("Take a cloth from the shelf")
+                .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel(option));
+    }
+
+    private void dress(String cloth, int... patches) {
+        page.getByLabel("Take " + cloth + " in hand").click();
+        for (int patch : patches) {
+            // The middle of a triangle's box lies on its long side, so a click there may meet its neighbour.
+            page.locator("[data-patch='" + patch + "']").dispatchEvent("click");
+        }
+    }
+
+    private Locator station(String name) {
+        return page.getByLabel("Stations").getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name));
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+}
