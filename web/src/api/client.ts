@@ -14,7 +14,7 @@ export class Refusal extends Error {
 }
 
 /** A file's content as it is, such as a photograph. */
-export function sendFile(method: 'PUT' | 'POST', path: string, file: File): Promise<undefined> {
+export function sendFile<T = undefined>(method: 'PUT' | 'POST', path: string, file: File): Promise<T> {
   return ask(method, path, { 'Content-Type': file.type || 'application/octet-stream' }, file)
 }
 

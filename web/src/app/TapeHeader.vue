@@ -4,6 +4,7 @@ import { useRoute } from 'vue-router'
 import { useShelf } from '@/features/cloth'
 import { useOpenQuilt, useTop } from '@/features/quilts'
 import { useCutSheets } from '@/features/cut'
+import { useBatches } from '@/features/sew'
 import { useTally } from '@/features/tally'
 
 const PAGES = [
@@ -18,13 +19,15 @@ const top = useTop(() => quilt.id.value)
 const tally = useTally(() => quilt.id.value)
 const cut = useCutSheets(() => (route.path.endsWith('/cut') ? quilt.id.value : undefined))
 
+const sew = useBatches(() => (route.path.endsWith('/sew') ? quilt.id.value : undefined))
+
 const tallyCount = computed(() => {
   if (!tally.data.value) return ''
   const short = tally.data.value.totals.clothsShort
   return short ? `${short} short` : `${tally.data.value.totals.units} units`
 })
 
-/** The stations in the order in which the work is done; those without a page are still to come, and say so. */
+/** The stations in the order in which the work is done. */
 const stations = computed(() => [
   { key: 'cloth', name: 'Cloth', count: shelf.data.value ? `${shelf.data.value.length} on the shelf` : '' },
   {
@@ -34,7 +37,7 @@ const stations = computed(() => [
   },
   { key: 'tally', name: 'Tally', count: tallyCount.value },
   { key: 'cut', name: 'Cut', count: cut.data.value ? `${cut.data.value.done} / ${cut.data.value.steps}` : '' },
-  { key: 'sew', name: 'Sew', toCome: true },
+  { key: 'sew', name: 'Sew', count: sew.data.value ? `${sew.data.value.made} / ${sew.data.value.needed}` : '' },
 ])
 
 const size = computed(() => {
@@ -76,26 +79,17 @@ const saving = computed(
     </div>
 
     <nav v-if="quilt.id.value" aria-label="Stations" class="tape order-last flex w-full bg-tape pt-3 lg:order-none lg:w-auto lg:flex-1">
-      <template v-for="station in stations" :key="station.key">
-        <span
-          v-if="station.toCome"
-          class="flex flex-1 flex-col items-start px-4 pb-2 pt-2 text-[#5b4200]"
-          :data-to-come="station.key"
-        >
-          <span class="text-lg leading-6 font-bold">{{ station.name }}</span>
-          <span class="rounded border border-dashed border-[#7a5a00] px-1.5 text-sm leading-5">to come</span>
-        </span>
-        <RouterLink
-          v-else
-          :to="`/quilts/${quilt.id.value}/${station.key}`"
-          class="station flex flex-1 flex-col rounded-t-lg px-4 pb-2 pt-2"
-          :data-here="route.path.endsWith('/' + station.key) || undefined"
-          :aria-current="route.path.endsWith('/' + station.key) ? 'page' : undefined"
-        >
-          <span class="text-lg leading-6 font-bold">{{ station.name }}</span>
-          <span class="text-sm whitespace-nowrap">{{ station.count }}</span>
-        </RouterLink>
-      </template>
+      <RouterLink
+        v-for="station in stations"
+        :key="station.key"
+        :to="`/quilts/${quilt.id.value}/${station.key}`"
+        class="station flex flex-1 flex-col rounded-t-lg px-4 pb-2 pt-2"
+        :data-here="route.path.endsWith('/' + station.key) || undefined"
+        :aria-current="route.path.endsWith('/' + station.key) ? 'page' : undefined"
+      >
+        <span class="text-lg leading-6 font-bold">{{ station.name }}</span>
+        <span class="text-sm whitespace-nowrap">{{ station.count }}</span>
+      </RouterLink>
     </nav>
     <nav v-else aria-label="Beside the stations" class="tape order-last flex w-full bg-tape pt-3 lg:order-none lg:w-auto lg:flex-1">
       <RouterLink

@@ -2,6 +2,7 @@ import { createRouter, createWebHistory } from 'vue-router'
 import { ClothStation } from '@/features/cloth'
 import { QuiltList, QuiltPage } from '@/features/quilts'
 import { CutStation } from '@/features/cut'
+import { SewStation } from '@/features/sew'
 import { TallyStation } from '@/features/tally'
 import { TopStation } from '@/features/top'
 import { SizeChartPage, YieldsPage } from '@/features/yields'
@@ -21,6 +22,7 @@ export const router = createRouter({
         { path: 'top', component: TopStation },
         { path: 'tally', component: TallyStation },
         { path: 'cut', component: CutStation },
+        { path: 'sew', component: SewStation },
       ],
     },
     { path: '/yields', component: YieldsPage },

@@ -1,6 +1,7 @@
 export { RULERS } from './rulers'
 export { default as ProblemNote } from './ProblemNote.vue'
 export { default as PatchPicture } from './PatchPicture.vue'
+export { default as StepDrawing } from './StepDrawing.vue'
 export { default as TopPicture } from './TopPicture.vue'
 export { default as WaitNote } from './WaitNote.vue'
 export { spellCount } from './words'

@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
+import { call, type Problem, problemsOf, type Schemas, sendFile } from '@/api/client'
 import { ProblemNote, WaitNote } from '@/shared'
 import { quiltListQuery } from './queries'
 
@@ -30,6 +30,21 @@ async function copy(id: string) {
   }
 }
 
+const fileProblems = ref<Problem[]>([])
+async function bringIn(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  try {
+    const quilt = await sendFile<Schemas['StoredQuilt']>('POST', '/api/quilt-file', file)
+    fileProblems.value = []
+    await router.push(`/quilts/${quilt.id}/top`)
+  } catch (thrown) {
+    fileProblems.value = problemsOf(thrown)
+  }
+}
+
 const when = (instant: string) => new Date(instant).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
 </script>
 
@@ -46,10 +61,12 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
             <span class="text-soft">changed {{ when(quilt.changedAt) }}</span>
           </RouterLink>
           <button class="button" :aria-label="`Copy ${quilt.name}`" @click="copy(quilt.id)">Copy</button>
+          <a class="button inline-flex items-center" :aria-label="`${quilt.name} as a file`" :href="`/api/quilts/${quilt.id}/file`" download>File</a>
         </li>
       </ul>
     </section>
 
+    <div class="space-y-6">
     <form class="card h-fit space-y-4 p-5" aria-labelledby="new-title" @submit.prevent="start">
       <h2 id="new-title" class="text-xl font-bold">Start a quilt</h2>
       <label class="block">
@@ -64,5 +81,14 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
       <ProblemNote :problems="problems" />
       <button class="button button-main w-full">Start</button>
     </form>
+    <section class="card space-y-3 p-5" aria-labelledby="file-title">
+      <h2 id="file-title" class="text-xl font-bold">Bring a quilt in</h2>
+      <label class="block">
+        <span class="mb-1 block font-medium">From a quilt file: design, cloth and log</span>
+        <input type="file" accept=".json,application/json" class="field w-full" @change="bringIn" />
+      </label>
+      <ProblemNote :problems="fileProblems" />
+    </section>
+    </div>
   </div>
 </template>

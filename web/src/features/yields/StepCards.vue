@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { call, type Schemas } from '@/api/client'
-import { WaitNote } from '@/shared'
+import { StepDrawing, WaitNote } from '@/shared'
 import { ROLE_COLOURS, WRONG_SIDE } from './colours'
 import type { Question } from './useYieldQuestion'
 
@@ -22,18 +22,6 @@ const { data: steps, error } = useQuery({
   queryFn: () => call<Schemas['StepView'][]>('POST', '/api/yields/steps', asked.value),
   placeholderData: (before) => before,
 })
-
-const LINES: Record<string, { stroke: string; dash: string; thick: number }> = {
-  mark: { stroke: '#4d5966', dash: '', thick: 1 },
-  stitch: { stroke: '#a8281c', dash: '5 3', thick: 1.6 },
-  cut: { stroke: '#17202b', dash: '', thick: 2.4 },
-}
-/** Margin round a drawing, and how far an upper layer is shown shifted, as parts of its larger side. */
-const frame = (step: Schemas['StepView']) => {
-  const side = Math.max(step.width, step.height)
-  const m = side * 0.06
-  return { viewBox: `${step.left - m} ${step.top - m} ${step.width + 2 * m} ${step.height + 2 * m}`, unit: side / 130, shift: side * 0.025 }
-}
 </script>
 
 <template>
@@ -59,28 +47,7 @@ const frame = (step: Schemas['StepView']) => {
     <WaitNote v-if="!steps" what="the steps" :error="error" />
     <ol v-else class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3">
       <li v-for="(step, i) in steps" :key="i" class="card flex flex-col p-3">
-        <svg :viewBox="frame(step).viewBox" role="img" :aria-label="`${step.title}: ${step.text}`" class="h-40 w-full">
-          <template v-for="(shape, j) in step.shapes" :key="j">
-            <polygon
-              v-if="shape.kind === 'cloth'"
-              :points="shape.points"
-              :transform="shape.layer ? `translate(${-frame(step).shift} ${-frame(step).shift})` : undefined"
-              :fill="(shape.wrongSide ? WRONG_SIDE : ROLE_COLOURS)[shape.cloth]"
-              stroke="#17202b"
-              :stroke-width="frame(step).unit * 0.6"
-            />
-            <polygon v-else-if="shape.kind === 'trim'" :points="shape.points" fill="none" stroke="#1c6b46" :stroke-width="frame(step).unit * 1.8" :stroke-dasharray="`${frame(step).unit * 6} ${frame(step).unit * 3}`" />
-            <polyline
-              v-else
-              :points="shape.points"
-              fill="none"
-              :stroke="LINES[shape.kind]!.stroke"
-              :stroke-width="frame(step).unit * LINES[shape.kind]!.thick"
-              :stroke-dasharray="LINES[shape.kind]!.dash ? `${frame(step).unit * 4} ${frame(step).unit * 2.5}` : undefined"
-              stroke-linecap="round"
-            />
-          </template>
-        </svg>
+        <StepDrawing :step="step" :colours="ROLE_COLOURS" :wrong-sides="WRONG_SIDE" class="h-40 w-full" />
         <h3 class="mt-2 font-bold">{{ i + 1 }} · {{ step.title }}</h3>
         <p>{{ step.text }}</p>
         <p v-if="step.caution" class="mt-2 rounded bg-brick-pale px-2 py-1 text-[15px]">{{ step.caution }}</p>

@@ -3,8 +3,12 @@ package org.goldentally.app.print;
 import java.util.UUID;
 import org.goldentally.app.cut.CutSheets;
 import org.goldentally.app.cut.CutView;
+import org.goldentally.app.log.BenchLog;
 import org.goldentally.app.plan.ShoppingLists;
 import org.goldentally.app.quilts.Quilts;
+import org.goldentally.app.sew.SewBook;
+import org.goldentally.app.tally.QuiltTally;
+import org.goldentally.core.tally.TopTally;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -22,11 +26,15 @@ class PrintController {
     private final Quilts quilts;
     private final CutSheets cutSheets;
     private final ShoppingLists shoppingLists;
+    private final QuiltTally tallies;
+    private final BenchLog log;
 
-    PrintController(Quilts quilts, CutSheets cutSheets, ShoppingLists shoppingLists) {
+    PrintController(Quilts quilts, CutSheets cutSheets, ShoppingLists shoppingLists, QuiltTally tallies, BenchLog log) {
         this.quilts = quilts;
         this.cutSheets = cutSheets;
         this.shoppingLists = shoppingLists;
+        this.tallies = tallies;
+        this.log = log;
     }
 
     /** The cutting sheets. */
@@ -46,6 +54,22 @@ class PrintController {
         try (PrintedPages pages = new PrintedPages(quilt.name(), quilt.design().system())) {
             ShoppingSheet.print(pages, shoppingLists.of(quilt.design()));
             return pdf("shopping list", pages.finish());
+        }
+    }
+
+    /** Everything on paper. */
+    @GetMapping(path = "/booklet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> booklet(@PathVariable UUID id) {
+        Quilts.StoredQuilt quilt = quilts.get(id);
+        TopTally tally = tallies.of(quilt.design());
+        try (PrintedPages pages = new PrintedPages(quilt.name(), quilt.design().system())) {
+            new Booklet(pages, tally.top())
+                    .print(
+                            quilt.name(),
+                            shoppingLists.of(quilt.design()),
+                            cutSheets.of(id, quilt.design()),
+                            SewBook.of(tally, log.of(id)));
+            return pdf("booklet", pages.finish());
         }
     }
 

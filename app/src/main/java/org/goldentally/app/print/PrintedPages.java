@@ -157,6 +157,20 @@ final class PrintedPages implements AutoCloseable {
         y -= 14;
     }
 
+    /** Texts side by side, each in its own column. */
+    void columns(List<String> texts, float column, float gap) {
+        float lowest = y;
+        for (int i = 0; i < texts.size(); i++) {
+            float at = y;
+            for (String line : regular.lines(texts.get(i), SMALL, column - gap)) {
+                at -= SMALL * LEADING;
+                write(regular, line, SMALL, MARGIN + i * column, at);
+            }
+            lowest = Math.min(lowest, at);
+        }
+        y = lowest - 10;
+    }
+
     /** A table; {@code shares} tell how wide each column is. */
     void table(List<String> heading, List<List<String>> rows, float... shares) {
         row(heading, bold, shares);

@@ -19,7 +19,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Writes quilt documents, and reads those of every format there ever was: an older one is brought up to date. */
 @Component
-class DesignDocuments {
+public class DesignDocuments {
 
     private static final int FIRST_FORMAT = 1;
     private static final int SECOND_FORMAT = 2;
@@ -60,12 +60,20 @@ class DesignDocuments {
     }
 
     QuiltDesign read(String document) {
-        JsonNode tree = json.readTree(document);
-        int format = tree.path("format").asInt(0);
+        return json.treeToValue(upToDate((ObjectNode) json.readTree(document)), QuiltDesign.class);
+    }
+
+    /**
+     * A document of any format there ever was, as it is written today.
+     *
+     * @throws RefusedException if its format is not known
+     */
+    public ObjectNode upToDate(ObjectNode document) {
+        int format = document.path("format").asInt(0);
         return switch (format) {
-            case FIRST_FORMAT -> json.treeToValue(fromFirst((ObjectNode) tree), QuiltDesign.class);
-            case SECOND_FORMAT -> json.treeToValue(fromSecond((ObjectNode) tree), QuiltDesign.class);
-            case QuiltDesign.CURRENT_FORMAT -> json.treeToValue(tree, QuiltDesign.class);
+            case FIRST_FORMAT -> fromFirst(document);
+            case SECOND_FORMAT -> fromSecond(document);
+            case QuiltDesign.CURRENT_FORMAT -> document;
             default ->
                 throw new RefusedException(new Problem(
                         "format",

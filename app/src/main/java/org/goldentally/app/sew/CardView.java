@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param layout of the block in which the unit sits, or of the block or top that is sewn
  * @param places of the top where it goes, by the ids of its parts
  */
-record CardView(
+public record CardView(
         String key,
         List<StepView> steps,
         List<Integer> roles,
@@ -36,10 +36,10 @@ record CardView(
         List<LogLine> log) {
 
     /** A size to check: {@code trimmed, 3 1/2 in}. */
-    record CheckView(String name, String size) {}
+    public record CheckView(String name, String size) {}
 
     /** A line of the log, as the card shows it. */
-    record LogLine(UUID id, Instant at, LogEntry.Kind kind, String text, boolean takenBack) {}
+    public record LogLine(UUID id, Instant at, LogEntry.Kind kind, String text, boolean takenBack) {}
 
     /**
      * A block or the top laid out for sewing, in inches.
@@ -47,7 +47,7 @@ record CardView(
      * @param cloths for each patch the place of its cloth among the quilt's
      * @param joins in which order its parts are joined
      */
-    record LayoutPicture(
+    public record LayoutPicture(
             String name,
             double width,
             double height,
@@ -59,7 +59,7 @@ record CardView(
             List<String> joins) {}
 
     /** A numbered piece. */
-    record PlacedPiece(
+    public record PlacedPiece(
             int number,
             double x,
             double y,
@@ -70,7 +70,7 @@ record CardView(
             boolean mirrored) {}
 
     /** A seam with the way it is pressed. */
-    record PressedSeam(
+    public record PressedSeam(
             double fromX,
             double fromY,
             double toX,

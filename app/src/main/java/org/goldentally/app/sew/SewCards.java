@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.goldentally.app.drawing.StepView;
 import org.goldentally.app.drawing.SvgNumbers;
 import org.goldentally.app.problems.NotFoundException;
@@ -25,7 +26,10 @@ import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.piecing.ClothRole;
+import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.piecing.UnitDrawing;
+import org.goldentally.core.piecing.step.Step;
+import org.goldentally.core.quilt.Judging;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Batch;
 import org.goldentally.core.sew.Batches;
@@ -70,8 +74,8 @@ final class SewCards {
                 .orElseThrow(() -> new NotFoundException("Batch"));
     }
 
-    BenchState state() {
-        return state;
+    List<Batch> batches() {
+        return batches;
     }
 
     /** @param hoursAWeek 0 where the quilter did not say; {@code by} likewise empty */
@@ -220,11 +224,44 @@ final class SewCards {
                     patches.get(i).cloth(),
                     clothPlaces.getOrDefault(plan.cloths().get(i), -1));
         }
+        lighterOnTop(plan, roles);
         List<Integer> byRole = new ArrayList<>();
         for (ClothRole role : ClothRole.values()) {
             byRole.add(roles.getOrDefault(role, -1));
         }
         return byRole;
+    }
+
+    /** Of a pair the lighter cloth lies on top; the two halves of its units may change places, which only turns them. */
+    private void lighterOnTop(UnitPlan plan, Map<ClothRole, Integer> roles) {
+        Integer a = roles.get(ClothRole.A);
+        Integer b = roles.get(ClothRole.B);
+        boolean pair = plan.unit() instanceof PatchworkUnit.HalfSquareTriangleUnit && a != null && b != null;
+        if (!pair || a < 0 || b < 0) {
+            return;
+        }
+        ClothRole upper =
+                plan
+                        .method()
+                        .steps(
+                                plan.unit(),
+                                plan.recipe(),
+                                tally.top().settings(),
+                                design.plan().habits())
+                        .stream()
+                        .flatMap(step -> step.drawing().stream())
+                        .flatMap(shape -> shape instanceof Step.ClothShape cloth && cloth.layer() > 0
+                                ? Stream.of(cloth.cloth())
+                                : Stream.empty())
+                        .findFirst()
+                        .orElse(ClothRole.A);
+        double lightA = Judging.lightness(design.cloths().get(a));
+        double lightB = Judging.lightness(design.cloths().get(b));
+        boolean upperIsDarker = upper == ClothRole.A ? lightA < lightB : lightB < lightA;
+        if (upperIsDarker) {
+            roles.put(ClothRole.A, b);
+            roles.put(ClothRole.B, a);
+        }
     }
 
     private List<CheckView> checks(Batch batch) {
@@ -240,6 +277,12 @@ final class SewCards {
                     "centre mark, half of trimmed",
                     writer.writeWithUnit(sizes.trimmedWidth().dividedBy(2))));
         });
+        if (batch.kind() == Batch.Kind.ROWS) {
+            Batches.diagonalRows(tally.top())
+                    .forEach(row -> checks.add(new CheckView(
+                            "diagonal row " + (checks.size() + 1) + ", with a setting triangle at each end",
+                            row + (row == 1 ? " block" : " blocks"))));
+        }
         if (batch.kind() == Batch.Kind.BORDER) {
             borderChecks(batch, checks);
         }
@@ -279,7 +322,7 @@ final class SewCards {
             said.add("All " + batch.needed() + " are made" + (spare > 0 ? ", and " + spare + " spare." : "."));
         } else {
             said.add("Left to do: " + sets + " " + sort + (sets == 1 ? "" : "s")
-                    + (batch.perSet() > 1 ? ", " + Math.max(0, batch.needed() - counts.good()) + " units." : "."));
+                    + (batch.perSet() > 1 ? ", " + units(Math.max(0, batch.needed() - counts.good())) : "."));
         }
         if (batch.plan().isPresent() && sets > 0) {
             if (out.beyondPlan() > 0) {
@@ -299,6 +342,10 @@ final class SewCards {
                     + hours(minutes * sets / 60) + ".");
         }
         return said;
+    }
+
+    private static String units(long count) {
+        return count + (count == 1 ? " unit." : " units.");
     }
 
     /** The block that shows where a unit sits: the first that has it. */

@@ -31,6 +31,15 @@ public record ClothFacts(
         return new ClothFacts(colour, "", false, "", "");
     }
 
+    /** For facts that came in no checked request: the colour as well. */
+    public void checkAll(String where) {
+        if (!colour.matches("#[0-9a-f]{6}")) {
+            throw new RefusedException(
+                    new Problem(where + ".colour", "“" + colour + "” is no colour", "write it like #b5482f"));
+        }
+        check(where);
+    }
+
     /** @throws RefusedException if the lightness or the price says nothing */
     void check(String where) {
         List<Problem> problems = new ArrayList<>();

@@ -189,6 +189,52 @@ public class Shelf {
                 .toList();
     }
 
+    /** A cloth with everything that is known of it. */
+    public record WholeCloth(String name, String pack, ClothFacts facts, List<ReadLine> lines) {}
+
+    /** Every cloth there is or was, by its identity, with what there is of it. */
+    @Transactional(readOnly = true)
+    public Map<String, WholeCloth> wholeCloths() {
+        Map<String, List<ReadLine>> lines = new LinkedHashMap<>();
+        pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id())
+                .forEach(piece -> lines.computeIfAbsent(
+                                piece.cloth().id().toString(), any -> new java.util.ArrayList<>())
+                        .add(new ReadLine(
+                                new ShelfLine(
+                                        piece.count(),
+                                        piece.piece(),
+                                        piece.cloth().name()),
+                                piece.system(),
+                                piece.cloth().facts(),
+                                piece.cloth().pack())));
+        Map<String, WholeCloth> whole = new LinkedHashMap<>();
+        cloths.findByOwnerId(owner.id())
+                .forEach(cloth -> whole.put(
+                        cloth.id().toString(),
+                        new WholeCloth(
+                                cloth.name(),
+                                cloth.pack(),
+                                cloth.facts(),
+                                lines.getOrDefault(cloth.id().toString(), List.of()))));
+        return whole;
+    }
+
+    /** A cloth of that name as it is on the shelf, else a new one with these pieces; gives its identity. */
+    public UUID bringIn(
+            String name, String pack, ClothFacts facts, List<ShelfLine> lines, List<MeasureSystem> systems) {
+        return cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
+                .orElseGet(() -> {
+                    Cloth cloth = new Cloth(owner.id(), name, facts.colour(), pack);
+                    cloth.changeTo(facts);
+                    Cloth kept = cloths.saveAndFlush(cloth);
+                    for (int i = 0; i < lines.size(); i++) {
+                        keep(kept, ShelfWords.typed(lines.get(i), systems.get(i)), systems.get(i), lines.get(i));
+                    }
+                    return kept;
+                })
+                .id();
+    }
+
     /** What is said of each cloth, by its identity. */
     @Transactional(readOnly = true)
     public Map<String, ClothFacts> factsByCloth() {

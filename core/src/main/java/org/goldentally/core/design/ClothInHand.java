@@ -65,6 +65,11 @@ public record ClothInHand(
         return standsFor != StandsFor.ITSELF;
     }
 
+    /** The same cloth known to the shelf by another identity; empty if it is not there. */
+    public ClothInHand onShelfAs(String otherShelfCloth) {
+        return new ClothInHand(key, name, colour, lightness, background, otherShelfCloth, directional, pack, standsFor);
+    }
+
     /** With the name, swatch and direction that it has on the shelf now. */
     public ClothInHand asOnShelf(
             String newName, String newColour, String newLightness, boolean nowDirectional, String nowOfPack) {

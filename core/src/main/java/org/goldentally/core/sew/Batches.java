@@ -6,10 +6,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.SettingDesign;
+import org.goldentally.core.geometry.Point;
+import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.piecing.PatchworkUnit;
+import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Batch.Kind;
@@ -127,12 +132,31 @@ public final class Batches {
         return batches;
     }
 
+    /** How many blocks stand in each diagonal row of a top on point; none where rows are straight. */
+    public static List<Long> diagonalRows(QuiltTop top) {
+        if (top.design().setting().kind() != SettingDesign.Kind.ON_POINT) {
+            return List.of();
+        }
+        Map<Length, Long> rows = new TreeMap<>();
+        top.parts().stream().filter(TopPart::isBlock).forEach(part -> {
+            Point centre = part.placing()
+                    .apply(new Point(
+                            part.figure().finishedWidth().dividedBy(2),
+                            part.figure().finishedHeight().dividedBy(2)));
+            rows.merge(centre.x().plus(centre.y()), 1L, Long::sum);
+        });
+        return List.copyOf(rows.values());
+    }
+
     private Optional<Batch> rows() {
-        long rows = tally.top().parts().stream()
-                .filter(TopPart::isBlock)
-                .mapToInt(TopPart::row)
-                .distinct()
-                .count();
+        List<Long> diagonal = diagonalRows(tally.top());
+        long rows = diagonal.isEmpty()
+                ? tally.top().parts().stream()
+                        .filter(TopPart::isBlock)
+                        .mapToInt(TopPart::row)
+                        .distinct()
+                        .count()
+                : diagonal.size();
         return rows == 0
                 ? Optional.empty()
                 : Optional.of(new Batch(

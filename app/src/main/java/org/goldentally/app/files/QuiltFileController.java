@@ -1,0 +1,62 @@
+package org.goldentally.app.files;
+
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.Objects;
+import java.util.UUID;
+import org.goldentally.app.quilts.Quilts;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Quilt files, and the schema that describes them. */
+@RestController
+@RequestMapping("/api")
+class QuiltFileController {
+
+    private final QuiltFiles files;
+    private final QuiltFileReader reader;
+
+    QuiltFileController(QuiltFiles files, QuiltFileReader reader) {
+        this.files = files;
+        this.reader = reader;
+    }
+
+    @GetMapping("/quilts/{id}/file")
+    ResponseEntity<QuiltFile> file(@PathVariable UUID id) {
+        QuiltFile file = files.file(id);
+        String name = file.name().replaceAll("[^\\p{L}\\p{N} _-]", "") + ".quilt.json";
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(name, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(file);
+    }
+
+    /** Brings a quilt file in; the body is the file as it is. */
+    @PostMapping("/quilt-file")
+    @ResponseStatus(HttpStatus.CREATED)
+    Quilts.StoredQuilt bringIn(HttpServletRequest request) throws IOException {
+        return files.bringIn(reader.read(request.getInputStream()));
+    }
+
+    /** The JSON Schema of quilt files. */
+    @GetMapping(path = "/quilt-file/schema", produces = "application/schema+json")
+    String schema() throws IOException {
+        try (InputStream schema = QuiltFileController.class.getResourceAsStream("/quilt-file/schema-1.json")) {
+            return new String(Objects.requireNonNull(schema).readAllBytes(), StandardCharsets.UTF_8);
+        }
+    }
+}

@@ -1,0 +1,184 @@
+package org.goldentally.app.files;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.goldentally.app.quilts.DesignDocuments;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
+import org.goldentally.core.sew.LogEntry;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.exc.ValueInstantiationException;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Reads quilt files, of which nothing is believed: their size, depth, types, version and names are checked, and what is
+ * wrong is refused with its place. Nothing is changed while a file is read.
+ */
+@Component
+class QuiltFileReader {
+
+    /** The largest quilt with a long log is under a tenth of this. */
+    static final int LARGEST = 8_000_000;
+
+    private static final int DEEPEST = 40;
+    private static final int LONGEST_TEXT = 20_000;
+    private static final String WHERE = "Quilt file";
+
+    private final DesignDocuments documents;
+    private final JsonMapper json = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxNestingDepth(DEEPEST)
+                            .maxStringLength(LONGEST_TEXT)
+                            .maxDocumentLength(LARGEST)
+                            .build())
+                    .build())
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .enable(DeserializationFeature.FAIL_ON_READING_DUP_TREE_KEY)
+            .build();
+
+    QuiltFileReader(DesignDocuments documents) {
+        this.documents = documents;
+    }
+
+    /** @throws RefusedException if it is no quilt file that can be used, with the place */
+    QuiltFile read(InputStream input) {
+        byte[] bytes = bytes(input);
+        try {
+            JsonNode tree = json.readTree(bytes);
+            if (!(tree instanceof ObjectNode file)) {
+                throw refused(WHERE, "it is no quilt file", "choose a file that Golden Tally wrote");
+            }
+            int version = file.path("goldenTallyQuilt").asInt(0);
+            if (version != QuiltFile.CURRENT) {
+                throw refused(
+                        "goldenTallyQuilt",
+                        "files of version " + file.path("goldenTallyQuilt") + " are not known here",
+                        "use one of version " + QuiltFile.CURRENT + ", or a newer Golden Tally");
+            }
+            if (file.get("design") instanceof ObjectNode design) {
+                file.set("design", documents.upToDate(design));
+            }
+            QuiltFile read = json.treeToValue(file, QuiltFile.class);
+            check(read);
+            return read;
+        } catch (JacksonException broken) {
+            throw new RefusedException(problem(broken));
+        } catch (IllegalArgumentException | NullPointerException | ClassCastException wrong) {
+            throw refused(WHERE, "something in it is not as it should be", "choose a file that Golden Tally wrote");
+        }
+    }
+
+    private static byte[] bytes(InputStream input) {
+        try {
+            byte[] bytes = input.readNBytes(LARGEST + 1);
+            if (bytes.length > LARGEST) {
+                throw refused(
+                        WHERE,
+                        "it is larger than " + LARGEST / 1_000_000 + " MB, which no quilt is",
+                        "choose a file that Golden Tally wrote");
+            }
+            return bytes;
+        } catch (IOException broken) {
+            throw refused(WHERE, "it did not arrive whole", "send it once more");
+        }
+    }
+
+    private static RefusedException refused(String where, String why, String fix) {
+        return new RefusedException(new Problem(where, why, fix));
+    }
+
+    private static Problem problem(JacksonException broken) {
+        StringBuilder path = new StringBuilder();
+        broken.getPath().forEach(step -> {
+            if (step.getPropertyName() != null) {
+                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
+            } else {
+                path.append('[').append(step.getIndex()).append(']');
+            }
+        });
+        String line = broken.getLocation() == null || broken.getLocation().getLineNr() < 1
+                ? ""
+                : ", line " + broken.getLocation().getLineNr() + ", column "
+                        + broken.getLocation().getColumnNr();
+        String where = path.isEmpty() ? WHERE + line : path.toString();
+        String why = broken instanceof ValueInstantiationException && broken.getCause() != null
+                ? String.valueOf(broken.getCause().getMessage())
+                : "what stands here is damaged, missing, of the wrong kind, or nested too deep";
+        return new Problem(
+                where, why, "choose a file that Golden Tally wrote; its form is described at /api/quilt-file/schema");
+    }
+
+    /** What the types cannot say. */
+    private static void check(QuiltFile file) {
+        List<Problem> problems = new ArrayList<>();
+        name("name", file.name(), problems);
+        if (file.name().isBlank()) {
+            problems.add(new Problem("name", "the quilt has no name", "give it one"));
+        }
+        for (int i = 0; i < file.design().cloths().size(); i++) {
+            ClothInHand cloth = file.design().cloths().get(i);
+            name("design.cloths[" + i + "].name", cloth.name(), problems);
+        }
+        for (int i = 0; i < file.design().blocks().size(); i++) {
+            name("design.blocks[" + i + "].name", file.design().blocks().get(i).name(), problems);
+        }
+        Set<String> ids = new HashSet<>();
+        for (int i = 0; i < file.shelf().size(); i++) {
+            QuiltFile.FileCloth cloth = file.shelf().get(i);
+            name("shelf[" + i + "].name", cloth.name(), problems);
+            name("shelf[" + i + "].pack", cloth.pack(), problems);
+            if (!ids.add(cloth.id()) || cloth.id().isBlank() || cloth.name().isBlank()) {
+                problems.add(
+                        new Problem("shelf[" + i + "]", "its id or name is missing or there twice", "put it right"));
+            }
+        }
+        for (int i = 0; i < file.log().size(); i++) {
+            try {
+                entry(file.log().get(i));
+            } catch (IllegalArgumentException | DateTimeException wrong) {
+                problems.add(new Problem("log[" + i + "]", String.valueOf(wrong.getMessage()), "leave this entry out"));
+            }
+        }
+        if (!problems.isEmpty()) {
+            throw new RefusedException(problems.subList(0, Math.min(20, problems.size())));
+        }
+    }
+
+    private static void name(String where, String name, List<Problem> problems) {
+        boolean strange = name.codePoints()
+                .anyMatch(sign -> Character.isISOControl(sign) || sign == '<' || sign == '>' || sign == 0x202e);
+        if (strange) {
+            problems.add(new Problem(
+                    where, "the name has signs that belong to a program, not to a name", "write it in plain letters"));
+        }
+    }
+
+    static LogEntry entry(QuiltFile.FileEntry entry) {
+        return new LogEntry(
+                UUID.fromString(entry.id()),
+                Instant.parse(entry.at()),
+                entry.kind(),
+                entry.batch(),
+                entry.units(),
+                entry.hand(),
+                entry.text(),
+                entry.takesBack().isEmpty() ? Optional.empty() : Optional.of(UUID.fromString(entry.takesBack())));
+    }
+}

@@ -1,0 +1,129 @@
+package org.goldentally.app.files;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.goldentally.app.files.QuiltFile.FileCloth;
+import org.goldentally.app.files.QuiltFile.FileEntry;
+import org.goldentally.app.files.QuiltFile.FileLot;
+import org.goldentally.app.log.BenchLog;
+import org.goldentally.app.quilts.Quilts;
+import org.goldentally.app.shelf.Shelf;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.ShelfLine;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.measure.LengthReader;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.measure.MeasureSystem;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Quilts out into files and in again; a file comes in whole or not at all. */
+@Service
+@Transactional
+public class QuiltFiles {
+
+    private final Quilts quilts;
+    private final Shelf shelf;
+    private final BenchLog log;
+
+    QuiltFiles(Quilts quilts, Shelf shelf, BenchLog log) {
+        this.quilts = quilts;
+        this.shelf = shelf;
+        this.log = log;
+    }
+
+    /** Cloths are called by their place in the quilt, so that the same quilt gives the same file anywhere. */
+    @Transactional(readOnly = true)
+    public QuiltFile file(UUID quiltId) {
+        Quilts.StoredQuilt quilt = quilts.get(quiltId);
+        Map<String, String> ids = new LinkedHashMap<>();
+        quilt.design().cloths().stream()
+                .map(ClothInHand::shelfCloth)
+                .filter(cloth -> !cloth.isEmpty())
+                .forEach(cloth -> ids.putIfAbsent(cloth, "cloth-" + (ids.size() + 1)));
+        Map<String, Shelf.WholeCloth> whole = shelf.wholeCloths();
+        List<FileCloth> cloths = new ArrayList<>();
+        ids.forEach((cloth, id) -> {
+            Shelf.WholeCloth known = whole.get(cloth);
+            if (known != null) {
+                cloths.add(new FileCloth(
+                        id,
+                        known.name(),
+                        known.pack(),
+                        known.facts(),
+                        known.lines().stream().map(QuiltFiles::lot).toList()));
+            }
+        });
+        return new QuiltFile(
+                QuiltFile.CURRENT,
+                quilt.name(),
+                withShelfCloths(quilt.design(), ids),
+                cloths,
+                log.of(quiltId).stream()
+                        .map(entry -> new FileEntry(
+                                entry.id().toString(),
+                                entry.at().toString(),
+                                entry.kind(),
+                                entry.batch(),
+                                entry.units(),
+                                entry.hand(),
+                                entry.text(),
+                                entry.takesBack().map(UUID::toString).orElse("")))
+                        .toList());
+    }
+
+    private static FileLot lot(Shelf.ReadLine line) {
+        ClothPiece piece = line.line().piece();
+        return new FileLot(
+                line.line().count(),
+                piece.form(),
+                LengthWriter.writeExact(piece.width()),
+                LengthWriter.writeExact(piece.length()),
+                piece.edge(),
+                line.system());
+    }
+
+    private static QuiltDesign withShelfCloths(QuiltDesign design, Map<String, String> ids) {
+        return design.withCloths(design.cloths().stream()
+                .map(cloth -> cloth.onShelfAs(ids.getOrDefault(cloth.shelfCloth(), "")))
+                .toList());
+    }
+
+    /**
+     * Brings a quilt in as a new one. A cloth that the shelf knows by name is that cloth, and its pieces stay as they are;
+     * others come to the shelf with their pieces.
+     */
+    public Quilts.StoredQuilt bringIn(QuiltFile file) {
+        Map<String, String> ids = new LinkedHashMap<>();
+        for (int i = 0; i < file.shelf().size(); i++) {
+            FileCloth cloth = file.shelf().get(i);
+            List<ShelfLine> lines = new ArrayList<>();
+            List<MeasureSystem> systems = new ArrayList<>();
+            for (int j = 0; j < cloth.pieces().size(); j++) {
+                FileLot lot = cloth.pieces().get(j);
+                String where = "shelf[" + i + "].pieces[" + j + "]";
+                ClothPiece piece = new ClothPiece(
+                        lot.form(),
+                        LengthReader.readPositive(where + ".width", lot.width(), MeasureSystem.INCH)
+                                .orThrow(),
+                        LengthReader.readPositive(where + ".length", lot.length(), MeasureSystem.INCH)
+                                .orThrow(),
+                        lot.edge());
+                lines.add(new ShelfLine(lot.count(), piece, cloth.name()));
+                systems.add(lot.system());
+            }
+            cloth.facts().checkAll("shelf[" + i + "]");
+            ids.put(
+                    cloth.id(),
+                    shelf.bringIn(cloth.name(), cloth.pack(), cloth.facts(), lines, systems)
+                            .toString());
+        }
+        Quilts.StoredQuilt quilt = quilts.create(file.name(), withShelfCloths(file.design(), ids));
+        file.log().forEach(entry -> log.add(quilt.id(), QuiltFileReader.entry(entry)));
+        return quilt;
+    }
+}

@@ -1,0 +1,259 @@
+package org.goldentally.app.print;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.goldentally.app.cut.CutView;
+import org.goldentally.app.drawing.StepView;
+import org.goldentally.app.plan.ShoppingView;
+import org.goldentally.app.sew.CardView;
+import org.goldentally.app.sew.SewBook;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.geometry.Point;
+import org.goldentally.core.geometry.Polygon;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.quilt.TopPart;
+
+/** A quilt as a booklet: the top, what to buy, how to cut, a card for each batch, how blocks are laid out. */
+final class Booklet {
+
+    private static final String[] ROLES = {"A", "B", "C", "D"};
+
+    private final PrintedPages pages;
+    private final QuiltTop top;
+    private final QuiltDesign design;
+    private final LengthWriter writer;
+
+    Booklet(PrintedPages pages, QuiltTop top) {
+        this.pages = pages;
+        this.top = top;
+        this.design = top.design();
+        this.writer = design.system().writer();
+    }
+
+    void print(String name, ShoppingView shopping, CutView cut, SewBook sew) {
+        theTop(name);
+        pages.newPage();
+        ShoppingSheet.print(pages, shopping);
+        CuttingSheets.print(pages, cut);
+        for (SewBook.Page card : sew.pages()) {
+            card(card);
+        }
+    }
+
+    private void theTop(String name) {
+        pages.heading(name, 26);
+        pages.paragraph("The top finishes at " + writer.write(top.finishedWidth()) + " × "
+                + writer.writeWithUnit(top.finishedHeight()) + "; blocks finish at "
+                + writer.write(top.sizes().blockWidth()) + " × "
+                + writer.writeWithUnit(top.sizes().blockHeight()) + ". Seam " + design.seam() + " "
+                + design.system().abbreviation() + ".");
+        double width = top.finishedWidth().toDoubleInches();
+        double height = top.finishedHeight().toDoubleInches();
+        PrintedPages.Drawing drawing = pages.drawing(width, height, pages.width(), 430, 0);
+        for (TopPart part : top.parts()) {
+            List<Polygon> outlines = part.outlines();
+            for (int i = 0; i < outlines.size(); i++) {
+                drawing.polygon(
+                        corners(outlines.get(i)),
+                        colour(part.figure().patches().get(i).cloth()),
+                        0.25f,
+                        false);
+            }
+        }
+        pages.below(drawing.points(height) + 14);
+        List<List<String>> cloths = new ArrayList<>();
+        for (ClothInHand cloth : design.cloths()) {
+            if (!cloth.dealt()) {
+                cloths.add(List.of(
+                        cloth.name(),
+                        cloth.background() ? "background" : "",
+                        cloth.directional() ? "up and down: never turned" : ""));
+            }
+        }
+        pages.table(List.of("Cloth", "", ""), cloths, 0.5f, 0.2f, 0.3f);
+    }
+
+    private static double[] corners(Polygon outline) {
+        double[] corners = new double[2 * outline.corners().size()];
+        for (int i = 0; i < outline.corners().size(); i++) {
+            Point corner = outline.corners().get(i);
+            corners[2 * i] = corner.x().toDoubleInches();
+            corners[2 * i + 1] = corner.y().toDoubleInches();
+        }
+        return corners;
+    }
+
+    private String colour(String cloth) {
+        return design.cloth(cloth).map(ClothInHand::colour).orElse("#ffffff");
+    }
+
+    private String colour(int place) {
+        return place >= 0 && place < design.cloths().size()
+                ? design.cloths().get(place).colour()
+                : "#ffffff";
+    }
+
+    private void card(SewBook.Page page) {
+        CardView card = page.card();
+        pages.need(260);
+        pages.heading(page.title() + ": " + page.needed(), 16);
+        pages.paragraph(page.subtitle());
+        if (!card.checks().isEmpty()) {
+            pages.table(
+                    List.of("Check", "Size"),
+                    card.checks().stream()
+                            .map(check -> List.of(check.name(), check.size()))
+                            .toList(),
+                    0.5f,
+                    0.5f);
+        }
+        steps(card);
+        if (card.layout() != null && page.withLayout()) {
+            layout(card.layout());
+        }
+        pages.paragraph("Made: " + "_____  ".repeat(8));
+        pages.space(10);
+    }
+
+    /** Three steps in a row: drawing, title, words. */
+    private void steps(CardView card) {
+        float column = pages.width() / 3;
+        for (int from = 0; from < card.steps().size(); from += 3) {
+            List<StepView> row =
+                    card.steps().subList(from, Math.min(from + 3, card.steps().size()));
+            int first = from;
+            pages.need(205);
+            for (int i = 0; i < row.size(); i++) {
+                draw(row.get(i), card.roles(), i * column, column - 14);
+            }
+            pages.below(104);
+            pages.columns(
+                    row.stream()
+                            .map(step -> (first + row.indexOf(step) + 1) + ". " + step.title() + ". " + step.text()
+                                    + (step.caution().isEmpty() ? "" : " " + step.caution()))
+                            .toList(),
+                    column,
+                    14);
+        }
+    }
+
+    private void draw(StepView step, List<Integer> roles, float indent, float wide) {
+        double side = Math.max(step.width(), step.height());
+        if (side <= 0) {
+            return;
+        }
+        PrintedPages.Drawing drawing = pages.drawing(
+                Math.max(step.width(), side / 10), Math.max(step.height(), side / 10), wide * 0.8f, 92, indent);
+        for (StepView.ShapeView shape : step.shapes()) {
+            double[] points = points(shape.points(), step.left(), step.top());
+            double shift = shape.layer() > 0 ? -side * 0.025 : 0;
+            for (int i = 0; i < points.length; i++) {
+                points[i] += shift;
+            }
+            switch (shape.kind()) {
+                case "cloth" -> drawing.polygon(points, cloth(shape, roles), 0.6f, false);
+                case "trim" -> drawing.polygon(points, "", 1.4f, true);
+                case "stitch" -> lines(drawing, points, 1f, true);
+                case "cut" -> lines(drawing, points, 1.8f, false);
+                default -> lines(drawing, points, 0.5f, false);
+            }
+        }
+    }
+
+    private String cloth(StepView.ShapeView shape, List<Integer> roles) {
+        for (int i = 0; i < ROLES.length && i < roles.size(); i++) {
+            if (ROLES[i].equals(shape.cloth())) {
+                return colour(roles.get(i));
+            }
+        }
+        return "#ffffff";
+    }
+
+    private static void lines(PrintedPages.Drawing drawing, double[] points, float wide, boolean dashed) {
+        for (int i = 0; i + 3 < points.length; i += 2) {
+            drawing.line(points[i], points[i + 1], points[i + 2], points[i + 3], wide, dashed);
+        }
+    }
+
+    private static double[] points(String svg, double left, double top) {
+        String[] numbers = svg.strip().split("[ ,]+");
+        double[] points = new double[numbers.length];
+        for (int i = 0; i < numbers.length; i++) {
+            points[i] = Double.parseDouble(numbers[i]) - (i % 2 == 0 ? left : top);
+        }
+        return points;
+    }
+
+    private void layout(CardView.LayoutPicture layout) {
+        pages.need(250);
+        pages.heading("Laid out: " + layout.name(), 13);
+        PrintedPages.Drawing drawing = pages.drawing(layout.width(), layout.height(), 260, 200, 0);
+        for (int i = 0; i < layout.patches().size(); i++) {
+            drawing.polygon(
+                    points(layout.patches().get(i), 0, 0),
+                    colour(layout.cloths().get(i)),
+                    0.3f,
+                    false);
+        }
+        layout.pieces().forEach(piece -> {
+            drawing.polygon(
+                    new double[] {
+                        piece.x(),
+                        piece.y(),
+                        piece.x() + piece.width(),
+                        piece.y(),
+                        piece.x() + piece.width(),
+                        piece.y() + piece.height(),
+                        piece.x(),
+                        piece.y() + piece.height()
+                    },
+                    "",
+                    1f,
+                    false);
+            drawing.label(
+                    "" + piece.number(),
+                    piece.x() + piece.width() / 2,
+                    piece.y() + piece.height() / 2,
+                    piece.width(),
+                    piece.height(),
+                    11);
+        });
+        pages.below(drawing.points(layout.height()) + 8);
+        layout.joins().forEach(pages::paragraph);
+        layout.seams().stream()
+                .map(CardView.PressedSeam::direction)
+                .distinct()
+                .findAny()
+                .ifPresent(any -> pages.paragraph("Press: " + pressing(layout) + "."));
+        layout.notes().forEach(pages::paragraph);
+    }
+
+    /** {@code between 1 and 2 to the left; …}, each seam by the pieces beside its middle. */
+    private static String pressing(CardView.LayoutPicture layout) {
+        List<String> said = new ArrayList<>();
+        for (CardView.PressedSeam seam : layout.seams()) {
+            double x = (seam.fromX() + seam.toX()) / 2;
+            double y = (seam.fromY() + seam.toY()) / 2;
+            boolean lying = seam.fromY() == seam.toY();
+            double off = 1e-3;
+            int first = at(layout, lying ? x + off : x - off, lying ? y - off : y + off);
+            int second = at(layout, lying ? x + off : x + off, lying ? y + off : y + off);
+            said.add("between " + first + " and " + second + " "
+                    + seam.direction().label());
+        }
+        return said.size() > 40 ? "as the arrows of the card show" : String.join("; ", said);
+    }
+
+    private static int at(CardView.LayoutPicture layout, double x, double y) {
+        return layout.pieces().stream()
+                .filter(piece -> piece.x() <= x
+                        && x <= piece.x() + piece.width()
+                        && piece.y() <= y
+                        && y <= piece.y() + piece.height())
+                .map(CardView.PlacedPiece::number)
+                .findFirst()
+                .orElse(0);
+    }
+}

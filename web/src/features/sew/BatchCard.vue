@@ -1,0 +1,179 @@
+<script setup lang="ts">
+import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
+import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
+import type { QuiltDesign } from '@/features/quilts'
+import { ProblemNote, spellCount, StepDrawing, TopPicture } from '@/shared'
+import LayoutDrawing from './LayoutDrawing.vue'
+import type { Batch, Card } from './queries'
+import TallyMarks from './TallyMarks.vue'
+import type { Entry } from './useBench'
+
+export interface BatchCardProps {
+  quiltId: string
+  batch: Batch
+  card: Card
+  /** The colour of each cloth of the quilt, in order. */
+  colours: readonly string[]
+  top: Schemas['TopView'] | undefined
+  pressing: QuiltDesign['plan']['pressing']
+  /** Entries that are not kept yet. */
+  waiting: number
+}
+
+const props = defineProps<BatchCardProps>()
+const emit = defineEmits<{ written: [entry: Omit<Entry, 'id'>] }>()
+
+const sort = computed(() => (props.batch.setName.includes(' ') ? 'set' : props.batch.setName))
+const ROLES = ['A', 'B', 'C', 'D'] as const
+const colourOf = (cloth: number | undefined) => (cloth !== undefined && cloth >= 0 ? props.colours[cloth]! : '#d3d8d2')
+const rightSides = computed(() => Object.fromEntries(ROLES.map((role, i) => [role, colourOf(props.card.roles[i])])))
+/** The wrong side of a print is paler. */
+const wrongSides = computed(() => Object.fromEntries(ROLES.map((role, i) => [role, `color-mix(in srgb, ${colourOf(props.card.roles[i])} 55%, white)`])))
+const lit = computed(() => {
+  const wanted = new Set(props.card.partIds)
+  return props.top?.picture.parts.flatMap((part, i) => (wanted.has(part.id) ? [i] : [])) ?? []
+})
+
+function write(kind: Entry['kind'], hand = '', text = '') {
+  emit('written', { kind, batch: props.batch.key, hand, text })
+}
+const BUTTONS = computed(() => [
+  { key: '1', label: props.batch.perSet > 1 ? `One ${sort.value} made (${props.batch.perSet} units)` : `One ${sort.value} made`, act: () => write('SET_MADE'), main: true },
+  ...(props.batch.handed
+    ? [
+        { key: '2', label: 'One left-hand spoiled', act: () => write('UNIT_SPOILED', 'left'), main: false },
+        { key: '4', label: 'One right-hand spoiled', act: () => write('UNIT_SPOILED', 'right'), main: false },
+      ]
+    : [{ key: '2', label: props.batch.kind === 'UNITS' ? 'One unit spoiled' : `One ${sort.value} spoiled`, act: () => write('UNIT_SPOILED'), main: false }]),
+  ...(props.batch.perSet > 1 ? [{ key: '3', label: `A whole ${sort.value} spoiled`, act: () => write('SET_SPOILED'), main: false }] : []),
+  { key: '0', label: 'Take back', act: () => write('TAKE_BACK'), main: false },
+])
+function onKey(event: KeyboardEvent) {
+  if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return
+  if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement || event.target instanceof HTMLSelectElement) return
+  const button = BUTTONS.value.find((each) => each.key === event.key)
+  if (!button) return
+  event.preventDefault()
+  button.act()
+}
+onMounted(() => window.addEventListener('keydown', onKey))
+onUnmounted(() => window.removeEventListener('keydown', onKey))
+
+const note = ref('')
+function keepNote() {
+  if (!note.value.trim()) return
+  write('NOTE', '', note.value.trim())
+  note.value = ''
+}
+
+const measured = ref('')
+const firstUnit = ref<Schemas['FirstUnitView']>()
+const problems = ref<Problem[]>([])
+watch(
+  () => props.batch.key,
+  () => {
+    measured.value = ''
+    firstUnit.value = undefined
+    problems.value = []
+  },
+)
+async function checkFirst() {
+  try {
+    firstUnit.value = await call<Schemas['FirstUnitView']>('POST', `/api/quilts/${props.quiltId}/sew/first-unit`, { batch: props.batch.key, measured: measured.value })
+    problems.value = []
+    write('MEASURE', '', `${measured.value}: ${firstUnit.value.advice}`.slice(0, 2000))
+  } catch (thrown) {
+    firstUnit.value = undefined
+    problems.value = problemsOf(thrown)
+  }
+}
+const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short', timeStyle: 'short' })
+</script>
+
+<template>
+  <article class="space-y-4" :aria-label="batch.title" :data-batch="batch.key">
+    <header>
+      <h2 class="text-xl font-bold first-letter:uppercase">{{ batch.title }}</h2>
+      <p class="text-soft">{{ batch.subtitle }}</p>
+    </header>
+
+    <section class="sticky top-0 z-10 space-y-3 rounded-xl border border-line bg-white p-3 shadow-sm" aria-label="Tally">
+      <div class="flex flex-wrap items-center gap-3">
+        <p class="flex items-baseline gap-2"><strong class="text-4xl tabular-nums" data-good>{{ batch.good }}</strong><span>of {{ batch.needed }} made</span></p>
+        <TallyMarks :count="batch.setsMade" />
+        <p class="ml-auto text-right text-sm text-soft">
+          {{ spellCount(batch.setsMade, sort, `${sort}s`) }}<template v-if="batch.spoiled">, {{ spellCount(batch.spoiled, 'unit', 'units') }} spoiled</template><template v-if="batch.setsSpoiled">, {{ spellCount(batch.setsSpoiled, sort, `${sort}s`) }} spoiled</template>
+        </p>
+      </div>
+      <div class="flex flex-wrap gap-2">
+        <button
+          v-for="button in BUTTONS"
+          :key="button.key"
+          class="button min-h-16 px-5 text-lg"
+          :class="{ 'button-main flex-1': button.main }"
+          :data-tap="button.key"
+          @click="button.act()"
+        >
+          {{ button.label }} <kbd class="ml-2 rounded border border-current px-1.5 text-sm font-normal opacity-80">{{ button.key }}</kbd>
+        </button>
+      </div>
+      <p v-if="waiting" role="alert" class="rounded-lg bg-brick-pale p-2">{{ spellCount(waiting, 'tap waits', 'taps wait') }} to be kept: Golden Tally does not answer just now. They are sent by themselves; go on sewing.</p>
+      <div class="rounded-lg p-2" :class="card.covered ? 'bg-tape-pale' : 'bg-brick-pale'" role="status" data-left>
+        <p>{{ card.left.join(' ') }}</p>
+        <ul v-if="card.ways.length" class="mt-1 list-disc pl-5">
+          <li v-for="way in card.ways" :key="way" class="first-letter:uppercase">{{ way }}.</li>
+        </ul>
+      </div>
+    </section>
+
+    <section v-if="card.checks.length" aria-label="Sizes to check" class="flex flex-wrap gap-2">
+      <p v-for="check in card.checks" :key="check.name" class="rounded-lg border border-line bg-white px-3 py-2"><span class="block text-sm text-soft first-letter:uppercase">{{ check.name }}</span><strong>{{ check.size }}</strong></p>
+    </section>
+
+    <ol v-if="card.steps.length" class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3" aria-label="Steps">
+      <li v-for="(step, i) in card.steps" :key="i" class="card flex flex-col p-3">
+        <StepDrawing :step="step" :colours="rightSides" :wrong-sides="wrongSides" class="h-36 w-full" />
+        <h3 class="mt-2 font-bold">{{ i + 1 }} · {{ step.title }}</h3>
+        <p>{{ step.text }}</p>
+        <p v-if="step.caution" class="mt-2 rounded bg-brick-pale px-2 py-1 text-[15px]">{{ step.caution }}</p>
+      </li>
+    </ol>
+
+    <section v-if="card.layout" class="grid gap-4 rounded-xl border border-line bg-white p-3 md:grid-cols-[minmax(0,22rem)_1fr]" :aria-label="batch.kind === 'UNITS' ? 'Where it sits' : 'How it is joined'">
+      <LayoutDrawing :layout="card.layout" :colours="colours" :lit="card.litPieces" :pressing="batch.kind !== 'UNITS'" class="w-full" />
+      <div class="space-y-2">
+        <h3 class="font-bold">{{ batch.kind === 'UNITS' ? `Where it sits in ${card.layout.name}` : `Lay out and join ${card.layout.name}` }}</h3>
+        <p v-if="batch.kind === 'UNITS'">
+          <template v-if="card.litPieces.length">Framed: {{ card.litPieces.join(', ') }}. Each is turned as in the picture when it is sewn in.</template>
+        </p>
+        <template v-else>
+          <ol class="space-y-1"><li v-for="join in card.layout.joins" :key="join">{{ join }}.</li></ol>
+          <p class="text-soft">Arrows: which way to press each seam; ↔ and ↕ are pressed open. Lay one block out and compare it with the picture before chaining; press every other block the other way round, so that neighbours nest.</p>
+          <p v-for="each in card.layout.notes" :key="each" class="rounded-lg bg-tape-pale p-2">{{ each }}</p>
+        </template>
+        <p class="rounded bg-brick-pale px-2 py-1 text-[15px]">Pins out before the needle. Fingers clear of the iron's point and of hot steam; press, do not slide. The makers' instructions come first.</p>
+        <div v-if="top && lit.length" class="h-44"><TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="Where it goes in the top" /></div>
+      </div>
+    </section>
+
+    <form v-if="batch.kind === 'UNITS' && card.checks.length" class="card flex flex-wrap items-end gap-2 p-3" @submit.prevent="checkFirst">
+      <label class="min-w-56 flex-1"><span class="mb-1 block font-medium">First unit measured, raw, before trimming</span><input v-model="measured" class="field w-full" :placeholder="card.checks[0]!.size.split(' × ')[0]" /></label>
+      <button class="button">What does that mean?</button>
+      <p v-if="firstUnit" role="status" class="w-full rounded-lg p-2" :class="firstUnit.goOn ? 'bg-tape-pale' : 'bg-brick-pale'" data-first-unit>{{ firstUnit.advice }}.</p>
+      <ProblemNote class="w-full" :problems="problems" />
+    </form>
+
+    <section class="card space-y-2 p-3" aria-label="Notes and log of this card">
+      <form class="flex flex-wrap gap-2" @submit.prevent="keepNote">
+        <label class="min-w-56 flex-1"><span class="sr-only">Note on this card</span><input v-model="note" class="field w-full" maxlength="2000" placeholder="A note on this card" /></label>
+        <button class="button">Keep the note</button>
+      </form>
+      <ul class="max-h-56 overflow-y-auto" tabindex="-1">
+        <li v-for="line in card.log" :key="line.id" class="flex gap-3 border-b border-line py-1" :class="{ 'text-soft line-through': line.takenBack }">
+          <span class="w-32 shrink-0 text-sm text-soft">{{ time(line.at) }}</span><span class="first-letter:uppercase">{{ line.text }}</span>
+        </li>
+      </ul>
+      <p v-if="!card.log.length" class="text-soft">Nothing yet. Every tap is kept here with its time; what is taken back is crossed out, not lost.</p>
+    </section>
+  </article>
+</template>

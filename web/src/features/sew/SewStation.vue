@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
+import { useClothColours } from '@/features/top'
+import { PatchPicture, ProblemNote, WaitNote } from '@/shared'
+import BatchCard from './BatchCard.vue'
+import PacePanel from './PacePanel.vue'
+import { type Time, useBatches, useCard } from './queries'
+import { useBench } from './useBench'
+
+const quilt = useOpenQuilt()
+const time = ref<Time>({ hoursAWeek: '', by: '' })
+const { data: sew, error } = useBatches(() => quilt.id.value, time)
+const { data: top } = useTop(() => quilt.id.value)
+const design = computed(() => quilt.design.value!)
+const colours = useClothColours(design)
+const bench = useBench(() => quilt.id.value!)
+
+const chosen = ref<string>()
+/** The one chosen, else the first that is not done. */
+const batch = computed(() => sew.value?.batches.find((each) => each.key === chosen.value) ?? sew.value?.batches.find((each) => each.setsLeft > 0) ?? sew.value?.batches[0])
+const { data: card, error: cardError } = useCard(
+  () => quilt.id.value!,
+  () => batch.value?.key,
+)
+const setPlan = (part: Partial<QuiltDesign['plan']>) => quilt.change({ plan: { ...design.value.plan, ...part } })
+const value = (event: Event) => (event.target as HTMLSelectElement).value
+</script>
+
+<template>
+  <WaitNote v-if="!sew" what="the batches" :error="error" />
+  <p v-else-if="!batch" class="card m-6 p-5">Nothing to sew yet: build a block at the station Top.</p>
+  <div v-else class="grid flex-1 md:grid-cols-[17rem_1fr]">
+    <section class="space-y-2 p-4" aria-label="Batches">
+      <h1 class="panel-title">Batches, in order</h1>
+      <ul class="space-y-2 md:max-h-[60dvh] md:overflow-y-auto" tabindex="-1">
+        <li v-for="each in sew.batches" :key="each.key">
+          <button class="card flex w-full cursor-pointer items-center gap-3 p-2 text-left data-[chosen]:border-2 data-[chosen]:border-tape-deep" :data-chosen="each.key === batch.key || undefined" :aria-pressed="each.key === batch.key" @click="chosen = each.key">
+            <PatchPicture v-if="each.unit.patches.length" class="size-11 shrink-0" :width="each.unit.width" :height="each.unit.height" :patches="each.unit.patches" :colours="each.unit.cloths.map((cloth) => colours[cloth])" />
+            <span v-else class="grid size-11 shrink-0 place-items-center rounded bg-paper text-xl font-bold" aria-hidden="true">{{ each.kind === 'ROWS' ? '☰' : each.kind === 'BLOCKS' ? '▦' : each.kind === 'BORDER' ? '▢' : '◯' }}</span>
+            <span class="min-w-0 flex-1">
+              <span class="block leading-5 font-medium first-letter:uppercase" :title="each.title">{{ each.title }}</span>
+              <span class="block truncate text-sm text-soft" :title="each.subtitle">{{ each.subtitle }}</span>
+              <span class="block text-sm" :class="{ 'font-bold text-leaf': each.setsLeft === 0, 'font-bold text-brick': each.beyondPlan > 0 }">{{ each.good }} of {{ each.needed }}<template v-if="each.setsLeft === 0"> ✓</template></span>
+            </span>
+          </button>
+        </li>
+      </ul>
+      <div class="card space-y-2 p-3">
+        <label class="block"><span class="mb-1 block font-medium">Marking</span>
+          <select class="field w-full" :value="sew.marking" @change="setPlan({ marking: value($event) as QuiltDesign['plan']['marking'] })">
+            <option value="CUTTING_LINE">draw the cutting line</option>
+            <option value="SEWING_LINES">draw both sewing lines</option>
+            <option value="NOTHING">draw nothing</option>
+          </select>
+        </label>
+        <label class="block"><span class="mb-1 block font-medium">Pressing</span>
+          <select class="field w-full" :value="sew.pressing" @change="setPlan({ pressing: value($event) as QuiltDesign['plan']['pressing'] })">
+            <option value="TO_THE_DARK">to the dark</option>
+            <option value="OPEN">open</option>
+            <option value="TO_THE_THINNER">to the thinner cloth</option>
+          </select>
+        </label>
+      </div>
+      <PacePanel v-model:time="time" :pace="sew.pace" />
+      <a class="button inline-flex w-full items-center justify-center" :href="`/api/quilts/${quilt.id.value}/booklet.pdf`" target="_blank" rel="noopener">Print the booklet</a>
+    </section>
+    <section class="min-w-0 bg-white p-4" aria-label="The card">
+      <ProblemNote :problems="bench.problems.value" />
+      <WaitNote v-if="!card" what="the card" :error="cardError" />
+      <BatchCard v-else :key="batch.key" :quilt-id="quilt.id.value!" :batch="batch" :card="card" :colours="colours" :top="top" :pressing="sew.pressing" :waiting="bench.waiting.value" @written="bench.write($event)" />
+    </section>
+  </div>
+</template>

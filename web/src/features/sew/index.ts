@@ -1,0 +1,2 @@
+export { default as SewStation } from './SewStation.vue'
+export { useBatches } from './queries'
