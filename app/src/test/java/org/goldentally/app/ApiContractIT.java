@@ -31,13 +31,19 @@ class ApiContractIT {
 
     @Test
     void theCommittedDescriptionIsTheOneThatTheApplicationGives(RestClient client) throws IOException {
-        check("web/openapi.json", sorted(client.get().uri("/api/openapi").retrieve().body(String.class)));
+        ObjectNode api = (ObjectNode)
+                JSON.readTree(client.get().uri("/api/openapi").retrieve().body(String.class));
+        // Where it was asked is not part of what it says.
+        api.remove("servers");
+        check("web/openapi.json", sorted(api.toString()));
     }
 
     @Test
     void theCommittedSchemaDescribesQuiltFilesAsTheyAreWritten(RestClient client) throws IOException {
         JsonNode api = JSON.readTree(client.get().uri("/api/openapi").retrieve().body(String.class));
-        check("app/src/main/resources/quilt-file/schema-1.json", sorted(schema(api).toString()));
+        check(
+                "app/src/main/resources/quilt-file/schema-1.json",
+                sorted(schema(api).toString()));
     }
 
     private static void check(String file, String wanted) throws IOException {
@@ -62,8 +68,8 @@ class ApiContractIT {
         while (!open.isEmpty()) {
             String name = open.poll();
             if (!found.containsKey(name)) {
-                ObjectNode type =
-                        (ObjectNode) api.path("components").path("schemas").path(name).deepCopy();
+                ObjectNode type = (ObjectNode)
+                        api.path("components").path("schemas").path(name).deepCopy();
                 type.put("additionalProperties", false);
                 found.put(name, type);
                 type.findValuesAsString("$ref").forEach(ref -> open.add(ref.substring(COMPONENTS.length())));

@@ -39,6 +39,12 @@ public final class RunningApplication implements ParameterResolver {
         return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
     }
 
+    /** Something of the running application, to look behind its door. */
+    static <T> T bean(Class<T> type) {
+        address();
+        return context.getBean(type);
+    }
+
     /** The folder of the checkout. */
     public static Path checkout() {
         Path folder = Path.of("").toAbsolutePath();
@@ -49,11 +55,18 @@ public final class RunningApplication implements ParameterResolver {
     }
 
     /** The output goes through a file: the database server would keep a pipe open for ever. */
-    private static List<String> throwawayDatabase(String what, Path folder) {
+    static List<String> throwawayDatabase(String what, Path folder, String... more) {
         try {
             Path output = Files.createTempFile("golden-tally", ".out");
-            int exit = new ProcessBuilder(
-                            checkout().resolve("scripts/throwaway-database").toString(), what, folder.toString())
+            int exit = new ProcessBuilder(Stream.concat(
+                                    Stream.of(
+                                            checkout()
+                                                    .resolve("scripts/throwaway-database")
+                                                    .toString(),
+                                            what,
+                                            folder.toString()),
+                                    Stream.of(more))
+                            .toList())
                     .redirectOutput(output.toFile())
                     .redirectError(ProcessBuilder.Redirect.INHERIT)
                     .start()
@@ -71,7 +84,7 @@ public final class RunningApplication implements ParameterResolver {
         }
     }
 
-    private static Path newFolder() {
+    static Path newFolder() {
         try {
             return Files.createTempDirectory("golden-tally-test").resolve("database");
         } catch (IOException e) {

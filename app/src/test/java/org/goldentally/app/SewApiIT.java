@@ -1,0 +1,213 @@
+package org.goldentally.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.web.client.RestClient;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The bench over HTTP: batches, cards and the log. */
+@ExtendWith(RunningApplication.class)
+class SewApiIT {
+
+    private static final JsonMapper JSON = new JsonMapper();
+
+    private final RestClient client;
+    private String quilt = "";
+    private String units = "";
+
+    SewApiIT(RestClient client) {
+        this.client = client;
+    }
+
+    /** Twenty pinwheels of 8 in, marigold on chalk, eight at a time. */
+    @BeforeEach
+    void aQuilt() {
+        JsonNode stored = send("POST", "/api/quilts", Map.of("name", "At the bench", "system", "INCH"));
+        quilt = "/api/quilts/" + stored.path("id").asString();
+        ObjectNode design = (ObjectNode) stored.path("design");
+        for (String[] cloth : new String[][] {{"a", "chalk", "#f3f0e6"}, {"b", "marigold", "#efa91c"}}) {
+            design.withArray("cloths")
+                    .addObject()
+                    .put("key", cloth[0])
+                    .put("name", cloth[1])
+                    .put("colour", cloth[2])
+                    .put("lightness", "")
+                    .put("background", false)
+                    .put("shelfCloth", "")
+                    .put("directional", false)
+                    .put("pack", "")
+                    .put("standsFor", "ITSELF");
+        }
+        design.path("blocks")
+                .path(0)
+                .path("parts")
+                .forEach(part -> ((ObjectNode) part.path("unit"))
+                        .putArray("cloths")
+                        .add("a")
+                        .add("b"));
+        design.putArray("methods")
+                .addObject()
+                .put("units", "half-square triangle")
+                .put("method", "eight-at-a-time");
+        ObjectNode change = JSON.createObjectNode()
+                .put("version", stored.path("version").asInt())
+                .put("name", "At the bench")
+                .put("sameStep", false);
+        change.set("design", design);
+        send("PUT", quilt, change);
+        units = get("/sew").path("batches").path(0).path("key").asString();
+    }
+
+    @Test
+    void aTapCountsOnceHoweverOftenItIsSent() {
+        UUID id = UUID.randomUUID();
+        for (int n = 0; n < 3; n++) {
+            write(id, "SET_MADE", units, "", "");
+        }
+        write(UUID.randomUUID(), "UNIT_SPOILED", units, "", "");
+        JsonNode batch = get("/sew").path("batches").path(0);
+        assertThat(batch.path("setsMade").asInt()).isEqualTo(1);
+        assertThat(batch.path("good").asInt()).isEqualTo(7);
+        assertThat(batch.path("setsLeft").asInt()).isEqualTo(10);
+        assertThat(batch.path("beyondPlan").asInt()).isEqualTo(1);
+    }
+
+    @Test
+    void theLastTapIsTakenBackAndStaysInTheLog() {
+        write(UUID.randomUUID(), "SET_MADE", units, "", "");
+        write(UUID.randomUUID(), "NOTE", units, "", "new needle");
+        write(UUID.randomUUID(), "SET_SPOILED", units, "", "");
+        UUID back = UUID.randomUUID();
+        write(back, "TAKE_BACK", units, "", "");
+        JsonNode card = write(back, "TAKE_BACK", units, "", "");
+        assertThat(get("/sew").path("batches").path(0).path("setsMade").asInt()).isEqualTo(1);
+        List<String> lines = new ArrayList<>();
+        card.path("log")
+                .forEach(line -> lines.add(
+                        line.path("text").asString() + (line.path("takenBack").asBoolean() ? ", taken back" : "")));
+        assertThat(lines).containsExactly("a whole set spoiled, taken back", "new needle", "one set made, 8 units");
+        write(UUID.randomUUID(), "TAKE_BACK", units, "", "");
+        JsonNode none = write(UUID.randomUUID(), "TAKE_BACK", units, "", "");
+        assertThat(none.path("log")).hasSize(3);
+        assertThat(get("/sew/log")).hasSize(5);
+    }
+
+    @Test
+    void theLogOnlyGrows() {
+        write(UUID.randomUUID(), "SET_MADE", units, "", "");
+        JdbcClient database = RunningApplication.bean(JdbcClient.class);
+        assertThatThrownBy(() -> database.sql("update bench_log set units = 99").update())
+                .hasMessageContaining("the bench log only grows");
+        assertThatThrownBy(() -> database.sql("delete from bench_log").update())
+                .hasMessageContaining("the bench log only grows");
+    }
+
+    @Test
+    void aCardHasStepsSizesAndWhereTheUnitSits() {
+        JsonNode card = card(units);
+        List<String> steps = new ArrayList<>();
+        card.path("steps").forEach(step -> steps.add(step.path("title").asString()));
+        assertThat(steps).startsWith("Pair", "Mark", "Stitch").endsWith("Press", "Trim");
+        assertThat(card.path("checks").path(1).path("size").asString()).isEqualTo("4 1/2 × 4 1/2 in");
+        assertThat(card.path("litPieces")).hasSize(4);
+        assertThat(card.path("layout").path("joins").toString())
+                .contains("Row 1: 1 + 2", "8 1/2 × 8 1/2 in unfinished");
+        assertThat(card.path("left").path(0).asString()).isEqualTo("Left to do: 10 pairs, 80 units.");
+        // The lighter cloth is drawn on top: chalk, the first of the quilt's cloths.
+        JsonNode upper = null;
+        for (JsonNode shape : card.path("steps").path(0).path("shapes")) {
+            upper = shape.path("layer").asInt() > 0 ? shape : upper;
+        }
+        int role = "ABCD".indexOf(upper.path("cloth").asString());
+        assertThat(card.path("roles").path(role).asInt()).isZero();
+        assertThat(get("/sew/card?batch=none").path("status").asInt()).isEqualTo(404);
+    }
+
+    @Test
+    void aFirstUnitMeasuredSaysWhetherToGoOn() {
+        JsonNode good = send("POST", quilt + "/sew/first-unit", Map.of("batch", units, "measured", "4 3/4"));
+        assertThat(good.path("goOn").asBoolean()).isTrue();
+        JsonNode small = send("POST", quilt + "/sew/first-unit", Map.of("batch", units, "measured", "4 3/8"));
+        assertThat(small.path("goOn").asBoolean()).isFalse();
+        assertThat(small.path("advice").asString()).contains("Too small to trim");
+        JsonNode words = send("POST", quilt + "/sew/first-unit", Map.of("batch", units, "measured", "nearly"));
+        assertThat(words.path("problems").path(0).path("where").asString()).isEqualTo("First unit, measured");
+    }
+
+    @Test
+    void hoursAndDaysThatMakeNoSenseAreRefused() {
+        assertThat(get("/sew?hoursAWeek=999")
+                        .path("problems")
+                        .path(0)
+                        .path("where")
+                        .asString())
+                .isEqualTo("Hours a week");
+        assertThat(get("/sew?by=soon").path("status").asInt()).isEqualTo(400);
+        assertThat(get("/sew?hoursAWeek=5&by=2030-01-01")
+                        .path("pace")
+                        .path("rest")
+                        .asString())
+                .startsWith("No pace yet");
+    }
+
+    @Test
+    void theBookletHasEverythingWithPageNumbersAndTheQuiltsName() throws IOException {
+        byte[] bytes = client.get().uri(quilt + "/booklet.pdf").retrieve().body(byte[].class);
+        try (PDDocument document = Loader.loadPDF(bytes)) {
+            String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+            assertThat(text)
+                    .contains("Shopping list", "Cut chalk", "Pinwheel: 20", "Half-square triangle".toLowerCase())
+                    .contains(
+                            "Rows of the top",
+                            "Press: between",
+                            "At the bench – page 1 of " + document.getNumberOfPages());
+        }
+    }
+
+    private JsonNode write(UUID id, String kind, String batch, String hand, String text) {
+        return send(
+                "POST",
+                quilt + "/sew/log",
+                Map.of("id", id.toString(), "kind", kind, "batch", batch, "hand", hand, "text", text));
+    }
+
+    private JsonNode card(String batch) {
+        return JSON.readTree(client.get()
+                .uri(builder -> builder.path(quilt + "/sew/card")
+                        .queryParam("batch", "{batch}")
+                        .build(batch))
+                .retrieve()
+                .body(String.class));
+    }
+
+    private JsonNode get(String path) {
+        return JSON.readTree(
+                client.get().uri(quilt + path).retrieve().toEntity(String.class).getBody());
+    }
+
+    private JsonNode send(String method, String path, Object body) {
+        return JSON.readTree(client.method(org.springframework.http.HttpMethod.valueOf(method))
+                .uri(path)
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(body instanceof JsonNode node ? node.toString() : JSON.writeValueAsString(body))
+                .retrieve()
+                .toEntity(String.class)
+                .getBody());
+    }
+}

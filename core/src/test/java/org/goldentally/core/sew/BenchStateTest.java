@@ -1,0 +1,139 @@
+package org.goldentally.core.sew;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.Instant;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.goldentally.core.sew.LogEntry.Kind;
+import org.junit.jupiter.api.Test;
+
+class BenchStateTest {
+
+    private static final Instant START = Instant.parse("2026-11-23T08:00:00Z");
+
+    /**
+     * What the screen showed after each tap, kept by a model that only adds and takes away, is what the log says when it is
+     * read up to there; and so is a log in which entries were sent twice.
+     */
+    @Property(tries = 200)
+    void anyPrefixOfTheLogGivesTheStateThatWasShownThen(@ForAll("taps") List<Integer> taps) {
+        List<LogEntry> log = new ArrayList<>();
+        Map<String, int[]> shown = new HashMap<>();
+        Map<String, Deque<LogEntry>> standing = new HashMap<>();
+        for (int i = 0; i < taps.size(); i++) {
+            String batch = taps.get(i) % 2 == 0 ? "a" : "b";
+            int[] counts = shown.computeIfAbsent(batch, any -> new int[3]);
+            Deque<LogEntry> stack = standing.computeIfAbsent(batch, any -> new ArrayDeque<>());
+            Optional<LogEntry> entry = Optional.empty();
+            switch (taps.get(i) / 2) {
+                case 0, 1 -> {
+                    entry = Optional.of(entry(i, Kind.SET_MADE, batch, 8));
+                    counts[0] += 8;
+                }
+                case 2 -> {
+                    entry = Optional.of(entry(i, Kind.UNIT_SPOILED, batch, 1));
+                    counts[1]++;
+                }
+                case 3 -> {
+                    entry = Optional.of(entry(i, Kind.SET_SPOILED, batch, 0));
+                    counts[2]++;
+                }
+                default -> {
+                    if (!stack.isEmpty()) {
+                        LogEntry back = stack.pop();
+                        log.add(takesBack(i, back));
+                        switch (back.kind()) {
+                            case SET_MADE -> counts[0] -= 8;
+                            case UNIT_SPOILED -> counts[1]--;
+                            default -> counts[2]--;
+                        }
+                    }
+                }
+            }
+            entry.ifPresent(each -> {
+                log.add(each);
+                stack.push(each);
+            });
+            check(BenchState.of(log), shown);
+            List<LogEntry> twice = new ArrayList<>(log);
+            twice.addAll(log);
+            check(BenchState.of(twice), shown);
+        }
+    }
+
+    private static void check(BenchState state, Map<String, int[]> shown) {
+        shown.forEach((batch, counts) -> {
+            assertThat(state.of(batch).units()).isEqualTo(counts[0]);
+            assertThat(state.of(batch).setsMade()).isEqualTo(counts[0] / 8);
+            assertThat(state.of(batch).spoiled()).isEqualTo(counts[1]);
+            assertThat(state.of(batch).setsSpoiled()).isEqualTo(counts[2]);
+            assertThat(state.of(batch).good()).isEqualTo(counts[0] - counts[1]);
+        });
+    }
+
+    @Provide
+    Arbitrary<List<Integer>> taps() {
+        return Arbitraries.integers().between(0, 9).list().ofMaxSize(60);
+    }
+
+    @Test
+    void takingBackTwiceTakesBackOnce() {
+        LogEntry made = entry(1, Kind.SET_MADE, "a", 8);
+        BenchState state = BenchState.of(List.of(made, takesBack(2, made), takesBack(3, made)));
+        assertThat(state.of("a").units()).isZero();
+        assertThat(state.standing()).isEmpty();
+    }
+
+    @Test
+    void cuttingStepsAreTickedAndUnticked() {
+        LogEntry cut = entry(1, Kind.CUT, "step", 0);
+        assertThat(BenchState.of(List.of(cut)).cut()).containsExactly("step");
+        assertThat(BenchState.of(List.of(cut, takesBack(2, cut))).cut()).isEmpty();
+    }
+
+    @Test
+    void anEntryThatMakesNoSenseIsRefused() {
+        assertThatThrownBy(
+                        () -> new LogEntry(UUID.randomUUID(), START, Kind.SET_MADE, "a", -1, "", "", Optional.empty()))
+                .hasMessageContaining("units is -1");
+        assertThatThrownBy(
+                        () -> new LogEntry(UUID.randomUUID(), START, Kind.TAKE_BACK, "a", 0, "", "", Optional.empty()))
+                .hasMessageContaining("takesBack");
+        assertThatThrownBy(() ->
+                        new LogEntry(UUID.randomUUID(), START, Kind.UNIT_SPOILED, "a", 1, "both", "", Optional.empty()))
+                .hasMessageContaining("neither left nor right");
+    }
+
+    static LogEntry entry(int number, Kind kind, String batch, int units) {
+        return entry(number, kind, batch, units, START.plusSeconds(60L * number));
+    }
+
+    static LogEntry entry(int number, Kind kind, String batch, int units, Instant at) {
+        return new LogEntry(new UUID(0, number), at, kind, batch, units, "", "", Optional.empty());
+    }
+
+    private static LogEntry takesBack(int number, LogEntry other) {
+        return new LogEntry(
+                new UUID(1, number),
+                START.plusSeconds(60L * number),
+                Kind.TAKE_BACK,
+                other.batch(),
+                0,
+                "",
+                "",
+                Optional.of(other.id()));
+    }
+}
