@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
 import { useClothColours } from '@/features/top'
 import { PatchPicture, ProblemNote, WaitNote } from '@/shared'
@@ -17,8 +17,15 @@ const colours = useClothColours(design)
 const bench = useBench(() => quilt.id.value!)
 
 const chosen = ref<string>()
-/** The one chosen, else the first that is not done. */
-const batch = computed(() => sew.value?.batches.find((each) => each.key === chosen.value) ?? sew.value?.batches.find((each) => each.setsLeft > 0) ?? sew.value?.batches[0])
+const batch = computed(() => sew.value?.batches.find((each) => each.key === chosen.value) ?? sew.value?.batches[0])
+// At first the one that is not done; it stays, also when its last set is tallied, until another is chosen.
+watch(
+  sew,
+  (now) => {
+    if (now && !now.batches.some((each) => each.key === chosen.value)) chosen.value = (now.batches.find((each) => each.setsLeft > 0) ?? now.batches[0])?.key
+  },
+  { immediate: true },
+)
 const { data: card, error: cardError } = useCard(
   () => quilt.id.value!,
   () => batch.value?.key,

@@ -4,12 +4,15 @@ import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.goldentally.app.RunningApplication;
 import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -69,6 +72,13 @@ final class Browser implements ParameterResolver, AfterEachCallback {
         if (context != null) {
             context.close();
         }
+    }
+
+    /** A quilt in the list, by its whole name; of several the one that has been there longest. */
+    static Locator quilt(Page page, String name) {
+        return page.getByRole(
+                        AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name + " changed")))
+                .last();
     }
 
     /** What axe-core finds on the page that is serious or critical. */

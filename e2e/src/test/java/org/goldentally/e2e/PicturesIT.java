@@ -24,8 +24,7 @@ class PicturesIT {
     void stations() {
         page.navigate("/quilts");
         take("quilts");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lantern Street"))
-                .click();
+        Browser.quilt(page, "Lantern Street").click();
         for (String station : new String[] {"Cloth", "Top", "Tally", "Cut"}) {
             page.getByLabel("Stations")
                     .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(station))
@@ -61,9 +60,46 @@ class PicturesIT {
 
     private void open(String quilt) {
         page.navigate("/quilts");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(quilt))
-                .click();
+        Browser.quilt(page, quilt).click();
         page.locator("[data-part]").first().waitFor();
+    }
+
+    /** Cards of four methods, and of a block. */
+    @Test
+    void atTheMachine() {
+        open("Lantern Street");
+        sew();
+        for (int n = 0; n < 3; n++) {
+            page.locator("[data-tap='1']").click();
+        }
+        page.locator("[data-tap='2']").click();
+        take("sew");
+        card("spruce, two at a time");
+        take("sew-two-at-a-time");
+        card("Hourglass");
+        take("sew-hourglass");
+        open("Geese at dusk");
+        sew();
+        card("rose");
+        take("sew-geese");
+        card("Dutchman");
+        page.getByLabel("How it is joined").scrollIntoViewIfNeeded();
+        take("sew-block");
+    }
+
+    private void sew() {
+        page.getByLabel("Stations")
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Sew"))
+                .click();
+        page.locator("[data-good]").waitFor();
+    }
+
+    private void card(String words) {
+        page.locator("[aria-label=Batches] button")
+                .filter(new Locator.FilterOptions().setHasText(words))
+                .first()
+                .click();
+        page.waitForTimeout(600);
     }
 
     @Test

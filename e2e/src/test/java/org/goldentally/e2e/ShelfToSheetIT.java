@@ -88,8 +88,7 @@ class ShelfToSheetIT {
     @Test
     void anOfferShowsItsEffectIsTakenAndTakenBack() {
         page.navigate("/quilts");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Lantern Street"))
-                .click();
+        Browser.quilt(page, "Lantern Street").click();
         station("Tally").click();
         Locator offer = page.locator("[data-offer=SCRAPPY_BINDING]");
         assertThat(offer).containsText("yd less ink");

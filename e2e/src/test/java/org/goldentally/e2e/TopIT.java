@@ -218,7 +218,7 @@ class TopIT {
 
     private void open(String quilt) {
         page.navigate("/quilts");
-        page.getByRole(AriaRole.LINK, named(quilt)).click();
+        Browser.quilt(page, quilt).click();
         assertThat(page.locator("[data-part]").first()).isVisible();
     }
 

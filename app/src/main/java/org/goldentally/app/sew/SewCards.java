@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -18,7 +17,6 @@ import org.goldentally.app.sew.CardView.CheckView;
 import org.goldentally.app.sew.CardView.LayoutPicture;
 import org.goldentally.app.sew.CardView.LogLine;
 import org.goldentally.app.sew.SewView.BatchView;
-import org.goldentally.app.sew.SewView.PaceView;
 import org.goldentally.app.sew.SewView.SewnUnit;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.design.ClothInHand;
@@ -90,7 +88,7 @@ final class SewCards {
                 views.stream().mapToLong(BatchView::needed).sum(),
                 design.plan().marking(),
                 design.plan().pressing(),
-                pace(hoursAWeek, by, today));
+                new PaceWords(pace, pace.rest(state, batches)).view(hoursAWeek, by, today));
     }
 
     private BatchView view(Batch batch) {
@@ -126,61 +124,6 @@ final class SewCards {
                 plan.cloths().stream()
                         .map(cloth -> clothPlaces.getOrDefault(cloth, -1))
                         .toList());
-    }
-
-    private PaceView pace(double hoursAWeek, Optional<LocalDate> by, LocalDate today) {
-        List<String> paces = new ArrayList<>();
-        pace.usual()
-                .forEach((kind, minutes) -> paces.add(kind.name().toLowerCase(Locale.ROOT) + ": about "
-                        + minutes(minutes) + " a set, from " + pace.timed().get(kind) + " timed"));
-        Pace.Estimate rest = pace.rest(state, batches);
-        double usual = rest.usualMinutes() / 60;
-        double slow = rest.slowMinutes() / 60;
-        String said;
-        if (paces.isEmpty()) {
-            said = "No pace yet: it is told from the time between one set and the next.";
-        } else {
-            said = "Left of what has a pace: " + hours(usual)
-                    + (slow > usual * 1.05 ? ", or " + hours(slow) + " if it goes slowly" : "")
-                    + (rest.setsWithoutPace() > 0
-                            ? "; " + rest.setsWithoutPace() + " sets of other work have no pace yet"
-                            : "");
-        }
-        return new PaceView(paces, said, usual, slow, schedule(rest, hoursAWeek, by, today));
-    }
-
-    private static String schedule(Pace.Estimate rest, double hoursAWeek, Optional<LocalDate> by, LocalDate today) {
-        if (rest.slowMinutes() == 0) {
-            return "";
-        }
-        List<String> said = new ArrayList<>();
-        if (hoursAWeek > 0) {
-            said.add(String.format(
-                    Locale.ROOT,
-                    "At %s h a week it is done about %s, at the latest %s.",
-                    plain(hoursAWeek),
-                    Pace.doneBy(today, rest.usualMinutes(), hoursAWeek),
-                    Pace.doneBy(today, rest.slowMinutes(), hoursAWeek)));
-        }
-        by.ifPresent(day -> said.add(
-                day.isBefore(today)
-                        ? day + " is past."
-                        : "To be done by " + day + " takes about "
-                                + plain(Pace.hoursAWeek(today, rest.usualMinutes(), day)) + " h a week, "
-                                + plain(Pace.hoursAWeek(today, rest.slowMinutes(), day)) + " if it goes slowly."));
-        return String.join(" ", said);
-    }
-
-    private static String plain(double hours) {
-        return String.format(Locale.ROOT, "%.1f", Math.ceil(hours * 10) / 10);
-    }
-
-    private static String minutes(double minutes) {
-        return minutes < 1 ? "under a minute" : Math.round(minutes) + " min";
-    }
-
-    private static String hours(double hours) {
-        return hours < 1 ? Math.round(hours * 60) + " min" : String.format(Locale.ROOT, "%.1f h", hours);
     }
 
     CardView card(String key) {
@@ -338,8 +281,8 @@ final class SewCards {
         }
         Double minutes = pace.usual().get(batch.kind());
         if (minutes != null && sets > 0) {
-            said.add("At your pace, " + minutes(minutes) + " a " + sort + ", that is about "
-                    + hours(minutes * sets / 60) + ".");
+            said.add("At your pace, " + PaceWords.minutes(minutes) + " a " + sort + ", that is about "
+                    + PaceWords.hours(minutes * sets / 60) + ".");
         }
         return said;
     }

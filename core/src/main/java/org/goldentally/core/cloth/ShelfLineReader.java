@@ -40,8 +40,8 @@ public final class ShelfLineReader {
 
     static final int LONGEST_LINE = 200;
 
-    private static final String NUM = "(?:\\d+[ -]\\d+/\\d+|\\d+/\\d+|\\d+[.,]\\d+|\\d+|[.,]\\d+)";
-    private static final String UNIT = "(?: ?(?:inches|inch|in|\"|cm|mm)(?![a-z]))";
+    static final String NUM = "(?:\\d+[ -]\\d+/\\d+|\\d+/\\d+|\\d+[.,]\\d+|\\d+|[.,]\\d+)";
+    static final String UNIT = "(?: ?(?:inches|inch|in|\"|cm|mm)(?![a-z]))";
     private static final Pattern PAIR = Pattern.compile("(?<![\\d/.,])(" + NUM + UNIT + "?) ?(?:x|×|by) ?(" + NUM + UNIT
             + "?)(?![\\d/.,])(?! ?(?:yards?|yds?|met|m\\b))");
     private static final Pattern WIDE = Pattern.compile("(?<![\\d/.,])(" + NUM + UNIT + "?) ?wide\\b");
@@ -56,19 +56,6 @@ public final class ShelfLineReader {
     private static final Pattern LENGTHS = Pattern.compile("\\blengths?\\b");
     private static final Pattern PINKED = Pattern.compile("\\bpinked(?: edges?)?\\b");
     private static final Pattern FILLER = Pattern.compile("\\b(?:of|cut|the|a|an|each|about|pack|x)\\b|[,;:]");
-
-    private static final String COUNT_WORD = "(\\d{1,4}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)";
-    private static final Pattern PRINTS = Pattern.compile("(?<![\\d/.,])" + COUNT_WORD + " (?:different )?prints?\\b");
-    private static final Pattern OF_EACH = Pattern.compile("(?<![\\d/.,])" + COUNT_WORD + " of each\\b");
-    private static final Pattern EXTRA =
-            Pattern.compile("(?:\\b(?:and|plus) )?(?<![\\d/.,])" + COUNT_WORD + " extra\\b");
-    private static final Pattern UNDERSIZED = Pattern.compile(
-            "(?:\\b(?:and|plus) )?(?<![\\d/.,])" + COUNT_WORD + " undersized (?:measured )?(" + NUM + UNIT + "?)");
-    private static final List<String> COUNT_WORDS = List.of(
-            "zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
-
-    /** More prints than any pack has (our own limit). */
-    private static final int MOST_PRINTS = 120;
 
     private static final String EXAMPLES =
             "say it like “42 squares 10 in marigold”, “2 yd oat 42 wide”, “3 fat quarters teal” or “scrap 9 x 13 brick”";
@@ -122,65 +109,14 @@ public final class ShelfLineReader {
     private record Number(String text, boolean hasUnit, boolean whole, int at) {}
 
     private Reading<ShelfLine> read(String typed) {
-        Optional<Matcher> undersized = take(UNDERSIZED);
-        Optional<Integer> extra = take(EXTRA).map(m -> countWord(m.group(1)));
-        Optional<Integer> each = take(OF_EACH).map(m -> countWord(m.group(1)));
-        Optional<Integer> prints =
-                each.isPresent() || looksLikeAPack() ? take(PRINTS).map(m -> countWord(m.group(1))) : Optional.empty();
+        PackWords pack = PackWords.takenFrom(rest, FORM);
+        rest = pack.rest();
         Reading<ShelfLine> line = readOneCloth(typed);
-        if (prints.isEmpty() && each.isEmpty() && extra.isEmpty() && undersized.isEmpty()) {
-            return line;
-        }
-        return line.then(read -> pack(read, prints, each, extra.orElse(0), undersized)
-                .then(pack ->
-                        Reading.of(new ShelfLine(read.count(), read.piece(), read.clothName(), Optional.of(pack)))));
-    }
-
-    /** "3 prints" says how many there are only beside another count: "42 squares …, 3 prints". */
-    private boolean looksLikeAPack() {
-        Matcher matcher = PRINTS.matcher(rest);
-        return matcher.find()
-                && FORM.matcher(rest).find()
-                && rest.substring(0, matcher.start()).matches(".*\\d.*");
-    }
-
-    private static int countWord(String word) {
-        int known = COUNT_WORDS.indexOf(word);
-        return known >= 0 ? known : Integer.parseInt(word);
-    }
-
-    private Reading<ShelfLine.Pack> pack(
-            ShelfLine line,
-            Optional<Integer> typedPrints,
-            Optional<Integer> typedEach,
-            int extra,
-            Optional<Matcher> undersized) {
-        int shared = line.count() - extra;
-        int prints = typedPrints.orElseGet(
-                () -> typedEach.map(each -> each == 0 ? 0 : shared / each).orElse(1));
-        if (prints < 1 || prints > MOST_PRINTS) {
-            return Reading.refused(
-                    where, prints + " prints are no pack", "say how many different ones, " + MOST_PRINTS + " at most");
-        }
-        int each = typedEach.orElse(shared / prints);
-        if (prints * each != shared || each < 1) {
-            return Reading.refused(
-                    where,
-                    prints + " prints, " + each + " of each" + (extra > 0 ? " and " + extra + " extra" : "") + " make "
-                            + (prints * each + extra) + ", not " + line.count(),
-                    "count the pack again; say what is over as “and 1 extra”");
-        }
-        int small = undersized.map(m -> countWord(m.group(1))).orElse(0);
-        if (small > each) {
-            return Reading.refused(
-                    where,
-                    small + " undersized are more than the " + each + " of one print",
-                    "type those of other prints as lines of their own");
-        }
-        return undersized
-                .map(m -> length(m.group(2)).then(side -> Reading.of(Optional.of(side))))
-                .orElse(Reading.of(Optional.empty()))
-                .then(side -> Reading.of(new ShelfLine.Pack(prints, each, extra, small, side)));
+        return pack.none()
+                ? line
+                : line.then(read -> pack.of(read.count(), where, this::length)
+                        .then(shared -> Reading.of(
+                                new ShelfLine(read.count(), read.piece(), read.clothName(), Optional.of(shared)))));
     }
 
     private Reading<ShelfLine> readOneCloth(String typed) {

@@ -4,18 +4,21 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.OptionalInt;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
+import org.goldentally.core.cutting.yardage.GeneralSolver;
 import org.goldentally.core.cutting.yardage.Instances;
 import org.goldentally.core.cutting.yardage.YardagePlan;
 import org.goldentally.core.cutting.yardage.YardagePlanner;
 
 /**
- * Our lengths beside the shortest known ones and the lower bounds, and how long each plan took; run by {@code
- * ./golden-tally bench cutting}.
+ * Our lengths beside the shortest known ones and the lower bounds, and how long each plan took; beside small lists the
+ * length that a general integer solver proves, where it does in time; run by {@code ./golden-tally bench cutting}.
  */
 public final class CuttingBenchmark {
 
     private static final int EIGHTHS_OF_A_YARD = 36;
+    private static final int SOLVER_SECONDS = 20;
 
     private CuttingBenchmark() {}
 
@@ -32,7 +35,8 @@ public final class CuttingBenchmark {
         List<Double> millis = new ArrayList<>();
         int sameYards = 0;
         System.out.printf(
-                "%-10s %7s %7s %7s %7s %8s %7s%n", "list", "ours", "best", "bound", "over %", "layouts", "ms");
+                "%-10s %7s %7s %7s %7s %7s %8s %7s%n",
+                "list", "ours", "best", "bound", "solver", "over %", "layouts", "ms");
         for (Instances instance : all) {
             long start = System.nanoTime();
             YardagePlan plan = YardagePlanner.plan(instance.demand(), style, budget, length -> true);
@@ -46,21 +50,31 @@ public final class CuttingBenchmark {
             int eighths = Math.ceilDiv(plan.length(), EIGHTHS_OF_A_YARD);
             sameYards += eighths <= instance.bestEighthYards() ? 1 : 0;
             System.out.printf(
-                    "%-10s %7d %7d %7d %7.2f %8d %7.0f%s%n",
+                    "%-10s %7d %7d %7d %7s %7.2f %8d %7.0f%s%n",
                     instance.name(),
                     plan.length(),
                     instance.best(),
                     instance.lowerBound(),
+                    solver(instance),
                     percent,
                     plan.layouts(),
                     took,
                     eighths > instance.bestEighthYards() ? "  buys more" : "");
         }
+        // What the solver took is not counted in the times above.
         double mean = over.stream().mapToDouble(Double::doubleValue).average().orElse(0);
         Collections.sort(millis);
         System.out.printf(
                 "over best: mean %.3f %%, worst %.2f %%; same eighths of a yard bought: %d of %d; median %.0f ms, longest"
                         + " %.0f ms%n",
                 mean, Collections.max(over), sameYards, all.size(), millis.get(millis.size() / 2), millis.getLast());
+    }
+
+    private static String solver(Instances instance) {
+        if (!List.of("tiny", "small").contains(instance.size())) {
+            return "";
+        }
+        OptionalInt shortest = GeneralSolver.shortest(instance.demand(), SOLVER_SECONDS);
+        return shortest.isPresent() ? "" + shortest.getAsInt() : "…";
     }
 }

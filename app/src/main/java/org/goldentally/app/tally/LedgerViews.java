@@ -1,0 +1,127 @@
+package org.goldentally.app.tally;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.goldentally.app.tally.TallyView.BandView;
+import org.goldentally.app.tally.TallyView.LedgerView;
+import org.goldentally.app.tally.TallyView.UseView;
+import org.goldentally.core.cloth.Price;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.measure.Area;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.piecing.Working;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.tally.ClothCut;
+import org.goldentally.core.tally.ClothLedger;
+import org.goldentally.core.tally.StyleChoices;
+
+/** A cloth's account as shown: its band to scale, what it is used for, what is left, what to buy. */
+final class LedgerViews {
+
+    private LedgerViews() {}
+
+    static LedgerView ledger(ClothLedger ledger, ClothInHand cloth, Optional<Price> price, MeasureSystem system) {
+        List<Problem> problems = new ArrayList<>();
+        for (ClothCut cut : ledger.tooLarge()) {
+            problems.add(new Problem(
+                    cloth.name(),
+                    "a " + cut.name() + " cut " + LedgerWords.size(cut, system) + " for " + cut.useLabel()
+                            + " fits no cloth of the usual width",
+                    "choose fewer at a time, smaller pieces, or wider cloth"));
+        }
+        ledger.opened().stream()
+                .filter(opened -> opened.piece().tight())
+                .findFirst()
+                .ifPresent(opened -> problems.add(new Problem(
+                        cloth.name(),
+                        "tight fit: the cuts come within 1/8 in of the edge of the "
+                                + opened.piece().piece().describe(system),
+                        "measure the pieces before the first cut, and type what they really measure")));
+        List<String> leftovers = LedgerWords.leftovers(ledger, system);
+        return new LedgerView(
+                cloth.key(),
+                cloth.name(),
+                cloth.colour(),
+                system.writeArea(ledger.needed()),
+                ledger.asYardage(system)
+                        .map(purchase ->
+                                purchase.write() + " (" + system.writer().writeWithUnit(purchase.exact()) + " exactly)")
+                        .orElse(""),
+                ledger.isEnough(),
+                LedgerWords.onHand(ledger, system),
+                bands(ledger, leftovers),
+                ledger.cuts().stream()
+                        .map(cut -> new UseView(
+                                cut.use(),
+                                cut.useLabel(),
+                                cut.count(),
+                                cut.name() + " " + LedgerWords.size(cut, system)))
+                        .toList(),
+                ledger.untouched().stream()
+                        .map(pieces -> pieces.piece().describe(pieces.count(), system))
+                        .toList(),
+                leftovers,
+                system.writeArea(ledger.trimmed()),
+                ledger.toBuy()
+                        .map(buy -> system.writer().writeWithUnit(buy.purchase().exact()))
+                        .orElse(null),
+                ledger.toBuy().map(buy -> buy.purchase().write()).orElse(null),
+                ledger.toBuy()
+                        .flatMap(buy -> price.flatMap(each -> each.of(buy.purchase())))
+                        .map(BigDecimal::toPlainString)
+                        .orElse(null),
+                ledger.choice().style().label(),
+                StyleChoices.proof(ledger, system),
+                ledger.toBuy()
+                        .map(buy -> LedgerWords.leftovers(buy.piece(), system))
+                        .orElse(List.of()),
+                problems,
+                workings(ledger, system));
+    }
+
+    private static List<Working> workings(ClothLedger ledger, MeasureSystem system) {
+        List<Working> workings = new ArrayList<>();
+        workings.add(new Working(
+                "From the shelf",
+                system.writeArea(ledger.taken()) + " taken = " + system.writeArea(ledger.used()) + " cut + "
+                        + system.writeArea(ledger.left()) + " left + " + system.writeArea(ledger.trimmed())
+                        + " trimmed away"));
+        ledger.toBuy()
+                .ifPresent(buy -> workings.add(new Working(
+                        "To buy",
+                        system.writer().writeWithUnit(buy.purchase().exact()) + " of cloth "
+                                + system.writer()
+                                        .writeWithUnit(buy.piece().piece().width())
+                                + " wide, rounded up to what shops sell: "
+                                + buy.purchase().write())));
+        return workings;
+    }
+
+    private static List<BandView> bands(ClothLedger ledger, List<String> leftovers) {
+        Area missing = ledger.missing().stream().map(ClothCut::area).reduce(Area.ZERO, Area::plus);
+        Area whole = ledger.taken().plus(missing);
+        Map<String, Area> uses = new LinkedHashMap<>();
+        Map<String, String> labels = new LinkedHashMap<>();
+        ledger.opened()
+                .forEach(opened -> opened.piece().cuts().forEach(cut -> {
+                    uses.merge(cut.cut().use(), cut.area().times(opened.count()), Area::plus);
+                    labels.put(cut.cut().use(), cut.cut().useLabel());
+                }));
+        List<BandView> bands = new ArrayList<>();
+        uses.forEach((use, area) -> bands.add(new BandView("used", labels.get(use), area.percentOf(whole), use)));
+        add(bands, "left", leftovers.isEmpty() ? "left" : "left " + leftovers.getFirst(), ledger.left(), whole);
+        add(bands, "trimmed", "trimmed away", ledger.trimmed(), whole);
+        add(bands, "missing", "short", missing, whole);
+        return bands;
+    }
+
+    private static void add(List<BandView> bands, String what, String label, Area area, Area whole) {
+        if (!area.isZero()) {
+            bands.add(new BandView(what, label, area.percentOf(whole), null));
+        }
+    }
+}

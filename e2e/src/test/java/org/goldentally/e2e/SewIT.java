@@ -1,0 +1,134 @@
+package org.goldentally.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import org.goldentally.app.RunningApplication;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** At the machine: cards, taps, mishaps, the quilt file. */
+@ExtendWith(Browser.class)
+class SewIT {
+
+    private final Page page;
+
+    SewIT(Page page) {
+        this.page = page;
+    }
+
+    @Test
+    void tapsAndKeysAreTalliedAndSurviveTheBrowser() {
+        copyOf("Lantern Street", page);
+        station(page, "Sew").click();
+        Locator good = page.locator("[data-good]");
+        assertThat(good).hasText("0");
+        page.locator("[data-tap='1']").click();
+        assertThat(good).hasText("8");
+        page.keyboard().press("1");
+        assertThat(good).hasText("16");
+        assertThat(page.getByText("All 16 are made.")).isVisible();
+        page.keyboard().press("2");
+        assertThat(good).hasText("15");
+        assertThat(page.locator("[data-left]")).containsText("than cloth is cut for");
+        page.keyboard().press("0");
+        assertThat(good).hasText("16");
+        page.getByLabel("Note on this card").fill("new needle");
+        page.getByText("Keep the note").click();
+        assertThat(page.getByLabel("Notes and log of this card")).containsText("new needle");
+        page.getByLabel("First unit measured").fill("3 5/8");
+        page.getByText("What does that mean?").click();
+        assertThat(page.locator("[data-first-unit]")).containsText("Good: go on");
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Friendship Star").setExact(false))
+                .first()
+                .click();
+        assertThat(page.locator("[data-pressed]").first()).isVisible();
+        assertThat(page.getByText("Joined it should measure 9 1/2 × 9 1/2 in unfinished."))
+                .isVisible();
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+
+        String address = page.url();
+        com.microsoft.playwright.Browser browser = page.context().browser();
+        page.context().close();
+        try (BrowserContext anew = browser.newContext()) {
+            Page again = anew.newPage();
+            again.navigate(address);
+            assertThat(again.locator("[aria-label=Batches]").getByText("16 of 16"))
+                    .isVisible();
+            APIResponse booklet = again.request()
+                    .get(RunningApplication.address()
+                            + again.getByText("Print the booklet").getAttribute("href"));
+            assertThat(booklet.headers().get("content-type")).isEqualTo("application/pdf");
+        }
+    }
+
+    /** A tablet beside the machine: everything by touch. */
+    @Test
+    void aTabletIsTapped() {
+        try (BrowserContext tablet = page.context()
+                .browser()
+                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                        .setBaseURL(RunningApplication.address())
+                        .setViewportSize(900, 700)
+                        .setHasTouch(true))) {
+            Page touched = tablet.newPage();
+            copyOf("Geese at dusk", touched);
+            station(touched, "Sew").tap();
+            Locator tap = touched.locator("[data-tap='1']");
+            assertThat(tap).isVisible();
+            assertThat(tap.boundingBox().height).isGreaterThanOrEqualTo(44);
+            tap.tap();
+            assertThat(touched.locator("[data-good]")).not().hasText("0");
+            for (Locator each : touched.locator("[data-tap]").all()) {
+                assertThat(each.boundingBox().width).isGreaterThanOrEqualTo(44);
+                assertThat(each.boundingBox().x + each.boundingBox().width).isLessThanOrEqualTo(900);
+            }
+            touched.locator("[data-tap='0']").tap();
+            assertThat(touched.locator("[data-good]")).hasText("0");
+            assertThat(touched.evaluate("document.documentElement.scrollWidth <= 900"))
+                    .isEqualTo(true);
+            assertThat(Browser.seriousFindings(touched)).isEmpty();
+        }
+    }
+
+    @Test
+    void aQuiltGoesOutAsAFileAndComesInAgain() {
+        page.navigate("/quilts");
+        Download file = page.waitForDownload(
+                () -> page.getByLabel("Windowsill runner as a file").first().click());
+        Path kept = file.path();
+        int before = page.getByLabel("Windowsill runner as a file").count();
+        page.getByLabel("From a quilt file").setInputFiles(kept);
+        page.waitForURL("**/top");
+        assertThat(page.getByLabel("Name of the quilt")).hasValue("Windowsill runner");
+        page.navigate("/quilts");
+        assertThat(page.getByLabel("Windowsill runner as a file")).hasCount(before + 1);
+        page.getByLabel("From a quilt file")
+                .setInputFiles(new com.microsoft.playwright.options.FilePayload(
+                        "broken.json", "application/json", new byte[] {'{'}));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Quilt file, line 1");
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+    }
+
+    /** A copy, so that the pictures of the demo quilts stay as they are. */
+    private static void copyOf(String quilt, Page in) {
+        in.navigate("/quilts");
+        in.getByLabel("Copy " + quilt).first().click();
+        in.waitForURL("**/top");
+        assertThat(in.getByLabel("Name of the quilt")).hasValue("Copy of " + quilt);
+    }
+
+    private static Locator station(Page in, String name) {
+        return in.getByLabel("Stations").getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name));
+    }
+}
