@@ -21,7 +21,7 @@ export interface BatchCardProps {
 }
 
 const props = defineProps<BatchCardProps>()
-const emit = defineEmits<{ written: [entry: Omit<Entry, 'id'>] }>()
+const emit = defineEmits<{ written: [entry: Omit<Entry, 'id'>]; extraPlanned: [choiceKey: string, units: number] }>()
 
 const sort = computed(() => (props.batch.setName.includes(' ') ? 'set' : props.batch.setName))
 const ROLES = ['A', 'B', 'C', 'D'] as const
@@ -123,6 +123,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
         <ul v-if="card.ways.length" class="mt-1 list-disc pl-5">
           <li v-for="way in card.ways" :key="way" class="first-letter:uppercase">{{ way }}.</li>
         </ul>
+        <button v-if="batch.beyondPlan && batch.choiceKey" class="button mt-2" @click="emit('extraPlanned', batch.choiceKey, batch.extraWanted)">Put {{ spellCount(batch.beyondPlan, `more ${sort}`, `more ${sort}s`) }} on the cutting sheets</button>
       </div>
     </section>
 

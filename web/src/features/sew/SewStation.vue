@@ -31,6 +31,10 @@ const { data: card, error: cardError } = useCard(
   () => batch.value?.key,
 )
 const setPlan = (part: Partial<QuiltDesign['plan']>) => quilt.change({ plan: { ...design.value.plan, ...part } })
+/** Sets that were spoiled are cut anew: the plan makes so many units beyond need. */
+function planExtra(units: string, count: number) {
+  setPlan({ extras: [...design.value.plan.extras.filter((extra) => extra.units !== units), { units, typed: String(count) }] })
+}
 const value = (event: Event) => (event.target as HTMLSelectElement).value
 </script>
 
@@ -75,7 +79,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
     <section class="min-w-0 bg-white p-4" aria-label="The card">
       <ProblemNote :problems="bench.problems.value" />
       <WaitNote v-if="!card" what="the card" :error="cardError" />
-      <BatchCard v-else :key="batch.key" :quilt-id="quilt.id.value!" :batch="batch" :card="card" :colours="colours" :top="top" :pressing="sew.pressing" :waiting="bench.waiting.value" @written="bench.write($event)" />
+      <BatchCard v-else :key="batch.key" :quilt-id="quilt.id.value!" :batch="batch" :card="card" :colours="colours" :top="top" :pressing="sew.pressing" :waiting="bench.waiting.value" @written="bench.write($event)" @extra-planned="planExtra" />
     </section>
   </div>
 </template>

@@ -35,6 +35,7 @@ const hands = computed(() => (props.group.left + props.group.right ? `${props.gr
 const ROWS: { name: string; of: (way: Way) => string }[] = [
   { name: 'Cut', of: (each) => each.cutSizes },
   { name: 'Sets', of: (each) => `${each.sets} × ${each.unitsPerSet}` },
+  { name: 'Pieces to cut', of: (each) => String(each.pieces) },
   { name: 'Spare units', of: (each) => String(each.spare) },
   { name: 'Cloth cut', of: (each) => each.cloth },
   { name: 'Trimmed off', of: (each) => each.trimmedAway },

@@ -83,14 +83,15 @@ class QuiltApiIT {
     @CsvSource(
             delimiter = '|',
             value = {
-                "{\"format\":3}|format is 3; it goes from 2 to 2",
+                "{\"format\":2}|format is 2; it goes from 3 to 3",
                 "{\"cloths\":null}|cloths is missing",
                 "{\"cloths\":[null]}|cloths has an entry that is missing",
                 "{\"blocks\":[{\"key\":\"a\",\"name\":\"\",\"columns\":[1],\"rows\":[1],\"parts\":[]},"
                         + "{\"key\":\"a\",\"name\":\"\",\"columns\":[1],\"rows\":[1],\"parts\":[]}]}|blocks has two entries of the same key",
                 "{\"closeInValue\":1000}|closeInValue is 1000; it goes from 0 to 100",
                 "{\"cloths\":[{\"key\":\"a\",\"name\":\"x\",\"colour\":\"red\",\"lightness\":\"\","
-                        + "\"background\":false,\"shelfCloth\":\"\"}]}|colour is not written like #aabbcc",
+                        + "\"background\":false,\"shelfCloth\":\"\",\"directional\":false,\"pack\":\"\","
+                        + "\"standsFor\":\"ITSELF\"}]}|colour is not written like #aabbcc",
             })
     void aDocumentOfAnotherShapeIsRefusedWithItsFieldAndNothingChanges(String part, String why) {
         change(design -> design.setAll((ObjectNode) JSON.readTree(part)));

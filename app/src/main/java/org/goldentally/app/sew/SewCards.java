@@ -38,6 +38,7 @@ import org.goldentally.core.sew.Pace;
 import org.goldentally.core.sew.WaysOut;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.tally.UnitPlan;
+import org.goldentally.core.tally.UnitPlans;
 import org.jspecify.annotations.Nullable;
 
 /** Batches and their cards, from the tally of a quilt and its log. */
@@ -111,6 +112,11 @@ final class SewCards {
                 counts.good(),
                 batch.setsLeft(counts),
                 batch.setsBeyondPlan(counts),
+                batch.plan().map(UnitPlans::choiceKey).orElse(""),
+                batch.plan()
+                        .map(plan ->
+                                (batch.setsPlanned() + batch.setsBeyondPlan(counts)) * batch.perSet() - plan.needed())
+                        .orElse(0L),
                 batch.plan().map(this::picture).orElse(SewnUnit.NONE));
     }
 

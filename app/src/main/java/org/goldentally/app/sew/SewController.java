@@ -3,6 +3,7 @@ package org.goldentally.app.sew;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -47,20 +48,28 @@ class SewController {
     }
 
     private SewCards cards(UUID id) {
-        return new SewCards(tallies.of(quilts.get(id).design()), log.of(id));
+        return cards(id, null);
     }
 
-    /** All batches as they stand; with hours a week or a day, a schedule too. */
+    private SewCards cards(UUID id, @Nullable Instant asOf) {
+        List<LogEntry> entries = log.of(id).stream()
+                .filter(entry -> asOf == null || !entry.at().isAfter(asOf))
+                .toList();
+        return new SewCards(tallies.of(quilts.get(id).design()), entries);
+    }
+
+    /** All batches as they stand, or stood at some moment; with hours a week or a day, a schedule too. */
     @GetMapping
     SewView batches(
             @PathVariable UUID id,
             @RequestParam(defaultValue = "0") double hoursAWeek,
-            @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @Nullable LocalDate by) {
+            @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE) @Nullable LocalDate by,
+            @RequestParam(required = false) @Nullable Instant asOf) {
         if (hoursAWeek < 0 || hoursAWeek > MOST_HOURS_A_WEEK) {
             throw new RefusedException(new Problem(
                     "Hours a week", "a week has " + (int) MOST_HOURS_A_WEEK + " hours", "type how many you sew"));
         }
-        return cards(id).view(hoursAWeek, Optional.ofNullable(by), LocalDate.now());
+        return cards(id, asOf).view(hoursAWeek, Optional.ofNullable(by), LocalDate.now());
     }
 
     @GetMapping("/card")

@@ -21,6 +21,8 @@ record SewView(
     /**
      * A batch.
      *
+     * @param choiceKey of its group, for extra units; empty for what is sewn of units
+     * @param extraWanted units for mishaps that would cover what the plan has no cloth cut for
      * @param handed whether left and right hands are counted apart
      * @param good made and not spoiled
      * @param covered whether the cloth still covers what is left
@@ -40,6 +42,8 @@ record SewView(
             long good,
             long setsLeft,
             long beyondPlan,
+            String choiceKey,
+            long extraWanted,
             SewnUnit unit) {}
 
     /** The finished unit; no patches for what is sewn of units. */

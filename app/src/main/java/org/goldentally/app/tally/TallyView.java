@@ -24,6 +24,7 @@ import org.goldentally.core.piecing.UnitDrawing;
 import org.goldentally.core.piecing.Working;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.tally.BonusUnits;
+import org.goldentally.core.tally.ClothCut;
 import org.goldentally.core.tally.ClothLedger;
 import org.goldentally.core.tally.ShelfPieces;
 import org.goldentally.core.tally.TopTally;
@@ -82,6 +83,7 @@ public record TallyView(
             long sets,
             long made,
             long spare,
+            long pieces,
             String cloth,
             String seams,
             long sewingCuts,
@@ -283,6 +285,7 @@ public record TallyView(
                 way.sets(),
                 way.made(),
                 way.spare(),
+                way.cuts().stream().mapToLong(ClothCut::count).sum(),
                 system.writeArea(way.clothCut()),
                 Purchase.writeRoughly(way.recipe().sewing().seamLength().times(way.sets()), system),
                 way.recipe().sewing().cuts() * way.sets(),
