@@ -169,7 +169,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
         <label class="min-w-56 flex-1"><span class="sr-only">Note on this card</span><input v-model="note" class="field w-full" maxlength="2000" placeholder="A note on this card" /></label>
         <button class="button">Keep the note</button>
       </form>
-      <ul class="max-h-56 overflow-y-auto" tabindex="-1">
+      <ul class="max-h-56 overflow-y-auto" tabindex="0" aria-label="Log of this card, newest first">
         <li v-for="line in card.log" :key="line.id" class="flex gap-3 border-b border-line py-1" :class="{ 'text-soft line-through': line.takenBack }">
           <span class="w-32 shrink-0 text-sm text-soft">{{ time(line.at) }}</span><span class="first-letter:uppercase">{{ line.text }}</span>
         </li>

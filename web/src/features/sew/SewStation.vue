@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
 import { useClothColours } from '@/features/top'
-import { PatchPicture, ProblemNote, WaitNote } from '@/shared'
+import { PatchPicture, ProblemNote, spellCount, WaitNote } from '@/shared'
 import BatchCard from './BatchCard.vue'
 import PacePanel from './PacePanel.vue'
 import { type Time, useBatches, useCard } from './queries'
@@ -57,6 +57,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
           </button>
         </li>
       </ul>
+      <p v-if="sew.tapsElsewhere" class="rounded-lg bg-tape-pale p-2">{{ spellCount(sew.tapsElsewhere, 'tap belongs', 'taps belong') }} to units of another size or cloth than the plan has now. They are kept: take the change back to see them.</p>
       <div class="card space-y-2 p-3">
         <label class="block"><span class="mb-1 block font-medium">Marking</span>
           <select class="field w-full" :value="sew.marking" @change="setPlan({ marking: value($event) as QuiltDesign['plan']['marking'] })">

@@ -89,7 +89,16 @@ final class SewCards {
                 views.stream().mapToLong(BatchView::needed).sum(),
                 design.plan().marking(),
                 design.plan().pressing(),
-                new PaceWords(pace, pace.rest(state, batches)).view(hoursAWeek, by, today));
+                new PaceWords(pace, pace.rest(state, batches)).view(hoursAWeek, by, today),
+                tapsElsewhere());
+    }
+
+    private int tapsElsewhere() {
+        Set<String> keys = new HashSet<>();
+        batches.forEach(batch -> keys.add(batch.key()));
+        return (int) state.standing().stream()
+                .filter(entry -> entry.kind() != LogEntry.Kind.CUT && !keys.contains(entry.batch()))
+                .count();
     }
 
     private BatchView view(Batch batch) {

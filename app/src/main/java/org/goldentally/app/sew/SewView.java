@@ -7,6 +7,7 @@ import org.goldentally.core.sew.Batch;
 /**
  * The batches of a quilt as they stand.
  *
+ * @param tapsElsewhere how many taps belong to batches that the plan does not have any more
  * @param made sets sewn, of so many
  */
 record SewView(
@@ -16,7 +17,8 @@ record SewView(
         long needed,
         Habits.Marking marking,
         Habits.Pressing pressing,
-        PaceView pace) {
+        PaceView pace,
+        int tapsElsewhere) {
 
     /**
      * A batch.

@@ -1,5 +1,6 @@
 package org.goldentally.core.sew;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -7,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SettingDesign;
@@ -25,6 +27,8 @@ import org.goldentally.core.tally.UnitPlans;
 
 /** The batches of a quilt in the order in which they are sewn: units by method and cloths, blocks, rows, borders. */
 public final class Batches {
+
+    private static final int LONGEST_KEY = 400;
 
     private final TopTally tally;
     private final QuiltDesign design;
@@ -45,6 +49,14 @@ public final class Batches {
         all.addAll(batches.borders());
         batches.binding().ifPresent(all::add);
         return all;
+    }
+
+    /** A unit of very many cloths would have a very long key: it gets a short one that is the same each time. */
+    private static String key(String kind, String group) {
+        return kind
+                + (group.length() <= LONGEST_KEY
+                        ? group
+                        : UUID.nameUUIDFromBytes(group.getBytes(StandardCharsets.UTF_8)));
     }
 
     private String name(String cloth) {
@@ -69,7 +81,7 @@ public final class Batches {
                         .thenComparing(
                                 Comparator.comparingLong(UnitPlan::needed).reversed()))
                 .map(plan -> new Batch(
-                        "unit " + plan.key(),
+                        key("unit ", plan.key()),
                         Kind.UNITS,
                         plan.label(),
                         names(plan.cloths()) + ", " + plan.method().displayName(),
@@ -89,7 +101,7 @@ public final class Batches {
 
     private Batch bonus(BonusUnits bonus) {
         return new Batch(
-                "bonus " + bonus.plan().key(),
+                key("bonus ", bonus.plan().key()),
                 Kind.BONUS,
                 "bonus half-square triangle, " + writer.write(bonus.finishedSize()) + " finished",
                 name(bonus.corner()) + " · " + name(bonus.base()) + ", from the offcuts; trim to "
