@@ -56,8 +56,8 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
       <p v-else-if="!quilts.length" class="card p-4">No quilt yet. Name one and start it; you can change everything later.</p>
       <ul v-else class="space-y-2">
         <li v-for="quilt in quilts" :key="quilt.id" class="flex items-stretch gap-2">
-          <RouterLink :to="`/quilts/${quilt.id}/top`" class="card min-w-0 flex-1 flex items-baseline justify-between gap-4 p-4 hover:border-ink">
-            <span class="text-lg font-bold">{{ quilt.name }}</span>
+          <RouterLink :to="`/quilts/${quilt.id}/top`" class="card min-w-0 flex-1 p-4 hover:border-ink">
+            <span class="block truncate text-lg font-bold" :title="quilt.name">{{ quilt.name }}</span>
             <span class="text-soft">changed {{ when(quilt.changedAt) }}</span>
           </RouterLink>
           <button class="button" :aria-label="`Copy ${quilt.name}`" @click="copy(quilt.id)">Copy</button>

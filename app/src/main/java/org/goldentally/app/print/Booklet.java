@@ -49,6 +49,7 @@ final class Booklet {
                 + writer.write(top.sizes().blockWidth()) + " × "
                 + writer.writeWithUnit(top.sizes().blockHeight()) + ". Seam " + design.seam() + " "
                 + design.system().abbreviation() + ".");
+        pages.space(10);
         double width = top.finishedWidth().toDoubleInches();
         double height = top.finishedHeight().toDoubleInches();
         PrintedPages.Drawing drawing = pages.drawing(width, height, pages.width(), 430, 0);
