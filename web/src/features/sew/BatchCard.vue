@@ -157,6 +157,11 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
       </div>
     </section>
 
+    <section v-else-if="top && lit.length" class="rounded-xl border border-line bg-white p-3" aria-label="Where it goes">
+      <div class="h-64"><TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="Where it goes in the top" /></div>
+      <p class="mt-2 rounded bg-brick-pale px-2 py-1 text-[15px]">Pins out before the needle. Fingers clear of the iron's point and of hot steam; press, do not slide. The makers' instructions come first.</p>
+    </section>
+
     <form v-if="batch.kind === 'UNITS' && card.checks.length" class="card flex flex-wrap items-end gap-2 p-3" @submit.prevent="checkFirst">
       <label class="min-w-56 flex-1"><span class="mb-1 block font-medium">First unit measured, raw, before trimming</span><input v-model="measured" class="field w-full" :placeholder="card.checks[0]!.size.split(' × ')[0]" /></label>
       <button class="button">What does that mean?</button>

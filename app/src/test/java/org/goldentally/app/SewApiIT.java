@@ -166,6 +166,33 @@ class SewApiIT {
                 .startsWith("No pace yet");
     }
 
+    /** Pinwheels of 8 in, four by five: 32 by 40 in finished; the first border of 3 in makes it 38 by 46 in. */
+    @Test
+    void aBorderIsTrimmedToTheTopAsItIsByThen() {
+        JsonNode stored = JSON.readTree(client.get().uri(quilt).retrieve().body(String.class));
+        ObjectNode design = (ObjectNode) stored.path("design");
+        design.putArray("borders");
+        for (String kind : List.of("PLAIN", "PLAIN")) {
+            ObjectNode border = design.withArray("borders").addObject();
+            border.put("kind", kind)
+                    .put("width", "3")
+                    .put("cloth", "b")
+                    .put("unitLength", "")
+                    .put("join", "STRAIGHT");
+            border.put("mirrorAtMiddle", false).put("corners", "BUTTED").putArray("units");
+            border.putArray("corner");
+        }
+        ObjectNode change = JSON.createObjectNode()
+                .put("version", stored.path("version").asInt())
+                .put("name", "At the bench")
+                .put("sameStep", false);
+        change.set("design", design);
+        send("PUT", quilt, change);
+        assertThat(card("border 1").path("checks").toString())
+                .contains("32 1/2 × 40 1/2 in unfinished expected", "3 1/2 × 41 1/2 to 40 1/2 in");
+        assertThat(card("border 2").path("checks").toString()).contains("38 1/2 × 46 1/2 in unfinished expected");
+    }
+
     @Test
     void theBookletHasEverythingWithPageNumbersAndTheQuiltsName() throws IOException {
         byte[] bytes = client.get().uri(quilt + "/booklet.pdf").retrieve().body(byte[].class);

@@ -7,6 +7,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
@@ -26,6 +27,8 @@ final class Browser implements ParameterResolver, AfterEachCallback {
     static {
         System.setProperty("goldentally.profile", "demo");
     }
+
+    private static final int PATIENCE_MS = 25_000;
 
     private static com.microsoft.playwright.Browser chromium;
 
@@ -63,7 +66,9 @@ final class Browser implements ParameterResolver, AfterEachCallback {
                 .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                         .setBaseURL(RunningApplication.address())
                         .setViewportSize(1280, 800));
-        context.setDefaultTimeout(10_000);
+        // A busy machine may be slow; a test that waits for what never comes fails all the same.
+        context.setDefaultTimeout(PATIENCE_MS);
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         return context.newPage();
     }
 

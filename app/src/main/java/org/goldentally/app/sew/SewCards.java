@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.goldentally.app.drawing.StepView;
 import org.goldentally.app.drawing.SvgNumbers;
@@ -21,6 +22,7 @@ import org.goldentally.app.sew.SewView.SewnUnit;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.geometry.Point;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.piecing.ClothRole;
@@ -29,6 +31,7 @@ import org.goldentally.core.piecing.UnitDrawing;
 import org.goldentally.core.piecing.step.Step;
 import org.goldentally.core.quilt.Judging;
 import org.goldentally.core.quilt.TopPart;
+import org.goldentally.core.sew.Assembly;
 import org.goldentally.core.sew.Batch;
 import org.goldentally.core.sew.Batches;
 import org.goldentally.core.sew.BenchState;
@@ -260,11 +263,34 @@ final class SewCards {
                             writer.write(strip.cutWidth()) + " × " + writer.write(over) + " to "
                                     + writer.writeWithUnit(strip.cutLength())));
                 });
+        if (checks.isEmpty()) {
+            tally.top().parts().stream()
+                    .filter(part -> batch.partIds().contains(part.id()))
+                    .filter(part -> part.kind() != TopPart.Kind.BORDER_CORNER)
+                    .collect(Collectors.groupingBy(TopPart::figure, LinkedHashMap::new, Collectors.counting()))
+                    .forEach((figure, count) -> checks.add(new CheckView(
+                            count + " sides, sewn of units, unfinished",
+                            writer.write(figure.finishedHeight().plus(seams())) + " × "
+                                    + writer.writeWithUnit(
+                                            figure.finishedWidth().plus(seams())))));
+        }
+        Assembly.Box inside = insideOf(batch);
         checks.add(new CheckView(
                 "measure the real top through the middle, both ways, before trimming",
-                writer.write(tally.top().centreWidth().plus(seams())) + " × "
-                        + writer.writeWithUnit(tally.top().centreHeight().plus(seams()))
-                        + " unfinished expected inside the borders"));
+                writer.write(inside.width().plus(seams())) + " × "
+                        + writer.writeWithUnit(inside.height().plus(seams())) + " unfinished expected"));
+    }
+
+    /** What is sewn before a border: everything but it and those outside it. */
+    private Assembly.Box insideOf(Batch border) {
+        int number = Integer.parseInt(border.key().substring("border ".length()));
+        List<Point> corners = tally.top().parts().stream()
+                .filter(part -> !part.id().startsWith("border-")
+                        || Integer.parseInt(part.id().split("-")[1]) < number)
+                .flatMap(part -> part.outlines().stream())
+                .flatMap(outline -> outline.corners().stream())
+                .toList();
+        return Layout.around(corners);
     }
 
     private Length seams() {

@@ -127,7 +127,8 @@ public record Layout(
                 top.centreHeight().plus(seams)));
     }
 
-    static Box around(List<Point> corners) {
+    /** The least upright box round these points. */
+    public static Box around(List<Point> corners) {
         Length left = corners.getFirst().x();
         Length top = corners.getFirst().y();
         Length right = left;
