@@ -177,6 +177,12 @@ public record TallyView(
     private static List<Problem> notices(TopTally tally, Map<String, List<ShelfPieces>> pieces) {
         QuiltDesign design = tally.top().design();
         List<Problem> notices = new ArrayList<>(UnitPlans.problems(design));
+        tally.unplanned()
+                .forEach(group -> notices.add(new Problem(
+                        "Not planned: " + group.label(),
+                        group.count() + " of them mix cloths in a way that no method here makes; no cloth is counted for"
+                                + " them",
+                        "dress the patches that are cut alike in one cloth, or build them of smaller units")));
         Set<String> undealt = tally.ledgers().stream()
                 .map(ClothLedger::cloth)
                 .filter(key -> design.cloth(key).map(ClothInHand::dealt).orElse(false))

@@ -33,7 +33,7 @@ public final class TraditionalBlocks {
             read("double-pinwheel", "Double Pinwheel", "1 1", "1 1", "s.1:bca s.2:bca", "s.0:bca s.3:bca"),
             read("rail-fence", "Rail Fence", "1 1", "1 1", "l3:bac l3.1:bac", "l3.1:bac l3:bac"),
             read("double-four-patch", "Double Four Patch", "1 1", "1 1", "p:a b:four-patch", "b:four-patch p:a"),
-            read("striped-pinwheel", "Striped Pinwheel", "1 1", "1 1", "z:bac z.1:bac", "z.3:bac z.2:bac"),
+            read("striped-pinwheel", "Striped Pinwheel", "1 1", "1 1", "z:bba z.1:bba", "z.3:bba z.2:bba"),
             // 3 × 3
             read("nine-patch", "Nine Patch", "1 1 1", "1 1 1", "p:b p:a p:b", "p:a p:b p:a", "p:b p:a p:b"),
             read(

@@ -1,6 +1,7 @@
 package org.goldentally.core.block;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -11,6 +12,7 @@ import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.piecing.UnitDrawing;
 
@@ -52,22 +54,43 @@ public final class UnitSymmetry {
      */
     public static Counted counted(PatchworkUnit unit, List<String> cloths, boolean mirrored) {
         Moves moves = moves(unit);
-        Optional<List<String>> sameHand = first(cloths, moves.turns);
+        List<ClothRole> roles =
+                UnitDrawing.of(unit).stream().map(UnitDrawing.UnitPatch::cloth).toList();
+        Optional<List<String>> sameHand = first(cloths, moves.turns, roles);
         List<String> turned = sameHand.orElse(cloths);
         if (moves.mirrorings.isEmpty()) {
             return new Counted(unit, turned, mirrored ? Hand.RIGHT : Hand.LEFT);
         }
-        List<String> otherHand = first(cloths, moves.mirrorings).orElse(cloths);
+        List<String> otherHand = first(cloths, moves.mirrorings, roles).orElse(cloths);
         if (turned.equals(otherHand)) {
             return new Counted(unit, turned, Hand.NONE);
         }
-        boolean turnedIsFirst = compare(turned, otherHand) < 0;
+        boolean turnedIsFirst = mixes(turned, roles) == mixes(otherHand, roles)
+                ? compare(turned, otherHand) < 0
+                : !mixes(turned, roles);
         Hand hand = turnedIsFirst != mirrored ? Hand.LEFT : Hand.RIGHT;
         return new Counted(unit, turnedIsFirst ? turned : otherHand, hand);
     }
 
-    private static Optional<List<String>> first(List<String> cloths, List<int[]> moves) {
-        return moves.stream().map(move -> moved(cloths, move)).min(UnitSymmetry::compare);
+    /**
+     * The first in order of all ways round; those come before that dress patches of one part in one cloth, since so the unit
+     * is cut and sewn: an hourglass of three cloths has its twins where the method puts them.
+     */
+    private static Optional<List<String>> first(List<String> cloths, List<int[]> moves, List<ClothRole> roles) {
+        return moves.stream()
+                .map(move -> moved(cloths, move))
+                .min(Comparator.comparing((List<String> moved) -> mixes(moved, roles))
+                        .thenComparing(UnitSymmetry::compare));
+    }
+
+    private static boolean mixes(List<String> cloths, List<ClothRole> roles) {
+        for (int i = 0; i < roles.size(); i++) {
+            int firstOfRole = roles.indexOf(roles.get(i));
+            if (!cloths.get(i).equals(cloths.get(firstOfRole))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static List<String> moved(List<String> cloths, int[] move) {

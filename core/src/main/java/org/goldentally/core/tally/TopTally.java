@@ -27,6 +27,7 @@ import org.goldentally.core.quilt.TopCount;
  * @param ledgers one for each cloth of the quilt that anything is cut of
  * @param undressed pieces of patches that have no cloth yet
  * @param bonus units sewn of cut-off corners, where the quilter wants them
+ * @param unplanned units that no method makes in their cloths; no cloth is counted for them
  */
 public record TopTally(
         QuiltTop top,
@@ -35,7 +36,8 @@ public record TopTally(
         List<StripPlan> strips,
         List<ClothLedger> ledgers,
         List<ClothCut> undressed,
-        List<BonusUnits> bonus) {
+        List<BonusUnits> bonus,
+        List<TopCount.Group> unplanned) {
 
     /**
      * Equal strips: 4 border strips of 60 1/2 in, joined of 7 strips across the width.
@@ -149,7 +151,8 @@ public record TopTally(
                 .map(StripPlan::cut)
                 .filter(cut -> cut.cloth().isEmpty() && cut.count() > 0)
                 .forEach(undressed::add);
-        return new TopTally(top, count, choices, strips, ledgers, undressed, bonus);
+        return new TopTally(
+                top, count, choices, strips, ledgers, undressed, bonus, UnitPlans.unplanned(count, choices));
     }
 
     static List<ClothLedger> ledgers(

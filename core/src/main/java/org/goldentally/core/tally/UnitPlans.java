@@ -78,6 +78,16 @@ public final class UnitPlans {
         return choices;
     }
 
+    /** What no method makes, so that it is said and not left out in silence. */
+    static List<TopCount.Group> unplanned(TopCount count, List<Choice> choices) {
+        Set<String> planned =
+                choices.stream().map(choice -> choice.chosen().key()).collect(java.util.stream.Collectors.toSet());
+        List<TopCount.Group> groups = new ArrayList<>(count.units());
+        groups.addAll(count.pieces());
+        groups.addAll(count.triangles());
+        return groups.stream().filter(group -> !planned.contains(key(group))).toList();
+    }
+
     /** Both hands of a unit in the same cloths are one group: one set gives both. */
     private static String key(TopCount.Group group) {
         return group.unit().name() + " " + group.unit().finishedWidth() + " x "

@@ -4,6 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
+import org.goldentally.core.block.Block;
+import org.goldentally.core.block.PartKind;
+import org.goldentally.core.block.TraditionalBlocks;
+import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.PlaceDesign.Exchange;
@@ -13,6 +18,9 @@ import org.goldentally.core.piecing.Allowance;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.Tops;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class TopTallyTest {
 
@@ -87,6 +95,58 @@ class TopTallyTest {
             assertThat(strip.cut().count()).isEqualTo(7);
             assertThat(strip.cut().size().height()).isEqualTo(Length.inches(3, 1, 2));
         });
+    }
+
+    /** The twins of an hourglass of three cloths may lie either way: it is planned all the same, from two C and one A, B. */
+    @ParameterizedTest
+    @CsvSource({"a, e, a, b", "e, a, b, a", "a, b, a, e", "b, a, e, a"})
+    void anHourglassOfThreeClothsIsPlannedWhicheverWayItLies(String one, String two, String three, String four) {
+        UnitDesign hourglass = UnitDesign.of(PartKind.HOURGLASS, 0, one, two, three, four);
+        TopTally tally = tally(Tops.of(3, 3, "8", "pinwheel")
+                .border(new BorderDesign(
+                        BorderDesign.Kind.PIECED,
+                        "4",
+                        "",
+                        List.of(hourglass),
+                        "",
+                        false,
+                        Corners.UNITS,
+                        List.of(hourglass))));
+        UnitPlan plan = plan(tally, "hourglass of three cloths");
+        assertThat(plan.needed()).isEqualTo(28);
+        assertThat(plan.cuts())
+                .extracting(cut -> cut.cloth() + " " + cut.count())
+                .containsExactlyInAnyOrder("b 7", "e 7", "a 14");
+        assertThat(tally.unplanned()).isEmpty();
+    }
+
+    /** Everything that is counted is planned, or said not to be: for every block of the shelf. */
+    @ParameterizedTest
+    @MethodSource("blocks")
+    void nothingThatIsCountedIsLeftOutInSilence(String block) {
+        TopTally tally = tally(Tops.of(2, 2, "24", block));
+        long counted = tally.count().unitCount()
+                + tally.count().pieceCount()
+                + tally.count().looseTriangleCount();
+        long planned = tally.choices().stream()
+                .mapToLong(choice -> choice.chosen().needed())
+                .sum();
+        assertThat(planned).isEqualTo(counted);
+    }
+
+    static Stream<String> blocks() {
+        return TraditionalBlocks.ALL.stream().map(Block::key);
+    }
+
+    @Test
+    void whatMixesClothsAsNoMethodDoesIsSaid() {
+        UnitDesign half = UnitDesign.of(PartKind.PIECED_HALF, 0, "a", "b", "c", "d", "e", "a", "b", "c", "d", "e");
+        TopTally tally = tally(Tops.of(3, 3, "8", "pinwheel")
+                .border(new BorderDesign(
+                        BorderDesign.Kind.PIECED, "4", "", List.of(half), "", false, Corners.BUTTED, List.of())));
+        assertThat(tally.unplanned())
+                .singleElement()
+                .satisfies(group -> assertThat(group.count()).isPositive());
     }
 
     @Test
