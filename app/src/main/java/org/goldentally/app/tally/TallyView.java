@@ -180,7 +180,8 @@ public record TallyView(
         tally.unplanned()
                 .forEach(group -> notices.add(new Problem(
                         "Not planned: " + group.label(),
-                        group.count() + " of them mix cloths in a way that no method here makes; no cloth is counted for"
+                        group.count()
+                                + " of them mix cloths in a way that no method here makes; no cloth is counted for"
                                 + " them",
                         "dress the patches that are cut alike in one cloth, or build them of smaller units")));
         Set<String> undealt = tally.ledgers().stream()
