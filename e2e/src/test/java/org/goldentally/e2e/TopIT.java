@@ -226,7 +226,7 @@ class TopIT {
     /** So many of however many steps. */
     private Locator oatTicked(int done) {
         return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("oat " + done + " / \\d+")));
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("oat " + done + " . \\d+")));
     }
 
     private Locator button(String name) {
