@@ -107,7 +107,10 @@ class EditBenchmarkIT {
                     .put("colour", String.format("#%06x", i * 1_318_257 % 0x1000000))
                     .put("lightness", "")
                     .put("background", i == 0)
-                    .put("shelfCloth", "");
+                    .put("shelfCloth", "")
+                    .put("directional", false)
+                    .put("pack", "")
+                    .put("standsFor", "ITSELF");
         }
         ArrayNode parts = design.putArray("blocks")
                 .addObject()
