@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
-import type { QuiltDesign } from '@/features/quilts'
 import { ProblemNote, spellCount, StepDrawing, TopPicture } from '@/shared'
 import LayoutDrawing from './LayoutDrawing.vue'
 import type { Batch, Card } from './queries'
@@ -15,7 +14,6 @@ export interface BatchCardProps {
   /** The colour of each cloth of the quilt, in order. */
   colours: readonly string[]
   top: Schemas['TopView'] | undefined
-  pressing: QuiltDesign['plan']['pressing']
   /** Entries that are not kept yet. */
   waiting: number
 }
@@ -149,7 +147,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
         </p>
         <template v-else>
           <ol class="space-y-1"><li v-for="join in card.layout.joins" :key="join">{{ join }}.</li></ol>
-          <p class="text-soft">Arrows: which way to press each seam; ↔ and ↕ are pressed open. Lay one block out and compare it with the picture before chaining; press every other block the other way round, so that neighbours nest.</p>
+          <p class="text-soft">Arrows: which way to press each seam; ↔ and ↕ are pressed open. Lay one block out and compare it with the picture before chaining; press every other block the other way round, so that blocks alike nest.</p>
           <p v-for="each in card.layout.notes" :key="each" class="rounded-lg bg-tape-pale p-2">{{ each }}</p>
         </template>
         <p class="rounded bg-brick-pale px-2 py-1 text-[15px]">Pins out before the needle. Fingers clear of the iron's point and of hot steam; press, do not slide. The makers' instructions come first.</p>

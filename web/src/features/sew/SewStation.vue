@@ -80,7 +80,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
     <section class="min-w-0 bg-white p-4" aria-label="The card">
       <ProblemNote :problems="bench.problems.value" />
       <WaitNote v-if="!card" what="the card" :error="cardError" />
-      <BatchCard v-else :key="batch.key" :quilt-id="quilt.id.value!" :batch="batch" :card="card" :colours="colours" :top="top" :pressing="sew.pressing" :waiting="bench.waiting.value" @written="bench.write($event)" @extra-planned="planExtra" />
+      <BatchCard v-else :key="batch.key" :quilt-id="quilt.id.value!" :batch="batch" :card="card" :colours="colours" :top="top" :waiting="bench.waiting.value" @written="bench.write($event)" @extra-planned="planExtra" />
     </section>
   </div>
 </template>

@@ -257,7 +257,7 @@ final class SewCards {
                         .filter(group -> group.key().equals(strip.key()))
                         .anyMatch(group -> group.partIds().stream().anyMatch(batch.partIds()::contains)))
                 .forEach(strip -> {
-                    Length over = strip.cutLength().plus(Length.inches(1));
+                    Length over = strip.overLength(design.system());
                     checks.add(new CheckView(
                             strip.count() + " strips, cut over-length, then trim",
                             writer.write(strip.cutWidth()) + " × " + writer.write(over) + " to "

@@ -15,13 +15,13 @@ import org.goldentally.core.sew.Assembly.Seam;
  *
  * <ol>
  *   <li>Seams that meet are held together in groups; within a group each is pressed against its neighbour.
- *   <li>Where that cannot be done all round, the last seam of the round is pressed open.
  *   <li>A whole group can be turned over: it goes the way in which more of its length is pressed as the school says, to
  *       the darker side.
  *   <li>By the school that presses open, all are pressed open.
  * </ol>
  *
- * <p>Seams inside units are pressed as their own cards say.
+ * <p>Seams in one line only ever meet end to end, so a group is a chain and always nests; only the school presses open.
+ * Seams inside units are pressed as their own cards say, and seams of neighbouring blocks are not looked at here.
  */
 public record PressingMap(List<Pressed> seams) {
 
@@ -70,7 +70,7 @@ public record PressingMap(List<Pressed> seams) {
         }
         for (int i = 0; i < seams.size(); i++) {
             Seam seam = seams.get(i);
-            boolean against = toFirst[i] != 0 && toFirst[i] * darkerFirst(seam, lightness) < 0;
+            boolean against = toFirst[i] * darkerFirst(seam, lightness) < 0;
             pressed.add(new Pressed(seam, direction(seam, toFirst[i]), against));
         }
         return new PressingMap(List.copyOf(pressed));
@@ -94,10 +94,8 @@ public record PressingMap(List<Pressed> seams) {
             for (int other : meetings.get(at)) {
                 if (!seen[other]) {
                     seen[other] = true;
-                    toFirst[other] = toFirst[at] == 0 ? 1 : -toFirst[at];
+                    toFirst[other] = -toFirst[at];
                     next.add(other);
-                } else if (toFirst[other] != 0 && toFirst[other] == toFirst[at]) {
-                    toFirst[at] = 0;
                 }
             }
         }
@@ -121,9 +119,6 @@ public record PressingMap(List<Pressed> seams) {
     }
 
     private static Direction direction(Seam seam, int toFirst) {
-        if (toFirst == 0) {
-            return Direction.OPEN;
-        }
         if (seam.lying()) {
             return toFirst > 0 ? Direction.UP : Direction.DOWN;
         }
@@ -162,11 +157,6 @@ public record PressingMap(List<Pressed> seams) {
         long against = seams.stream().filter(Pressed::againstSchool).count();
         if (open == seams.size() && open > 0) {
             notes.add("Press every seam open.");
-        } else if (open > 0) {
-            notes.add(
-                    open == 1
-                            ? "One seam cannot nest with both its neighbours: press it open."
-                            : open + " seams cannot nest with all their neighbours: press them open.");
         }
         if (against > 0) {
             notes.add((against == 1 ? "One seam goes" : against + " seams go")

@@ -14,6 +14,7 @@ import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.Working;
 import org.goldentally.core.quilt.Finishing;
@@ -55,7 +56,16 @@ public record TopTally(
             Length cutWidth,
             boolean joined,
             ClothCut cut,
-            Working working) {}
+            Working working) {
+
+        /**
+         * What it is cut to before the top is measured: 1 in, or 2.5 cm, longer, to be squared up (common practice, no
+         * source for how much).
+         */
+        public Length overLength(MeasureSystem system) {
+            return cutLength.plus(system == MeasureSystem.INCH ? Length.inches(1) : Length.centimetres(2, 1, 2));
+        }
+    }
 
     static final String BINDING = "binding";
     static final String BACKING = "backing";
