@@ -138,21 +138,23 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
       </li>
     </ol>
 
-    <section v-if="card.layout" class="grid gap-4 rounded-xl border border-line bg-white p-3 md:grid-cols-[minmax(0,22rem)_1fr]" :aria-label="batch.kind === 'UNITS' ? 'Where it sits' : 'How it is joined'">
-      <LayoutDrawing :layout="card.layout" :colours="colours" :lit="card.litPieces" :pressing="batch.kind !== 'UNITS'" class="w-full" />
-      <div class="space-y-2">
-        <h3 class="font-bold">{{ batch.kind === 'UNITS' ? `Where it sits in ${card.layout.name}` : `Lay out and join ${card.layout.name}` }}</h3>
-        <p v-if="batch.kind === 'UNITS'">
-          <template v-if="card.litPieces.length">Framed: {{ card.litPieces.join(', ') }}. Each is turned as in the picture when it is sewn in.</template>
-        </p>
-        <template v-else>
-          <ol class="space-y-1"><li v-for="join in card.layout.joins" :key="join">{{ join }}.</li></ol>
-          <p class="text-soft">Arrows: which way to press each seam; ↔ and ↕ are pressed open. Lay one block out and compare it with the picture before chaining; press every other block the other way round, so that blocks alike nest.</p>
-          <p v-for="each in card.layout.notes" :key="each" class="rounded-lg bg-tape-pale p-2">{{ each }}</p>
-        </template>
-        <p class="rounded bg-brick-pale px-2 py-1 text-[15px]">Pins out before the needle. Fingers clear of the iron's point and of hot steam; press, do not slide. The makers' instructions come first.</p>
-        <div v-if="top && lit.length" class="h-44"><TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="Where it goes in the top" /></div>
+    <section v-if="card.layouts.length" class="space-y-4 rounded-xl border border-line bg-white p-3" :aria-label="batch.kind === 'UNITS' ? 'Where it sits' : 'How it is joined'">
+      <div v-for="(layout, i) in card.layouts" :key="layout.name" class="grid gap-4 border-line md:grid-cols-[minmax(0,22rem)_1fr]" :class="{ 'border-t pt-4': i > 0, 'md:grid-cols-[minmax(0,30rem)_1fr]': batch.kind === 'ROWS' }">
+        <LayoutDrawing :layout="layout" :colours="colours" :lit="card.litPieces" :pressing="batch.kind !== 'UNITS'" class="w-full" />
+        <div class="space-y-2">
+          <h3 class="font-bold">{{ batch.kind === 'UNITS' ? `Where it sits in ${layout.name}` : `Lay out and join ${layout.name}` }}</h3>
+          <p v-if="batch.kind === 'UNITS'">
+            <template v-if="card.litPieces.length">Framed: {{ card.litPieces.join(', ') }}. Each is turned as in the picture when it is sewn in.</template>
+          </p>
+          <template v-else>
+            <ol v-if="i === 0" class="space-y-1"><li v-for="join in layout.joins" :key="join">{{ join }}.</li></ol>
+            <p v-if="i === 0" class="text-soft">Arrows: which way to press each seam; ↔ and ↕ are pressed open. Lay one out and compare it with the picture before chaining.</p>
+            <p v-for="each in layout.notes" :key="each" class="rounded-lg bg-tape-pale p-2">{{ each }}</p>
+          </template>
+          <p v-if="i === 0" class="rounded bg-brick-pale px-2 py-1 text-[15px]">Pins out before the needle. Fingers clear of the iron's point and of hot steam; press, do not slide. The makers' instructions come first.</p>
+        </div>
       </div>
+      <div v-if="top && lit.length && batch.kind !== 'ROWS'" class="h-44"><TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="Where it goes in the top" /></div>
     </section>
 
     <section v-else-if="top && lit.length" class="rounded-xl border border-line bg-white p-3" aria-label="Where it goes">

@@ -118,6 +118,27 @@ class SewApiIT {
                 .hasMessageContaining("the bench log only grows");
     }
 
+    /** Pinwheels nest inside; next to each other they take turns, and the rows say which is which. */
+    @Test
+    void blocksArePressedInTwoWaysSoThatNeighboursNest() {
+        JsonNode batches = get("/sew").path("batches");
+        JsonNode block = card(batches.path(1).path("key").asString());
+        List<String> names = new ArrayList<>();
+        block.path("layouts").forEach(layout -> names.add(layout.path("name").asString()));
+        assertThat(names).containsExactly("Pinwheel, pressed in way A", "Pinwheel, pressed in way B");
+        assertThat(block.path("layouts").path(0).path("notes").toString()).contains("Way A, 10 blocks: row 1 block");
+        JsonNode rows = card("rows").path("layouts").path(0);
+        List<String> letters = new ArrayList<>();
+        rows.path("pieces").forEach(piece -> letters.add(piece.path("way").asString()));
+        assertThat(letters).hasSize(20);
+        for (int i = 0; i + 1 < letters.size(); i++) {
+            if (i % 4 < 3) {
+                assertThat(letters.get(i)).isNotEqualTo(letters.get(i + 1));
+            }
+        }
+        assertThat(rows.path("patches")).hasSize(20 * 8);
+    }
+
     @Test
     void aCardHasStepsSizesAndWhereTheUnitSits() {
         JsonNode card = card(units);
@@ -126,7 +147,7 @@ class SewApiIT {
         assertThat(steps).startsWith("Pair", "Mark", "Stitch").endsWith("Press", "Trim");
         assertThat(card.path("checks").path(1).path("size").asString()).isEqualTo("4 1/2 × 4 1/2 in");
         assertThat(card.path("litPieces")).hasSize(4);
-        assertThat(card.path("layout").path("joins").toString())
+        assertThat(card.path("layouts").path(0).path("joins").toString())
                 .contains("Row 1: 1 + 2", "8 1/2 × 8 1/2 in unfinished");
         assertThat(card.path("left").path(0).asString()).isEqualTo("Left to do: 10 pairs, 80 units.");
         // The lighter cloth is drawn on top: chalk, the first of the quilt's cloths.

@@ -111,8 +111,8 @@ final class Booklet {
                     0.5f);
         }
         steps(card);
-        if (card.layout() != null && page.withLayout()) {
-            layout(card.layout());
+        if (page.withLayout()) {
+            card.layouts().forEach(this::layout);
         }
         pages.paragraph("Made: " + "_____  ".repeat(8));
         pages.space(10);
@@ -199,28 +199,18 @@ final class Booklet {
                     false);
         }
         layout.pieces().forEach(piece -> {
-            drawing.polygon(
-                    new double[] {
-                        piece.x(),
-                        piece.y(),
-                        piece.x() + piece.width(),
-                        piece.y(),
-                        piece.x() + piece.width(),
-                        piece.y() + piece.height(),
-                        piece.x(),
-                        piece.y() + piece.height()
-                    },
-                    "",
-                    1f,
-                    false);
+            drawing.polygon(points(piece.outline(), 0, 0), "", 1f, false);
             drawing.label(
-                    "" + piece.number(),
-                    piece.x() + piece.width() / 2,
-                    piece.y() + piece.height() / 2,
-                    piece.width(),
-                    piece.height(),
-                    11);
+                    piece.number() + piece.way(), piece.labelX(), piece.labelY(), piece.width(), piece.height(), 11);
         });
+        double size = Math.min(
+                Math.max(layout.width(), layout.height()) / 45,
+                layout.pieces().stream()
+                                .mapToDouble(piece -> Math.max(piece.width(), piece.height()))
+                                .min()
+                                .orElse(1)
+                        / 9);
+        layout.seams().forEach(seam -> arrow(drawing, seam, size));
         pages.below(drawing.points(layout.height()) + 8);
         layout.joins().forEach(pages::paragraph);
         layout.seams().stream()
@@ -229,6 +219,28 @@ final class Booklet {
                 .findAny()
                 .ifPresent(any -> pages.paragraph("Press: " + pressing(layout) + "."));
         layout.notes().forEach(pages::paragraph);
+    }
+
+    /** A head in the middle of the seam that points to where its allowances lie; two where it is pressed open. */
+    private static void arrow(PrintedPages.Drawing drawing, CardView.PressedSeam seam, double size) {
+        double x = (seam.fromX() + seam.toX()) / 2;
+        double y = (seam.fromY() + seam.toY()) / 2;
+        boolean lying = seam.fromY() == seam.toY();
+        switch (seam.direction()) {
+            case LEFT -> head(drawing, x, y, -size, 0);
+            case RIGHT -> head(drawing, x, y, size, 0);
+            case UP -> head(drawing, x, y, 0, -size);
+            case DOWN -> head(drawing, x, y, 0, size);
+            case OPEN -> {
+                head(drawing, x, y, lying ? 0 : size, lying ? size : 0);
+                head(drawing, x, y, lying ? 0 : -size, lying ? -size : 0);
+            }
+        }
+    }
+
+    private static void head(PrintedPages.Drawing drawing, double x, double y, double dx, double dy) {
+        drawing.polygon(
+                new double[] {x - dy, y + dx, x + 1.6 * dx, y + 1.6 * dy, x + dy, y - dx}, "#000000", 0.6f, false);
     }
 
     /** {@code between 1 and 2 to the left; …}, each seam by the pieces beside its middle. */
@@ -241,10 +253,15 @@ final class Booklet {
             double off = 1e-3;
             int first = at(layout, lying ? x + off : x - off, lying ? y - off : y + off);
             int second = at(layout, lying ? x + off : x + off, lying ? y + off : y + off);
+            if (first == second) {
+                continue; // inside a block, and named in the notes
+            }
             said.add("between " + first + " and " + second + " "
                     + seam.direction().label());
         }
-        return said.size() > 40 ? "as the arrows of the card show" : String.join("; ", said);
+        return said.size() > 40
+                ? "as the arrows show, their points to where the allowances lie; two arrows, open"
+                : String.join("; ", said);
     }
 
     private static int at(CardView.LayoutPicture layout, double x, double y) {

@@ -1,13 +1,11 @@
 package org.goldentally.app.sew;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.goldentally.app.drawing.StepView;
 import org.goldentally.core.sew.LogEntry;
 import org.goldentally.core.sew.PressingMap;
-import org.jspecify.annotations.Nullable;
 
 /**
  * The card of one batch.
@@ -16,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param checks sizes to measure, each with its name: raw, trimmed, joined
  * @param left what is left to do, whether the cloth covers it, how long it takes
  * @param ways out of a shortage, cheapest first
- * @param layout of the block in which the unit sits, or of the block or top that is sewn
+ * @param layouts of the block in which the unit sits, of the block in each way that it is pressed, or of the top
  * @param places of the top where it goes, by the ids of its parts
  */
 public record CardView(
@@ -27,10 +25,7 @@ public record CardView(
         List<String> left,
         boolean covered,
         List<String> ways,
-
-        @Schema(description = "null where nothing is laid out") @Nullable
-        LayoutPicture layout,
-
+        List<LayoutPicture> layouts,
         List<Integer> litPieces,
         List<String> partIds,
         List<LogLine> log) {
@@ -58,13 +53,22 @@ public record CardView(
             List<String> notes,
             List<String> joins) {}
 
-    /** A numbered piece. */
+    /**
+     * A numbered piece.
+     *
+     * @param labelX where its number stands: the middle of a triangle is not that of its box
+     * @param way in which a block of the top is pressed: A or B; empty where there is one way only
+     */
     public record PlacedPiece(
             int number,
+            String way,
+            String outline,
             double x,
             double y,
             double width,
             double height,
+            double labelX,
+            double labelY,
             String what,
             int quarterTurns,
             boolean mirrored) {}

@@ -3,15 +3,20 @@ package org.goldentally.app.sew;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.goldentally.app.drawing.SvgNumbers;
 import org.goldentally.app.sew.CardView.LayoutPicture;
 import org.goldentally.app.sew.CardView.PlacedPiece;
 import org.goldentally.app.sew.CardView.PressedSeam;
-import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.Figure.FigurePatch;
+import org.goldentally.core.geometry.Point;
+import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.sew.Assembly;
 import org.goldentally.core.sew.Layout;
+import org.goldentally.core.sew.Layout.LaidPiece;
+import org.goldentally.core.sew.PressingMap.Direction;
+import org.goldentally.core.sew.TopPressing.Opened;
 
 /** Layouts as drawings and words. */
 final class LayoutPictures {
@@ -24,8 +29,28 @@ final class LayoutPictures {
         this.clothPlaces = clothPlaces;
     }
 
-    LayoutPicture of(String name, Layout layout, List<FigurePatch> patches) {
-        Assembly.Box whole = layout.assembly().root().box();
+    /** A patch where it is drawn. */
+    record Drawn(Polygon outline, FigurePatch patch) {}
+
+    /**
+     * @param letters of pieces by their ids: in which way each is pressed
+     * @param opened seams of single blocks, to be drawn with those of the layout
+     */
+    LayoutPicture of(
+            String name,
+            Layout layout,
+            List<Drawn> patches,
+            Map<String, String> letters,
+            List<Opened> opened,
+            List<String> notes) {
+        Assembly.Box whole = Layout.around(patches.stream()
+                .flatMap(patch -> patch.outline().corners().stream())
+                .toList());
+        List<PressedSeam> seams = new ArrayList<>();
+        layout.pressing().seams().forEach(each -> seams.add(seam(each.seam(), each.direction(), each.againstSchool())));
+        opened.stream()
+                .filter(each -> each.part().isPresent())
+                .forEach(each -> seams.add(seam(each.onTop(), Direction.OPEN, false)));
         return new LayoutPicture(
                 name,
                 whole.right().toDoubleInches(),
@@ -33,35 +58,50 @@ final class LayoutPictures {
                 patches.stream()
                         .map(patch -> SvgNumbers.points(patch.outline()))
                         .toList(),
-                patches.stream()
-                        .map(patch -> patch.isBlank() ? -2 : clothPlaces.getOrDefault(patch.cloth(), -1))
-                        .toList(),
-                layout.pieces().stream()
-                        .map(piece -> new PlacedPiece(
-                                piece.number(),
-                                piece.box().left().toDoubleInches(),
-                                piece.box().top().toDoubleInches(),
-                                piece.box().width().toDoubleInches(),
-                                piece.box().height().toDoubleInches(),
-                                piece.what(),
-                                piece.quarterTurns(),
-                                piece.mirrored()))
-                        .toList(),
-                layout.pressing().seams().stream()
-                        .map(each -> new PressedSeam(
-                                each.seam().from().x().toDoubleInches(),
-                                each.seam().from().y().toDoubleInches(),
-                                each.seam().to().x().toDoubleInches(),
-                                each.seam().to().y().toDoubleInches(),
-                                each.direction(),
-                                each.againstSchool()))
-                        .toList(),
-                notes(layout),
+                patches.stream().map(this::cloth).toList(),
+                layout.pieces().stream().map(piece -> placed(piece, letters)).toList(),
+                seams,
+                Stream.concat(notes(layout).stream(), notes.stream()).toList(),
                 joins(layout));
     }
 
-    LayoutPicture of(String name, Figure figure, Layout layout) {
-        return of(name, layout, figure.patches());
+    private static PlacedPiece placed(LaidPiece piece, Map<String, String> letters) {
+        List<Point> corners = piece.outline().corners();
+        return new PlacedPiece(
+                piece.number(),
+                letters.getOrDefault(piece.id(), ""),
+                SvgNumbers.points(piece.outline()),
+                piece.box().left().toDoubleInches(),
+                piece.box().top().toDoubleInches(),
+                piece.box().width().toDoubleInches(),
+                piece.box().height().toDoubleInches(),
+                corners.stream()
+                        .mapToDouble(corner -> corner.x().toDoubleInches())
+                        .average()
+                        .orElseThrow(),
+                corners.stream()
+                        .mapToDouble(corner -> corner.y().toDoubleInches())
+                        .average()
+                        .orElseThrow(),
+                piece.what(),
+                piece.quarterTurns(),
+                piece.mirrored());
+    }
+
+    private int cloth(Drawn patch) {
+        return patch.patch().isBlank()
+                ? -2
+                : clothPlaces.getOrDefault(patch.patch().cloth(), -1);
+    }
+
+    private static PressedSeam seam(Assembly.Seam seam, Direction direction, boolean againstSchool) {
+        return new PressedSeam(
+                seam.from().x().toDoubleInches(),
+                seam.from().y().toDoubleInches(),
+                seam.to().x().toDoubleInches(),
+                seam.to().y().toDoubleInches(),
+                direction,
+                againstSchool);
     }
 
     private List<String> notes(Layout layout) {

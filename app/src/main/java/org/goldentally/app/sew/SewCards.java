@@ -15,11 +15,9 @@ import org.goldentally.app.drawing.StepView;
 import org.goldentally.app.drawing.SvgNumbers;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.sew.CardView.CheckView;
-import org.goldentally.app.sew.CardView.LayoutPicture;
 import org.goldentally.app.sew.CardView.LogLine;
 import org.goldentally.app.sew.SewView.BatchView;
 import org.goldentally.app.sew.SewView.SewnUnit;
-import org.goldentally.core.block.Figure;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.geometry.Point;
@@ -55,6 +53,7 @@ final class SewCards {
     private final List<Batch> batches;
     private final Pace pace;
     private final Map<String, Integer> clothPlaces = new LinkedHashMap<>();
+    private @Nullable BatchLayouts layouts;
 
     SewCards(TopTally tally, List<LogEntry> log) {
         this.tally = tally;
@@ -149,7 +148,7 @@ final class SewCards {
         BenchState.Counts counts = state.of(key);
         WaysOut out = WaysOut.of(batch, counts, tally);
         Optional<TopPart> home = home(batch);
-        LayoutPicture layout = layout(batch, home);
+        BatchLayouts laidOut = layouts();
         return new CardView(
                 key,
                 batch.plan().map(this::steps).orElse(List.of()),
@@ -158,10 +157,20 @@ final class SewCards {
                 left(batch, counts, out),
                 out.covered(),
                 out.ways(),
-                layout,
-                home.map(part -> lit(batch, part)).orElse(List.of()),
+                laidOut.of(batch, home),
+                batch.plan()
+                        .flatMap(plan -> home.map(part -> laidOut.lit(plan, part)))
+                        .orElse(List.of()),
                 batch.partIds(),
                 lines(key));
+    }
+
+    /** Worked out when the first card wants it. */
+    private BatchLayouts layouts() {
+        if (layouts == null) {
+            layouts = new BatchLayouts(tally.top(), writer, clothPlaces);
+        }
+        return layouts;
     }
 
     private List<StepView> steps(UnitPlan plan) {
@@ -238,12 +247,6 @@ final class SewCards {
                     "centre mark, half of trimmed",
                     writer.writeWithUnit(sizes.trimmedWidth().dividedBy(2))));
         });
-        if (batch.kind() == Batch.Kind.ROWS) {
-            Batches.diagonalRows(tally.top())
-                    .forEach(row -> checks.add(new CheckView(
-                            "diagonal row " + (checks.size() + 1) + ", with a setting triangle at each end",
-                            row + (row == 1 ? " block" : " blocks"))));
-        }
         if (batch.kind() == Batch.Kind.BORDER) {
             borderChecks(batch, checks);
         }
@@ -337,35 +340,8 @@ final class SewCards {
         Set<String> ids = new HashSet<>(batch.partIds());
         return tally.top().parts().stream()
                 .filter(part -> ids.contains(part.id()))
-                .filter(part -> part.isBlock())
+                .filter(part -> part.isBlock() && !part.blockKey().isEmpty())
                 .findFirst();
-    }
-
-    private @Nullable LayoutPicture layout(Batch batch, Optional<TopPart> home) {
-        LayoutPictures pictures = new LayoutPictures(writer, clothPlaces);
-        if (batch.kind() == Batch.Kind.ROWS) {
-            return Layout.of(tally.top())
-                    .map(layout -> pictures.of("the top inside its borders", layout, List.of()))
-                    .orElse(null);
-        }
-        if (batch.kind() != Batch.Kind.UNITS && batch.kind() != Batch.Kind.BLOCKS) {
-            return null;
-        }
-        return home.map(part -> {
-                    Figure figure = part.figure();
-                    return pictures.of(part.name(), figure, Layout.of(figure, design));
-                })
-                .orElse(null);
-    }
-
-    private List<Integer> lit(Batch batch, TopPart part) {
-        return batch.plan()
-                .map(plan -> Layout.of(part.figure(), design).pieces().stream()
-                        .filter(piece -> piece.what().equals(plan.unit().name()))
-                        .filter(piece -> new HashSet<>(piece.cloths()).equals(new HashSet<>(plan.cloths())))
-                        .map(Layout.LaidPiece::number)
-                        .toList())
-                .orElse(List.of());
     }
 
     private List<LogLine> lines(String batch) {

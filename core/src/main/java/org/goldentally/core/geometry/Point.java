@@ -21,7 +21,7 @@ public record Point(Length x, Length y) {
     }
 
     /** Turned by 45 degrees clockwise about the origin. */
-    Point turnedHalfRight() {
+    public Point turnedHalfRight() {
         return new Point(x.minus(y).dividedByRootTwo(), x.plus(y).dividedByRootTwo());
     }
 }

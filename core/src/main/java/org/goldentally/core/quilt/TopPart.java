@@ -53,6 +53,10 @@ public record TopPart(
         return kind == Kind.BLOCK || kind == Kind.HALF_BLOCK;
     }
 
+    public boolean isOfBorder() {
+        return id.startsWith("border-");
+    }
+
     /** Its patches on the top. */
     public List<Polygon> outlines() {
         return figure.patches().stream()

@@ -53,8 +53,31 @@ public record Assembly(List<Box> pieces, Part root) {
     /** Pieces that no straight seam divides: the first seam is sewn in part, and closed at the end. */
     public record PartialSeams(List<Single> parts, Box box) implements Part {}
 
-    /** A seam between two parts. */
-    public record Seam(Point from, Point to, boolean lying, Part first, Part second) {}
+    /** A seam between two parts, as long as both of them go. */
+    public record Seam(Point from, Point to, boolean lying, Part first, Part second) {
+
+        static Seam between(Part first, Part second, boolean above) {
+            Box one = first.box();
+            Box other = second.box();
+            return above
+                    ? new Seam(
+                            new Point(Length.max(one.left(), other.left()), one.bottom()),
+                            new Point(Length.min(one.right(), other.right()), one.bottom()),
+                            true,
+                            first,
+                            second)
+                    : new Seam(
+                            new Point(one.right(), Length.max(one.top(), other.top())),
+                            new Point(one.right(), Length.min(one.bottom(), other.bottom())),
+                            false,
+                            first,
+                            second);
+        }
+
+        public Length length() {
+            return lying ? to.x().minus(from.x()) : to.y().minus(from.y());
+        }
+    }
 
     public static Assembly of(List<Box> boxes) {
         List<Box> inOrder = new ArrayList<>(boxes);
@@ -130,23 +153,7 @@ public record Assembly(List<Box> pieces, Part root) {
         if (part instanceof Joined joined) {
             joined.parts().forEach(each -> collect(each, seams));
             for (int i = 0; i + 1 < joined.parts().size(); i++) {
-                Part first = joined.parts().get(i);
-                Part second = joined.parts().get(i + 1);
-                Box box = joined.box();
-                seams.add(
-                        joined.above()
-                                ? new Seam(
-                                        new Point(box.left(), first.box().bottom()),
-                                        new Point(box.right(), first.box().bottom()),
-                                        true,
-                                        first,
-                                        second)
-                                : new Seam(
-                                        new Point(first.box().right(), box.top()),
-                                        new Point(first.box().right(), box.bottom()),
-                                        false,
-                                        first,
-                                        second));
+                seams.add(Seam.between(joined.parts().get(i), joined.parts().get(i + 1), joined.above()));
             }
         }
     }

@@ -119,10 +119,7 @@ public final class Batches {
         tally.top().parts().stream()
                 .filter(TopPart::isBlock)
                 .filter(part -> !part.blockKey().isEmpty())
-                .forEach(part -> byKind.computeIfAbsent(
-                                part.kind() + " " + part.blockKey()
-                                        + (part.placing().mirrored() ? " mirrored" : ""),
-                                any -> new ArrayList<>())
+                .forEach(part -> byKind.computeIfAbsent(TopPressing.sortOf(part), any -> new ArrayList<>())
                         .add(part));
         List<Batch> batches = new ArrayList<>();
         byKind.forEach((key, parts) -> {
@@ -145,7 +142,7 @@ public final class Batches {
     }
 
     /** How many blocks stand in each diagonal row of a top on point; none where rows are straight. */
-    public static List<Long> diagonalRows(QuiltTop top) {
+    static List<Long> diagonalRows(QuiltTop top) {
         if (top.design().setting().kind() != SettingDesign.Kind.ON_POINT) {
             return List.of();
         }

@@ -5,14 +5,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.Figure.FigurePatch;
 import org.goldentally.core.block.Figure.FigureUnit;
 import org.goldentally.core.design.QuiltDesign;
-import org.goldentally.core.design.SettingDesign;
+import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.quilt.Judging;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
@@ -32,99 +34,137 @@ public record Layout(
         Length unfinishedWidth,
         Length unfinishedHeight) {
 
+    /** Lightness of what is not dressed. */
+    private static final double MIDDLE = 50;
+
     /**
      * A piece at its place.
      *
-     * @param what its unit
+     * @param what its unit, or the part of the top that it is
+     * @param id of a part of the top; empty in a block
      * @param quarterTurns clockwise from how its card shows it
      */
     public record LaidPiece(
-            int number, Box box, String what, List<String> cloths, int quarterTurns, boolean mirrored) {}
+            int number,
+            Box box,
+            Polygon outline,
+            String what,
+            String id,
+            List<String> cloths,
+            int quarterTurns,
+            boolean mirrored) {
 
-    /** Of a block as it is designed, before it is turned in the top. */
-    public static Layout of(Figure figure, QuiltDesign design) {
-        List<Box> boxes = new ArrayList<>();
+        LaidPiece numbered(int other) {
+            return new LaidPiece(other, box, outline, what, id, cloths, quarterTurns, mirrored);
+        }
+    }
+
+    /**
+     * Of a block as it is sewn, before it is turned in the top.
+     *
+     * @param dressings of one block: the way of pressing suits all of them together
+     * @param mirrored whether it is sewn as the mirror image of how it is designed
+     */
+    public static Layout of(List<Figure> dressings, boolean mirrored, QuiltDesign design) {
+        Figure first = dressings.getFirst();
+        Placing seen = seen(first, mirrored);
         Map<Box, LaidPiece> byBox = new LinkedHashMap<>();
-        for (FigureUnit unit : figure.units()) {
-            Box box = around(unit.place().box().corners());
-            boxes.add(box);
+        List<Box> ofUnits = new ArrayList<>();
+        for (FigureUnit unit : first.units()) {
+            int turns = unit.place().quarterTurns();
+            Polygon outline = seen.apply(unit.place().box());
+            Box box = around(outline.corners());
+            ofUnits.add(box);
             byBox.put(
                     box,
                     new LaidPiece(
                             0,
                             box,
+                            outline,
                             unit.unit().name(),
+                            "",
                             unit.cloths(),
-                            unit.place().quarterTurns(),
-                            unit.isMirrored()));
+                            Math.floorMod(mirrored ? -turns : turns, 4),
+                            unit.isMirrored() != mirrored));
         }
-        figure.patches().stream()
+        first.patches().stream()
                 .filter(FigurePatch::isBlank)
-                .map(patch -> around(patch.outline().corners()))
-                .forEach(box -> {
-                    boxes.add(box);
-                    byBox.put(box, new LaidPiece(0, box, "empty", List.of(), 0, false));
+                .map(patch -> seen.apply(patch.outline()))
+                .forEach(outline -> {
+                    Box box = around(outline.corners());
+                    byBox.put(box, new LaidPiece(0, box, outline, "empty", "", List.of(), 0, false));
                 });
-        Assembly assembly = Assembly.of(boxes);
-        Map<Box, Double> lightness = lightness(figure, boxes, design);
-        PressingMap pressing = PressingMap.of(assembly, design.plan().pressing(), part -> lightness(part, lightness));
+        Map<Box, Double> lightness = lightness(dressings, ofUnits, design);
+        return of(byBox, part -> lightness(part, lightness), design, first.finishedWidth(), first.finishedHeight());
+    }
+
+    /** How a figure is seen from the right side when it is sewn. */
+    public static Placing seen(Figure figure, boolean mirrored) {
+        return Placing.turned(figure.finishedWidth(), figure.finishedHeight(), mirrored, 0, Length.ZERO, Length.ZERO);
+    }
+
+    /**
+     * Of the top inside its borders, a block being one piece, turned so that its rows lie level. The corner triangles of
+     * a top on point are not among its pieces: they are sewn on last.
+     */
+    static Optional<Layout> of(QuiltTop top, RowsFrame frame) {
+        Map<Box, LaidPiece> byBox = new LinkedHashMap<>();
+        for (TopPart part : top.parts()) {
+            boolean last = part.figure().units().stream()
+                    .anyMatch(unit -> unit.unit() instanceof PatchworkUnit.CornerSettingTriangle);
+            if (!part.isOfBorder() && !last) {
+                Polygon outline = frame.apply(outline(part));
+                Box box = around(outline.corners());
+                byBox.put(
+                        box,
+                        new LaidPiece(
+                                0,
+                                box,
+                                outline,
+                                part.name(),
+                                part.id(),
+                                List.of(),
+                                frame.quarterTurns(part),
+                                part.placing().mirrored()));
+            }
+        }
+        // Blocks are neither light nor dark: rows take turns.
+        return byBox.isEmpty()
+                ? Optional.empty()
+                : Optional.of(of(byBox, part -> 0, top.design(), top.centreWidth(), top.centreHeight()));
+    }
+
+    /** A part of one patch has its outline, any other its box. */
+    private static Polygon outline(TopPart part) {
+        Figure figure = part.figure();
+        return figure.patches().size() == 1
+                ? part.outlines().getFirst()
+                : part.placing()
+                        .apply(Polygon.rectangle(Point.ORIGIN, figure.finishedWidth(), figure.finishedHeight()));
+    }
+
+    private static Layout of(
+            Map<Box, LaidPiece> byBox,
+            ToDoubleFunction<Part> lightness,
+            QuiltDesign design,
+            Length finishedWidth,
+            Length finishedHeight) {
+        Assembly assembly = Assembly.of(List.copyOf(byBox.keySet()));
         List<LaidPiece> pieces = new ArrayList<>();
-        for (int i = 0; i < assembly.pieces().size(); i++) {
-            LaidPiece piece = byBox.get(assembly.pieces().get(i));
-            pieces.add(new LaidPiece(
-                    i + 1, piece.box(), piece.what(), piece.cloths(), piece.quarterTurns(), piece.mirrored()));
+        for (Box box : assembly.pieces()) {
+            pieces.add(byBox.get(box).numbered(pieces.size() + 1));
         }
         Length seams = design.settings().seamAllowance().times(2);
         return new Layout(
                 assembly,
-                pieces,
-                pressing,
-                figure.finishedWidth().plus(seams),
-                figure.finishedHeight().plus(seams));
+                List.copyOf(pieces),
+                PressingMap.of(assembly, design.plan().pressing(), lightness),
+                finishedWidth.plus(seams),
+                finishedHeight.plus(seams));
     }
 
-    /**
-     * Of the top inside its borders, a block being one piece; empty where blocks stand on their corners, since their rows
-     * run on the diagonal.
-     */
-    public static Optional<Layout> of(QuiltTop top) {
-        QuiltDesign design = top.design();
-        List<TopPart> inner = top.parts().stream()
-                .filter(part -> !part.id().startsWith("border-"))
-                .toList();
-        if (design.setting().kind() == SettingDesign.Kind.ON_POINT || inner.isEmpty()) {
-            return Optional.empty();
-        }
-        Map<Box, TopPart> byBox = new LinkedHashMap<>();
-        inner.forEach(part -> byBox.put(
-                around(part.placing()
-                        .apply(Polygon.rectangle(
-                                Point.ORIGIN,
-                                part.figure().finishedWidth(),
-                                part.figure().finishedHeight()))
-                        .corners()),
-                part));
-        Assembly assembly = Assembly.of(List.copyOf(byBox.keySet()));
-        List<LaidPiece> pieces = new ArrayList<>();
-        for (int i = 0; i < assembly.pieces().size(); i++) {
-            TopPart part = byBox.get(assembly.pieces().get(i));
-            pieces.add(new LaidPiece(
-                    i + 1,
-                    assembly.pieces().get(i),
-                    part.name(),
-                    List.of(),
-                    part.placing().quarterTurns(),
-                    part.placing().mirrored()));
-        }
-        // Blocks are neither light nor dark: rows take turns.
-        PressingMap pressing = PressingMap.of(assembly, design.plan().pressing(), part -> 0);
-        Length seams = design.settings().seamAllowance().times(2);
-        return Optional.of(new Layout(
-                assembly,
-                pieces,
-                pressing,
-                top.centreWidth().plus(seams),
-                top.centreHeight().plus(seams)));
+    Layout pressed(PressingMap other) {
+        return new Layout(assembly, pieces, other, unfinishedWidth, unfinishedHeight);
     }
 
     /** The least upright box round these points. */
@@ -142,43 +182,39 @@ public record Layout(
         return new Box(left, top, right, bottom);
     }
 
-    private static Map<Box, Double> lightness(Figure figure, List<Box> boxes, QuiltDesign design) {
+    /** Of each unit in its box, over all dressings, by area. */
+    private static Map<Box, Double> lightness(List<Figure> dressings, List<Box> ofUnits, QuiltDesign design) {
         Map<String, Double> ofCloth = new LinkedHashMap<>();
         design.cloths().forEach(cloth -> ofCloth.put(cloth.key(), Judging.lightness(cloth)));
-        Map<Box, Double> lightness = new LinkedHashMap<>();
-        for (Box box : boxes) {
-            double sum = 0;
-            double area = 0;
+        Map<Box, Double> sums = new LinkedHashMap<>();
+        Map<Box, Double> areas = new LinkedHashMap<>();
+        for (Figure figure : dressings) {
             for (FigurePatch patch : figure.patches()) {
-                Box of = around(patch.outline().corners());
-                boolean inside = of.left().isAtLeast(box.left())
-                        && of.top().isAtLeast(box.top())
-                        && box.right().isAtLeast(of.right())
-                        && box.bottom().isAtLeast(of.bottom());
-                if (inside) {
-                    double patchArea = patch.outline().area().toDoubleSquareInches();
-                    sum += patchArea * ofCloth.getOrDefault(patch.cloth(), 50.0);
-                    area += patchArea;
+                if (!patch.isBlank()) {
+                    Box box = ofUnits.get(patch.unit());
+                    double area = patch.outline().area().toDoubleSquareInches();
+                    areas.merge(box, area, Double::sum);
+                    sums.merge(box, area * ofCloth.getOrDefault(patch.cloth(), MIDDLE), Double::sum);
                 }
             }
-            lightness.put(box, area == 0 ? 50 : sum / area);
         }
-        return lightness;
+        sums.replaceAll((box, sum) -> sum / areas.get(box));
+        return sums;
     }
 
     private static double lightness(Part part, Map<Box, Double> ofBox) {
         return switch (part) {
-            case Assembly.Single single -> ofBox.getOrDefault(single.box(), 50.0);
+            case Assembly.Single single -> ofBox.getOrDefault(single.box(), MIDDLE);
             case Assembly.Joined joined ->
                 joined.parts().stream()
                         .mapToDouble(each -> lightness(each, ofBox))
                         .average()
-                        .orElse(50);
+                        .orElse(MIDDLE);
             case Assembly.PartialSeams partial ->
                 partial.parts().stream()
                         .mapToDouble(each -> lightness(each, ofBox))
                         .average()
-                        .orElse(50);
+                        .orElse(MIDDLE);
         };
     }
 }

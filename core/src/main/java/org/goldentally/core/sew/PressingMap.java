@@ -4,8 +4,8 @@ import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
+import java.util.function.IntPredicate;
 import java.util.function.ToDoubleFunction;
-import org.goldentally.core.geometry.Point;
 import org.goldentally.core.piecing.step.Habits.Pressing;
 import org.goldentally.core.sew.Assembly.Seam;
 
@@ -20,8 +20,8 @@ import org.goldentally.core.sew.Assembly.Seam;
  *   <li>By the school that presses open, all are pressed open.
  * </ol>
  *
- * <p>Seams in one line only ever meet end to end, so a group is a chain and always nests; only the school presses open.
- * Seams inside units are pressed as their own cards say, and seams of neighbouring blocks are not looked at here.
+ * <p>Seams in one line only ever meet end to end, so a group is a chain and always nests by itself; where blocks meet on
+ * the top, {@link TopPressing} decides. Seams inside units are pressed as their own cards say.
  */
 public record PressingMap(List<Pressed> seams) {
 
@@ -42,21 +42,45 @@ public record PressingMap(List<Pressed> seams) {
         public String label() {
             return label;
         }
+
+        Direction opposite() {
+            return switch (this) {
+                case LEFT -> RIGHT;
+                case RIGHT -> LEFT;
+                case UP -> DOWN;
+                case DOWN -> UP;
+                case OPEN -> OPEN;
+            };
+        }
     }
 
     /**
      * A seam with the way it is pressed.
      *
-     * @param againstSchool whether it goes to the lighter side, only so that it nests
+     * @param toDarker 1 where it goes to the darker side, -1 where to the lighter one, 0 where both are alike or it is open
      */
-    public record Pressed(Seam seam, Direction direction, boolean againstSchool) {}
+    public record Pressed(Seam seam, Direction direction, int toDarker) {
+
+        /** Whether it goes to the lighter side, only so that it nests. */
+        public boolean againstSchool() {
+            return toDarker < 0;
+        }
+
+        Pressed turned() {
+            return new Pressed(seam, direction.opposite(), -toDarker);
+        }
+
+        Pressed opened() {
+            return new Pressed(seam, Direction.OPEN, 0);
+        }
+    }
 
     /** @param lightness of a part, all its patches together */
     public static PressingMap of(Assembly assembly, Pressing school, ToDoubleFunction<Assembly.Part> lightness) {
         List<Seam> seams = assembly.seams();
         if (school == Pressing.OPEN) {
             return new PressingMap(seams.stream()
-                    .map(seam -> new Pressed(seam, Direction.OPEN, false))
+                    .map(seam -> new Pressed(seam, Direction.OPEN, 0))
                     .toList());
         }
         List<List<Integer>> meetings = meetings(seams);
@@ -70,8 +94,7 @@ public record PressingMap(List<Pressed> seams) {
         }
         for (int i = 0; i < seams.size(); i++) {
             Seam seam = seams.get(i);
-            boolean against = toFirst[i] * darkerFirst(seam, lightness) < 0;
-            pressed.add(new Pressed(seam, direction(seam, toFirst[i]), against));
+            pressed.add(new Pressed(seam, direction(seam, toFirst[i]), toFirst[i] * darkerFirst(seam, lightness)));
         }
         return new PressingMap(List.copyOf(pressed));
     }
@@ -84,9 +107,26 @@ public record PressingMap(List<Pressed> seams) {
             boolean[] seen,
             int[] toFirst,
             ToDoubleFunction<Assembly.Part> lightness) {
+        List<Integer> group = group(from, meetings, seen);
+        toFirst[from] = 1;
+        for (int at : group) {
+            meetings.get(at).forEach(other -> toFirst[other] = -toFirst[at]);
+        }
+        double agree = 0;
+        for (int each : group) {
+            Seam seam = seams.get(each);
+            agree +=
+                    toFirst[each] * darkerFirst(seam, lightness) * seam.length().toDoubleInches();
+        }
+        if (agree < 0) {
+            group.forEach(each -> toFirst[each] = -toFirst[each]);
+        }
+    }
+
+    /** What meets a seam, and what meets that, nearest first. */
+    private static List<Integer> group(int from, List<List<Integer>> meetings, boolean[] seen) {
         List<Integer> group = new ArrayList<>();
         Deque<Integer> next = new ArrayDeque<>(List.of(from));
-        toFirst[from] = 1;
         seen[from] = true;
         while (!next.isEmpty()) {
             int at = next.poll();
@@ -94,22 +134,11 @@ public record PressingMap(List<Pressed> seams) {
             for (int other : meetings.get(at)) {
                 if (!seen[other]) {
                     seen[other] = true;
-                    toFirst[other] = -toFirst[at];
                     next.add(other);
                 }
             }
         }
-        double agree = 0;
-        for (int each : group) {
-            Seam seam = seams.get(each);
-            double length = seam.lying()
-                    ? seam.to().x().minus(seam.from().x()).toDoubleInches()
-                    : seam.to().y().minus(seam.from().y()).toDoubleInches();
-            agree += toFirst[each] * darkerFirst(seam, lightness) * length;
-        }
-        if (agree < 0) {
-            group.forEach(each -> toFirst[each] = -toFirst[each]);
-        }
+        return group;
     }
 
     /** 1 where the first side is the darker one, -1 where the second is, 0 where both are alike. */
@@ -141,11 +170,11 @@ public record PressingMap(List<Pressed> seams) {
     }
 
     private static boolean meet(Seam one, Seam other) {
-        return same(one.to(), other.from()) || same(one.from(), other.to());
+        return one.to().equals(other.from()) || one.from().equals(other.to());
     }
 
-    private static boolean same(Point a, Point b) {
-        return a.equals(b);
+    public List<Direction> directions() {
+        return seams.stream().map(Pressed::direction).toList();
     }
 
     /** What stands out, in words. */
@@ -165,20 +194,35 @@ public record PressingMap(List<Pressed> seams) {
         return notes;
     }
 
-    /** The same with every seam the other way: for every other block, so that neighbours nest too. */
-    public PressingMap turnedOver() {
-        return new PressingMap(seams.stream()
-                .map(each -> new Pressed(each.seam(), opposite(each.direction()), each.againstSchool()))
-                .toList());
+    /** The same with some of its seams the other way. */
+    PressingMap turned(IntPredicate which) {
+        List<Pressed> turned = new ArrayList<>();
+        for (int i = 0; i < seams.size(); i++) {
+            turned.add(which.test(i) ? seams.get(i).turned() : seams.get(i));
+        }
+        return new PressingMap(List.copyOf(turned));
     }
 
-    private static Direction opposite(Direction direction) {
-        return switch (direction) {
-            case LEFT -> Direction.RIGHT;
-            case RIGHT -> Direction.LEFT;
-            case UP -> Direction.DOWN;
-            case DOWN -> Direction.UP;
-            case OPEN -> Direction.OPEN;
-        };
+    /** The same with some of its seams pressed open. */
+    PressingMap opened(IntPredicate which) {
+        List<Pressed> opened = new ArrayList<>();
+        for (int i = 0; i < seams.size(); i++) {
+            opened.add(which.test(i) ? seams.get(i).opened() : seams.get(i));
+        }
+        return new PressingMap(List.copyOf(opened));
+    }
+
+    /** Its seams in groups that meet, by their places in the list: each group can only be turned as a whole. */
+    List<List<Integer>> groups() {
+        List<List<Integer>> meetings =
+                meetings(seams.stream().map(Pressed::seam).toList());
+        List<List<Integer>> groups = new ArrayList<>();
+        boolean[] seen = new boolean[seams.size()];
+        for (int i = 0; i < seams.size(); i++) {
+            if (!seen[i]) {
+                groups.add(group(i, meetings, seen));
+            }
+        }
+        return groups;
     }
 }

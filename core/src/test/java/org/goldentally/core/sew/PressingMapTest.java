@@ -55,8 +55,11 @@ class PressingMapTest {
         PressingMap map = PressingMap.of(Assembly.of(boxes), Pressing.TO_THE_DARK, part -> 50);
         assertThat(map.seams()).hasSize(8).noneMatch(seam -> seam.direction() == Direction.OPEN);
         assertThat(map.notes()).isEmpty();
-        assertThat(map.turnedOver().turnedOver()).isEqualTo(map);
-        assertThat(faults(map.turnedOver())).isEmpty();
+        PressingMap other = map.turned(seam -> true);
+        assertThat(other).isNotEqualTo(map);
+        assertThat(other.turned(seam -> true)).isEqualTo(map);
+        assertThat(faults(other)).isEmpty();
+        assertThat(map.groups()).extracting(List::size).containsExactlyInAnyOrder(3, 3, 1, 1);
     }
 
     @Test
@@ -69,6 +72,8 @@ class PressingMapTest {
                 part -> part instanceof Assembly.Single single && single.box().equals(dark) ? 10 : 90);
         assertThat(map.seams().getFirst().direction()).isEqualTo(Direction.RIGHT);
         assertThat(map.seams().getFirst().againstSchool()).isFalse();
+        assertThat(map.turned(seam -> true).notes())
+                .containsExactly("One seam goes to the lighter side, so that all of them nest.");
     }
 
     /** Four pieces round a fifth: no straight seam runs through. */
@@ -130,7 +135,7 @@ class PressingMapTest {
                 .design();
         Block block = TraditionalBlocks.byKey(key).orElseThrow();
         Figure figure = Figure.of(block, Length.inches(9), Length.inches(9), design::block, MeasureSystem.INCH);
-        return Layout.of(figure, design);
+        return Layout.of(List.of(figure), false, design);
     }
 
     private static Box box(int left, int top, int right, int bottom) {

@@ -1,0 +1,171 @@
+package org.goldentally.app.sew;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.goldentally.app.sew.CardView.LayoutPicture;
+import org.goldentally.app.sew.LayoutPictures.Drawn;
+import org.goldentally.core.geometry.Placing;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.quilt.TopPart;
+import org.goldentally.core.sew.Assembly;
+import org.goldentally.core.sew.Batch;
+import org.goldentally.core.sew.Layout;
+import org.goldentally.core.sew.PressingMap.Pressed;
+import org.goldentally.core.sew.RowsFrame;
+import org.goldentally.core.sew.TopPressing;
+import org.goldentally.core.sew.TopPressing.Opened;
+import org.goldentally.core.sew.TopPressing.Way;
+import org.goldentally.core.tally.UnitPlan;
+
+/** What is laid out on a card: the block where a unit sits, a block in each way of pressing it, the rows of the top. */
+final class BatchLayouts {
+
+    private final QuiltTop top;
+    private final LayoutPictures pictures;
+    private final TopPressing pressing;
+
+    BatchLayouts(QuiltTop top, LengthWriter writer, Map<String, Integer> clothPlaces) {
+        this.top = top;
+        this.pictures = new LayoutPictures(writer, clothPlaces);
+        this.pressing = TopPressing.of(top);
+    }
+
+    List<LayoutPicture> of(Batch batch, Optional<TopPart> home) {
+        return switch (batch.kind()) {
+            case ROWS -> rows().stream().toList();
+            case UNITS ->
+                home.map(part -> block(part, ways(part).getFirst(), part.name(), List.of())).stream()
+                        .toList();
+            case BLOCKS -> home.map(this::blocks).orElse(List.of());
+            default -> List.of();
+        };
+    }
+
+    /** The pieces of the block that are these units. */
+    List<Integer> lit(UnitPlan plan, TopPart home) {
+        return ways(home).getFirst().layout().pieces().stream()
+                .filter(piece -> piece.what().equals(plan.unit().name()))
+                .filter(piece -> new HashSet<>(piece.cloths()).equals(new HashSet<>(plan.cloths())))
+                .map(Layout.LaidPiece::number)
+                .toList();
+    }
+
+    private List<Way> ways(TopPart part) {
+        return pressing.sort(part).orElseThrow().ways();
+    }
+
+    private List<LayoutPicture> blocks(TopPart home) {
+        List<Way> ways = ways(home);
+        List<LayoutPicture> drawn = new ArrayList<>();
+        for (Way way : ways) {
+            List<String> notes = new ArrayList<>();
+            if (ways.size() > 1) {
+                notes.add("Way " + way.letter() + ", " + blocks(way.parts().size()) + ": " + places(way.parts()) + "."
+                        + (way == ways.getFirst() ? "" : " " + against(way, ways.getFirst())));
+            }
+            pressing.opened().stream()
+                    .filter(opened -> opened.part()
+                            .filter(part -> way.parts().contains(part))
+                            .isPresent())
+                    .forEach(opened -> notes.add(say(opened)));
+            String name = home.name() + (ways.size() > 1 ? ", pressed in way " + way.letter() : "");
+            TopPart shown = ways.size() > 1 ? way.parts().getFirst() : home;
+            drawn.add(block(shown, way, name, notes));
+        }
+        return drawn;
+    }
+
+    private static String blocks(int count) {
+        return count + (count == 1 ? " block" : " blocks");
+    }
+
+    private static String against(Way way, Way first) {
+        List<Pressed> seams = way.layout().pressing().seams();
+        long other = 0;
+        for (int i = 0; i < seams.size(); i++) {
+            boolean same = seams.get(i).direction()
+                    == first.layout().pressing().seams().get(i).direction();
+            other += same ? 0 : 1;
+        }
+        return other == seams.size()
+                ? "Every seam the other way than in way A."
+                : other + " of " + seams.size() + " seams the other way than in way A.";
+    }
+
+    /** {@code row 1 blocks 1, 3, 5; row 2 blocks 2, 4}. */
+    private static String places(List<TopPart> parts) {
+        Map<Integer, List<Integer>> byRow = new TreeMap<>();
+        parts.forEach(part ->
+                byRow.computeIfAbsent(part.row(), any -> new ArrayList<>()).add(part.column() + 1));
+        return byRow.entrySet().stream()
+                .map(row -> "row " + (row.getKey() + 1) + (row.getValue().size() == 1 ? " block " : " blocks ")
+                        + row.getValue().stream()
+                                .sorted()
+                                .map(column -> "" + column)
+                                .collect(Collectors.joining(", ")))
+                .collect(Collectors.joining("; "));
+    }
+
+    private static String say(Opened opened) {
+        String where = opened.part().map(TopPart::where).orElse("Between the blocks");
+        return Character.toUpperCase(where.charAt(0)) + where.substring(1) + ": press the seam between "
+                + pieces(opened.onTop().first()) + " and "
+                + pieces(opened.onTop().second())
+                + " open; it meets one of "
+                + opened.beside().map(TopPart::where).orElse("the seams between the blocks")
+                + " that lies the same way.";
+    }
+
+    private static String pieces(Assembly.Part part) {
+        return numbers(part).stream().sorted().map(number -> "" + number).collect(Collectors.joining(" + "));
+    }
+
+    private static List<Integer> numbers(Assembly.Part part) {
+        return switch (part) {
+            case Assembly.Single single -> List.of(single.number());
+            case Assembly.Joined joined ->
+                joined.parts().stream().flatMap(each -> numbers(each).stream()).toList();
+            case Assembly.PartialSeams partial ->
+                partial.parts().stream().map(Assembly.Single::number).toList();
+        };
+    }
+
+    private LayoutPicture block(TopPart part, Way way, String name, List<String> notes) {
+        Placing seen = Layout.seen(part.figure(), part.placing().mirrored());
+        List<Drawn> patches = part.figure().patches().stream()
+                .map(patch -> new Drawn(seen.apply(patch.outline()), patch))
+                .toList();
+        return pictures.of(name, way.layout(), patches, Map.of(), List.of(), notes);
+    }
+
+    private Optional<LayoutPicture> rows() {
+        RowsFrame frame = RowsFrame.of(top);
+        List<Drawn> patches = top.parts().stream()
+                .filter(part -> !part.isOfBorder())
+                .flatMap(part -> part.figure().patches().stream()
+                        .map(patch -> new Drawn(frame.apply(part.placing().apply(patch.outline())), patch)))
+                .toList();
+        Map<String, String> letters = new LinkedHashMap<>();
+        top.parts().forEach(part -> pressing.way(part).ifPresent(way -> letters.put(part.id(), way.letter())));
+        List<String> notes = new ArrayList<>();
+        if (frame.onPoint()) {
+            notes.add("The picture is turned so that the diagonal rows lie level. The four corner triangles come last;"
+                    + " press their seams towards them.");
+        }
+        if (!letters.isEmpty()) {
+            notes.add("A and B say in which way each block is pressed: laid out like this, its seams nest with its"
+                    + " neighbours'.");
+        }
+        pressing.opened().forEach(opened -> notes.add(say(opened)));
+        return pressing.rows()
+                .map(layout ->
+                        pictures.of("the top inside its borders", layout, patches, letters, pressing.opened(), notes));
+    }
+}
