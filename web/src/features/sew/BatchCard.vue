@@ -140,7 +140,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
 
     <section v-if="card.layouts.length" class="space-y-4 rounded-xl border border-line bg-white p-3" :aria-label="batch.kind === 'UNITS' ? 'Where it sits' : 'How it is joined'">
       <div v-for="(layout, i) in card.layouts" :key="layout.name" class="grid gap-4 border-line md:grid-cols-[minmax(0,22rem)_1fr]" :class="{ 'border-t pt-4': i > 0, 'md:grid-cols-[minmax(0,30rem)_1fr]': batch.kind === 'ROWS' }">
-        <LayoutDrawing :layout="layout" :colours="colours" :lit="card.litPieces" :pressing="batch.kind !== 'UNITS'" class="w-full" />
+        <LayoutDrawing :layout="layout" :colours="colours" :lit="card.litPieces" :pressing="batch.kind !== 'UNITS'" class="w-full self-start" />
         <div class="space-y-2">
           <h3 class="font-bold">{{ batch.kind === 'UNITS' ? `Where it sits in ${layout.name}` : `Lay out and join ${layout.name}` }}</h3>
           <p v-if="batch.kind === 'UNITS'">

@@ -253,11 +253,10 @@ final class Booklet {
             double off = 1e-3;
             int first = at(layout, lying ? x + off : x - off, lying ? y - off : y + off);
             int second = at(layout, lying ? x + off : x + off, lying ? y + off : y + off);
-            if (first == second) {
-                continue; // inside a block, and named in the notes
+            if (!seam.inBlock()) {
+                said.add("between " + first + " and " + second + " "
+                        + seam.direction().label());
             }
-            said.add("between " + first + " and " + second + " "
-                    + seam.direction().label());
         }
         return said.size() > 40
                 ? "as the arrows show, their points to where the allowances lie; two arrows, open"

@@ -116,6 +116,7 @@ final class BatchLayouts {
     private static String say(Opened opened) {
         String where = opened.part().map(TopPart::where).orElse("Between the blocks");
         return Character.toUpperCase(where.charAt(0)) + where.substring(1) + ": press the seam between "
+                + (opened.part().isPresent() ? "its pieces " : "")
                 + pieces(opened.onTop().first()) + " and "
                 + pieces(opened.onTop().second())
                 + " open; it meets one of "

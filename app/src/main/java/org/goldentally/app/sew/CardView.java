@@ -73,12 +73,17 @@ public record CardView(
             int quarterTurns,
             boolean mirrored) {}
 
-    /** A seam with the way it is pressed. */
+    /**
+     * A seam with the way it is pressed.
+     *
+     * @param inBlock whether it lies inside one piece of the layout: a seam of a single block among the rows
+     */
     public record PressedSeam(
             double fromX,
             double fromY,
             double toX,
             double toY,
             PressingMap.Direction direction,
-            boolean againstSchool) {}
+            boolean againstSchool,
+            boolean inBlock) {}
 }

@@ -3,6 +3,7 @@ package org.goldentally.app.sew;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.goldentally.app.drawing.SvgNumbers;
 import org.goldentally.app.sew.CardView.LayoutPicture;
@@ -11,6 +12,7 @@ import org.goldentally.app.sew.CardView.PressedSeam;
 import org.goldentally.core.block.Figure.FigurePatch;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
+import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.sew.Assembly;
 import org.goldentally.core.sew.Layout;
@@ -20,6 +22,9 @@ import org.goldentally.core.sew.TopPressing.Opened;
 
 /** Layouts as drawings and words. */
 final class LayoutPictures {
+
+    /** The number of a block among others stands clear of its seams. */
+    private static final double UPPER_LEFT = 0.28;
 
     private final LengthWriter writer;
     private final Map<String, Integer> clothPlaces;
@@ -47,10 +52,12 @@ final class LayoutPictures {
                 .flatMap(patch -> patch.outline().corners().stream())
                 .toList());
         List<PressedSeam> seams = new ArrayList<>();
-        layout.pressing().seams().forEach(each -> seams.add(seam(each.seam(), each.direction(), each.againstSchool())));
+        layout.pressing()
+                .seams()
+                .forEach(each -> seams.add(seam(each.seam(), each.direction(), each.againstSchool(), false)));
         opened.stream()
                 .filter(each -> each.part().isPresent())
-                .forEach(each -> seams.add(seam(each.onTop(), Direction.OPEN, false)));
+                .forEach(each -> seams.add(seam(each.onTop(), Direction.OPEN, false, true)));
         return new LayoutPicture(
                 name,
                 whole.right().toDoubleInches(),
@@ -66,26 +73,32 @@ final class LayoutPictures {
     }
 
     private static PlacedPiece placed(LaidPiece piece, Map<String, String> letters) {
+        double left = piece.box().left().toDoubleInches();
+        double top = piece.box().top().toDoubleInches();
+        double width = piece.box().width().toDoubleInches();
+        double height = piece.box().height().toDoubleInches();
+        boolean block = letters.containsKey(piece.id());
         List<Point> corners = piece.outline().corners();
         return new PlacedPiece(
                 piece.number(),
                 letters.getOrDefault(piece.id(), ""),
                 SvgNumbers.points(piece.outline()),
-                piece.box().left().toDoubleInches(),
-                piece.box().top().toDoubleInches(),
-                piece.box().width().toDoubleInches(),
-                piece.box().height().toDoubleInches(),
-                corners.stream()
-                        .mapToDouble(corner -> corner.x().toDoubleInches())
-                        .average()
-                        .orElseThrow(),
-                corners.stream()
-                        .mapToDouble(corner -> corner.y().toDoubleInches())
-                        .average()
-                        .orElseThrow(),
+                left,
+                top,
+                width,
+                height,
+                block ? left + width * UPPER_LEFT : mean(corners, Point::x),
+                block ? top + height * UPPER_LEFT : mean(corners, Point::y),
                 piece.what(),
                 piece.quarterTurns(),
                 piece.mirrored());
+    }
+
+    private static double mean(List<Point> corners, Function<Point, Length> axis) {
+        return corners.stream()
+                .mapToDouble(corner -> axis.apply(corner).toDoubleInches())
+                .average()
+                .orElseThrow();
     }
 
     private int cloth(Drawn patch) {
@@ -94,14 +107,15 @@ final class LayoutPictures {
                 : clothPlaces.getOrDefault(patch.patch().cloth(), -1);
     }
 
-    private static PressedSeam seam(Assembly.Seam seam, Direction direction, boolean againstSchool) {
+    private static PressedSeam seam(Assembly.Seam seam, Direction direction, boolean againstSchool, boolean inBlock) {
         return new PressedSeam(
                 seam.from().x().toDoubleInches(),
                 seam.from().y().toDoubleInches(),
                 seam.to().x().toDoubleInches(),
                 seam.to().y().toDoubleInches(),
                 direction,
-                againstSchool);
+                againstSchool,
+                inBlock);
     }
 
     private List<String> notes(Layout layout) {
