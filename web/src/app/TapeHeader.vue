@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onUnmounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useShelf } from '@/features/cloth'
 import { useOpenQuilt, useTop } from '@/features/quilts'
@@ -12,14 +12,35 @@ const PAGES = [
   { to: '/yields', name: 'Yields', says: 'what a piece gives' },
 ]
 
+const REST_MS = 1000
+
 const route = useRoute()
 const quilt = useOpenQuilt()
 const shelf = useShelf()
 const top = useTop(() => quilt.id.value)
 const tally = useTally(() => quilt.id.value)
-const cut = useCutSheets(() => (route.path.endsWith('/cut') ? quilt.id.value : undefined))
-
-const sew = useBatches(() => (route.path.endsWith('/sew') ? quilt.id.value : undefined))
+/** Cutting plans take longer than a ledger: beside other stations they are asked for once an edit has come to rest. */
+const atRest = ref(false)
+let resting: ReturnType<typeof setTimeout> | undefined
+watch(
+  () => [quilt.id.value, quilt.saveState.value, tally.isFetching.value],
+  ([, state, fetching]) => {
+    clearTimeout(resting)
+    atRest.value = false
+    if (state === 'kept' && !fetching) resting = setTimeout(() => (atRest.value = true), REST_MS)
+  },
+  { immediate: true },
+)
+onUnmounted(() => clearTimeout(resting))
+const cut = useCutSheets(
+  () => quilt.id.value,
+  () => atRest.value || route.path.endsWith('/cut'),
+)
+const sew = useBatches(
+  () => quilt.id.value,
+  undefined,
+  () => atRest.value || route.path.endsWith('/sew'),
+)
 
 const tallyCount = computed(() => {
   if (!tally.data.value) return ''

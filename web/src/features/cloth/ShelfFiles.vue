@@ -35,8 +35,15 @@ async function withText(event: Event, work: (text: string) => Promise<string>) {
   if (file) await attempt(async () => work(await file.text()))
   input.value = ''
 }
-const bringIn = (text: string) =>
-  call<Schemas['FileRead']>('POST', '/api/shelf/csv', { text, system: props.system }).then((read) => `${spellCount(read.lines, 'line', 'lines')} put on the shelf.`)
+/** A file with lines that the shelf has already: nothing of it is put there before the quilter says what is meant. */
+const asked = ref<{ text: string; there: number; fresh: number }>()
+
+async function bringIn(text: string, doubles: 'ASK' | 'LEAVE_OUT' | 'ADD' = 'ASK') {
+  const read = await call<Schemas['FileRead']>('POST', `/api/shelf/csv?doubles=${doubles}`, { text, system: props.system })
+  const open = doubles === 'ASK' && read.alreadyThere > 0
+  asked.value = open ? { text, there: read.alreadyThere, fresh: read.inFile - read.alreadyThere } : undefined
+  return open ? '' : `${spellCount(read.put, 'line', 'lines')} put on the shelf.`
+}
 const takePrices = (text: string) =>
   call<Schemas['PriceEntry'][]>('PUT', '/api/shelf/prices', { text, system: props.system }).then((list) => `The price list has ${spellCount(list.length, 'line', 'lines')}.`)
 </script>
@@ -45,12 +52,18 @@ const takePrices = (text: string) =>
   <section class="card space-y-3 p-4" aria-labelledby="files-title">
     <h2 id="files-title" class="text-lg font-bold">Files and prices</h2>
     <p v-if="said" role="status" class="rounded-lg bg-tape-pale p-2">{{ said }}</p>
+    <div v-if="asked" class="space-y-2 rounded-lg bg-tape-pale p-2">
+      <p role="status">The shelf has {{ spellCount(asked.there, 'line', 'lines') }} of this file already: the same pieces of the same cloth. Nothing is put there yet.</p>
+      <button v-if="asked.fresh" class="button w-full" @click="attempt(() => bringIn(asked!.text, 'LEAVE_OUT'))">Only the {{ spellCount(asked.fresh, 'new line', 'new lines') }}</button>
+      <button class="button w-full" @click="attempt(() => bringIn(asked!.text, 'ADD'))">All {{ asked.there + asked.fresh }}: it is more of the same</button>
+      <button class="button w-full" @click="asked = undefined">None</button>
+    </div>
     <ProblemNote :problems="problems" />
     <div class="space-y-2">
       <a class="button inline-flex w-full items-center justify-center" href="/api/shelf/csv" download="shelf.csv">Shelf as a CSV file</a>
       <label class="block">
         <span class="mb-1 block font-medium">Put a CSV file on the shelf</span>
-        <input type="file" accept=".csv,text/csv" class="field w-full" @change="withText($event, bringIn)" />
+        <input type="file" accept=".csv,text/csv" class="field w-full" @change="withText($event, (text) => bringIn(text))" />
       </label>
     </div>
     <div class="space-y-2 border-t border-line pt-3">

@@ -4,13 +4,12 @@ import { call, type Schemas } from '@/api/client'
 
 export type PieceSheet = Schemas['PieceSheet']
 
-/** The cutting sheets of a quilt, with what is ticked off. */
-export function useCutSheets(quiltId: MaybeRefOrGetter<string | undefined>) {
+/** The cutting sheets of a quilt, with what is ticked off; asked for only while `wanted`. */
+export function useCutSheets(quiltId: MaybeRefOrGetter<string | undefined>, wanted: MaybeRefOrGetter<boolean> = true) {
   return useQuery({
     queryKey: computed(() => ['quilt', toValue(quiltId), 'cut']),
     queryFn: () => call<Schemas['CutView']>('GET', `/api/quilts/${toValue(quiltId)}/cut`),
-    enabled: computed(() => !!toValue(quiltId)),
-    placeholderData: (before) => before,
+    enabled: computed(() => !!toValue(quiltId) && toValue(wanted)),
     retry: false,
   })
 }

@@ -11,8 +11,8 @@ export interface Time {
   by: string
 }
 
-/** All batches of a quilt as they stand. */
-export function useBatches(quiltId: MaybeRefOrGetter<string | undefined>, time?: MaybeRefOrGetter<Time>) {
+/** All batches of a quilt as they stand; asked for only while `wanted`. */
+export function useBatches(quiltId: MaybeRefOrGetter<string | undefined>, time?: MaybeRefOrGetter<Time>, wanted: MaybeRefOrGetter<boolean> = true) {
   const asked = computed(() => {
     const { hoursAWeek, by } = time ? toValue(time) : { hoursAWeek: '', by: '' }
     const hours = Number(hoursAWeek.replace(',', '.'))
@@ -21,8 +21,8 @@ export function useBatches(quiltId: MaybeRefOrGetter<string | undefined>, time?:
   return useQuery({
     queryKey: computed(() => ['quilt', toValue(quiltId), 'sew', 'batches', asked.value]),
     queryFn: () => call<Schemas['SewView']>('GET', `/api/quilts/${toValue(quiltId)}/sew?${asked.value}`),
-    enabled: computed(() => !!toValue(quiltId)),
-    placeholderData: (before) => before,
+    enabled: computed(() => !!toValue(quiltId) && toValue(wanted)),
+    placeholderData: (before, query) => (query?.queryKey[1] === toValue(quiltId) ? before : undefined),
     retry: false,
   })
 }

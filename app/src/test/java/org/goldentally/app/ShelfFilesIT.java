@@ -58,7 +58,7 @@ class ShelfFilesIT {
                 heath,2,strip,40,2 1/2,in,,,,,,,
                 """;
         assertThat(post("/api/shelf/csv", Map.of("text", csv, "system", "INCH")).getBody())
-                .contains("\"lines\":3");
+                .contains("\"put\":3");
         Map<?, ?> heron = cloth("heron, grey");
         assertThat(heron.get("colour")).isEqualTo("#8090a0");
         assertThat(heron.get("lightness")).isEqualTo("55");
@@ -77,6 +77,25 @@ class ShelfFilesIT {
         assertThat(post("/api/shelf/read", Map.of("line", line.get("typed"), "system", "CENTIMETRE"))
                         .getBody())
                 .contains("150.5 cm, 110 cm wide");
+    }
+
+    @Test
+    void linesThatTheShelfHasAlreadyAreNotDoubled() {
+        String csv = """
+                cloth,count,form,width,length
+                twice told,2,fat quarter,18,21
+                twice told,2,fat quarter,18,21
+                twice told,5,square,5,5
+                """;
+        Map<String, String> file = Map.of("text", csv, "system", "INCH");
+        assertThat(post("/api/shelf/csv", file).getBody()).contains("\"put\":3,\"alreadyThere\":0");
+        Map<String, String> more = Map.of("text", csv + "Twice Told,1,fat quarter,18,21\n", "system", "INCH");
+        assertThat(post("/api/shelf/csv", more).getBody()).isEqualTo("{\"put\":0,\"alreadyThere\":3,\"inFile\":4}");
+        assertThat(understood("twice told")).hasSize(3);
+        assertThat(post("/api/shelf/csv?doubles=LEAVE_OUT", more).getBody()).contains("\"put\":1");
+        assertThat(understood("twice told")).hasSize(4);
+        assertThat(post("/api/shelf/csv?doubles=ADD", file).getBody()).contains("\"put\":3");
+        assertThat(understood("twice told")).hasSize(7);
     }
 
     @Test

@@ -202,12 +202,13 @@ final class SewCards {
         return byRole;
     }
 
-    /** Of a pair the lighter cloth lies on top; the two halves of its units may change places, which only turns them. */
+    /** Of a pair the lighter cloth lies on top; the cloths of its units may change places, which only turns them. */
     private void lighterOnTop(UnitPlan plan, Map<ClothRole, Integer> roles) {
         Integer a = roles.get(ClothRole.A);
         Integer b = roles.get(ClothRole.B);
-        boolean pair = plan.unit() instanceof PatchworkUnit.HalfSquareTriangleUnit && a != null && b != null;
-        if (!pair || a < 0 || b < 0) {
+        boolean pair = plan.unit() instanceof PatchworkUnit.HalfSquareTriangleUnit
+                || plan.unit() instanceof PatchworkUnit.QuarterSquareTriangleUnit hourglass && hourglass.cloths() == 2;
+        if (!pair || a == null || b == null || a < 0 || b < 0) {
             return;
         }
         ClothRole upper =

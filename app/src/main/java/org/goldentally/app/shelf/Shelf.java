@@ -1,5 +1,6 @@
 package org.goldentally.app.shelf;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -70,7 +71,7 @@ public class Shelf {
     public List<ShelfClothView> list() {
         Map<UUID, List<ShelfPiece>> byCloth = new LinkedHashMap<>();
         pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id())
-                .forEach(piece -> byCloth.computeIfAbsent(piece.cloth().id(), key -> new java.util.ArrayList<>())
+                .forEach(piece -> byCloth.computeIfAbsent(piece.cloth().id(), key -> new ArrayList<>())
                         .add(piece));
         Set<UUID> photographed = photos.photographed();
         return byCloth.values().stream()
@@ -83,8 +84,7 @@ public class Shelf {
     public Map<String, List<ShelfPieces>> piecesByCloth() {
         Map<String, List<ShelfPieces>> byCloth = new LinkedHashMap<>();
         pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id())
-                .forEach(piece -> byCloth.computeIfAbsent(
-                                piece.cloth().id().toString(), any -> new java.util.ArrayList<>())
+                .forEach(piece -> byCloth.computeIfAbsent(piece.cloth().id().toString(), any -> new ArrayList<>())
                         .add(new ShelfPieces(piece.id().toString(), piece.count(), piece.piece())));
         return byCloth;
     }
@@ -158,10 +158,38 @@ public class Shelf {
         return pieces.saveAndFlush(new ShelfPiece(owner.id(), cloth, typed, system, line));
     }
 
-    /** Puts lines on the shelf that were read from a file, each with what is said of its cloth. */
-    public void addAll(List<ReadLine> lines) {
+    /** What to do with lines of a file that the shelf has already. */
+    public enum Doubles {
+        ASK,
+        LEAVE_OUT,
+        ADD
+    }
+
+    /** How many of the lines are on the shelf already: the same pieces of the same cloth. */
+    @Transactional(readOnly = true)
+    public int alreadyThere(List<ReadLine> lines) {
+        return lines.size() - newAmong(lines).size();
+    }
+
+    private List<ReadLine> newAmong(List<ReadLine> lines) {
+        List<ShelfLine> there = new ArrayList<>();
+        lines().forEach(read -> there.add(sameLine(read)));
+        return lines.stream().filter(read -> !there.remove(sameLine(read))).toList();
+    }
+
+    /**
+     * Puts lines on the shelf that were read from a file, each with what is said of its cloth.
+     *
+     * @return how many lines were put there
+     */
+    public int addAll(List<ReadLine> lines, Doubles doubles) {
+        List<ReadLine> fresh = newAmong(lines);
+        if (doubles == Doubles.ASK && fresh.size() < lines.size()) {
+            return 0;
+        }
+        List<ReadLine> wanted = doubles == Doubles.ADD ? lines : fresh;
         Set<String> said = new HashSet<>();
-        for (ReadLine read : lines) {
+        for (ReadLine read : wanted) {
             String name = read.line().clothName();
             Cloth cloth = cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
                     .orElseGet(() -> new Cloth(owner.id(), name, read.facts().colour(), read.pack()));
@@ -171,6 +199,14 @@ public class Shelf {
             }
             keep(cloths.saveAndFlush(cloth), ShelfWords.typed(read.line(), read.system()), read.system(), read.line());
         }
+        return wanted.size();
+    }
+
+    private static ShelfLine sameLine(ReadLine read) {
+        return new ShelfLine(
+                read.line().count(),
+                read.line().piece(),
+                read.line().clothName().toLowerCase(Locale.ROOT));
     }
 
     /** A line of a file. */
@@ -197,8 +233,7 @@ public class Shelf {
     public Map<String, WholeCloth> wholeCloths() {
         Map<String, List<ReadLine>> lines = new LinkedHashMap<>();
         pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id())
-                .forEach(piece -> lines.computeIfAbsent(
-                                piece.cloth().id().toString(), any -> new java.util.ArrayList<>())
+                .forEach(piece -> lines.computeIfAbsent(piece.cloth().id().toString(), any -> new ArrayList<>())
                         .add(new ReadLine(
                                 new ShelfLine(
                                         piece.count(),

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -47,8 +48,12 @@ class ShelfController {
             @NotNull @Size(max = 4_000_000) String text,
             @NotNull MeasureSystem system) {}
 
-    /** How many lines a file put on the shelf. */
-    record FileRead(int lines) {}
+    /**
+     * How many lines a file put on the shelf.
+     *
+     * @param alreadyThere lines of the file that the shelf had already
+     */
+    record FileRead(int put, int alreadyThere, int inFile) {}
 
     /** A line said back, before it is put on the shelf. */
     record Understood(String understood) {}
@@ -122,12 +127,17 @@ class ShelfController {
                 .body(ShelfFile.write(shelf.lines()));
     }
 
-    /** Adds the lines of a file to the shelf; one with a mistake adds none. */
+    /**
+     * Adds the lines of a file to the shelf; one with a mistake adds none.
+     *
+     * @param doubles what to do with lines that the shelf has already; where that is to be asked and there are any, no
+     *     line is added
+     */
     @PostMapping("/csv")
-    FileRead addFile(@Valid @RequestBody TypedFile file) {
+    FileRead addFile(@Valid @RequestBody TypedFile file, @RequestParam(defaultValue = "ASK") Shelf.Doubles doubles) {
         List<Shelf.ReadLine> lines = ShelfFile.read(file.text(), file.system());
-        shelf.addAll(lines);
-        return new FileRead(lines.size());
+        int there = shelf.alreadyThere(lines);
+        return new FileRead(shelf.addAll(lines, doubles), there, lines.size());
     }
 
     @GetMapping("/prices")
