@@ -54,9 +54,9 @@ const takePrices = (text: string) =>
     <p v-if="said" role="status" class="rounded-lg bg-tape-pale p-2">{{ said }}</p>
     <div v-if="asked" class="space-y-2 rounded-lg bg-tape-pale p-2">
       <p role="status">The shelf has {{ spellCount(asked.there, 'line', 'lines') }} of this file already: the same pieces of the same cloth. Nothing is put there yet.</p>
-      <button v-if="asked.fresh" class="button w-full" @click="attempt(() => bringIn(asked!.text, 'LEAVE_OUT'))">Only the {{ spellCount(asked.fresh, 'new line', 'new lines') }}</button>
+      <button class="button w-full" @click="attempt(() => bringIn(asked!.text, 'LEAVE_OUT'))">{{ asked.fresh ? `Only the ${spellCount(asked.fresh, 'new line', 'new lines')}, and its colours and prices` : 'No line, only its colours and prices' }}</button>
       <button class="button w-full" @click="attempt(() => bringIn(asked!.text, 'ADD'))">All {{ asked.there + asked.fresh }}: it is more of the same</button>
-      <button class="button w-full" @click="asked = undefined">None</button>
+      <button class="button w-full" @click="asked = undefined">Nothing of it</button>
     </div>
     <ProblemNote :problems="problems" />
     <div class="space-y-2">

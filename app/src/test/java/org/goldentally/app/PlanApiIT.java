@@ -13,8 +13,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.http.MediaType;
-import org.springframework.web.client.RestClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -25,21 +23,21 @@ class PlanApiIT {
 
     private static final JsonMapper JSON = new JsonMapper();
 
-    private final RestClient client;
+    private final Api api;
     private String quilt = "";
     private ObjectNode design = JSON.createObjectNode();
 
-    PlanApiIT(RestClient client) {
-        this.client = client;
+    PlanApiIT(Api api) {
+        this.api = api;
     }
 
     /** Twenty pinwheels of 8 in, ink on oat, with a border of ink. */
     @BeforeEach
     void aQuilt() {
-        JsonNode stored = post("/api/quilts", "{\"name\":\"Planned\",\"system\":\"INCH\"}");
+        JsonNode stored = api.post("/api/quilts", "{\"name\":\"Planned\",\"system\":\"INCH\"}");
         quilt = "/api/quilts/" + stored.path("id").asString();
         design = (ObjectNode) stored.path("design");
-        design.putArray("cloths").add(cloth("a", "oat", "#efe6d0")).add(cloth("b", "ink", "#22384d"));
+        design.putArray("cloths").add(Api.cloth("a", "oat", "#efe6d0")).add(Api.cloth("b", "ink", "#22384d"));
         design.path("blocks")
                 .path(0)
                 .path("parts")
@@ -59,20 +57,20 @@ class PlanApiIT {
     }
 
     private void keep() {
-        JsonNode now = get(quilt);
+        JsonNode now = api.get(quilt);
         ObjectNode change = JSON.createObjectNode();
         change.put("version", now.path("version").asInt())
                 .put("name", "Planned")
                 .put("sameStep", false);
         change.set("design", design);
-        put(quilt, change.toString());
+        api.put(quilt, change.toString());
     }
 
     /** The same answers as the pages show, in one call. */
     @Test
     void aDocumentAndAShelfAreAnsweredWithEverything() {
-        JsonNode plan =
-                post("/api/plan", question("1 yd 42 wide", "6 squares 10 in").toString());
+        JsonNode plan = api.post(
+                "/api/plan", question("1 yd 42 wide", "6 squares 10 in").toString());
         assertThat(plan.path("tally").path("totals").path("units").asInt()).isEqualTo(80);
         assertThat(plan.path("tally").path("cloths")).hasSize(2);
         assertThat(plan.path("cutting").path("cloths").path(0).path("pieces")).isNotEmpty();
@@ -98,8 +96,9 @@ class PlanApiIT {
     void badShelvesGetAClearAnswer(String line) {
         ObjectNode question = JSON.createObjectNode();
         question.set("design", design);
-        question.putArray("shelf").add(lines("b", line.equals("nothing") ? new String[0] : new String[] {line}));
-        JsonNode plan = post("/api/plan", question.toString());
+        question.putArray("shelf")
+                .add(Api.lines("b", "10 a yard", line.equals("nothing") ? new String[0] : new String[] {line}));
+        JsonNode plan = api.post("/api/plan", question.toString());
         JsonNode ink = plan.path("tally").path("cloths").path(1);
         assertThat(ink.path("name").asString()).isEqualTo("ink");
         assertThat(ink.path("toBuy").asString()).endsWith(" yd");
@@ -112,11 +111,11 @@ class PlanApiIT {
         ObjectNode border = (ObjectNode) design.path("borders").path(0);
         border.put("width", "45");
         JsonNode joined =
-                post("/api/plan", question("1 yd 42 wide", "1 yd 42 wide").toString());
+                api.post("/api/plan", question("1 yd 42 wide", "1 yd 42 wide").toString());
         assertThat(joined.path("tally").path("strips").toString()).contains("straight join");
         border.put("join", "ALONG_LENGTH");
         JsonNode plan =
-                post("/api/plan", question("1 yd 42 wide", "1 yd 42 wide").toString());
+                api.post("/api/plan", question("1 yd 42 wide", "1 yd 42 wide").toString());
         String problems =
                 plan.path("tally").path("cloths").path(1).path("problems").toString();
         assertThat(problems).contains("fits no cloth of the usual width").contains("wider cloth");
@@ -124,16 +123,16 @@ class PlanApiIT {
 
     @Test
     void aStyleIsSearchedForLongerAndStopped() throws InterruptedException {
-        JsonNode styles = get(quilt + "/cloths/b/styles");
+        JsonNode styles = api.get(quilt + "/cloths/b/styles");
         assertThat(styles.path("styles")).hasSize(3);
         assertThat(styles.path("styles").path(0).path("chosen").asBoolean()).isTrue();
-        JsonNode search = post(quilt + "/cloths/b/searches", "{\"style\":\"THRIFTY\"}");
+        JsonNode search = api.post(quilt + "/cloths/b/searches", "{\"style\":\"THRIFTY\"}");
         String path = "/api/searches/" + search.path("id").asString();
         for (int n = 0; n < 100 && !search.path("done").asBoolean(); n++) {
             Thread.sleep(50);
-            search = get(path);
+            search = api.get(path);
             if (!search.path("best").isNull() && !search.path("best").isMissingNode()) {
-                search = post(path + "/stop", "{}");
+                search = api.post(path + "/stop", "{}");
             }
         }
         assertThat(search.path("done").asBoolean()).isTrue();
@@ -147,9 +146,13 @@ class PlanApiIT {
                 .put("style", "THRIFTY")
                 .put("effort", effort);
         keep();
-        assertThat(get(quilt + "/tally").path("cloths").path(1).path("toBuy").asString())
+        assertThat(api.get(quilt + "/tally")
+                        .path("cloths")
+                        .path(1)
+                        .path("toBuy")
+                        .asString())
                 .isEqualTo(search.path("best").path("buys").asString());
-        assertThat(get("/api/searches/00000000-0000-0000-0000-000000000009")
+        assertThat(api.get("/api/searches/00000000-0000-0000-0000-000000000009")
                         .path("status")
                         .asInt())
                 .isEqualTo(404);
@@ -162,10 +165,10 @@ class PlanApiIT {
                 .put("units", "half-square triangle")
                 .put("method", "four-at-a-time");
         keep();
-        JsonNode offer = get(quilt + "/offers").path(0);
+        JsonNode offer = api.get(quilt + "/offers").path(0);
         assertThat(offer.path("effect").asString()).contains("less");
-        int version = get(quilt).path("version").asInt();
-        JsonNode taken = post(
+        int version = api.get(quilt).path("version").asInt();
+        JsonNode taken = api.post(
                 quilt + "/offers/take",
                 JSON.createObjectNode()
                         .put("version", version)
@@ -173,10 +176,10 @@ class PlanApiIT {
                         .toString());
         assertThat(taken.path("version").asInt()).isGreaterThan(version);
         assertThat(taken.path("design").equals(design)).isFalse();
-        JsonNode undone =
-                post(quilt + "/undo", "{\"version\":" + taken.path("version").asInt() + "}");
+        JsonNode undone = api.post(
+                quilt + "/undo", "{\"version\":" + taken.path("version").asInt() + "}");
         assertThat(undone.path("design")).isEqualTo(design);
-        assertThat(post(quilt + "/offers/take", "{\"version\":1,\"key\":\"no such\"}")
+        assertThat(api.post(quilt + "/offers/take", "{\"version\":1,\"key\":\"no such\"}")
                         .path("status")
                         .asInt())
                 .isEqualTo(404);
@@ -184,7 +187,7 @@ class PlanApiIT {
 
     @Test
     void everyWayOfAGroupSaysWhatItWouldChange() {
-        JsonNode ways = get(quilt + "/ways?group=half-square+triangle:a,b");
+        JsonNode ways = api.get(quilt + "/ways?group=half-square+triangle:a,b");
         List<String> keys = new ArrayList<>();
         ways.forEach(way -> keys.add(way.path("method").asString()));
         assertThat(keys).contains("two-at-a-time", "eight-at-a-time", "strip-tube");
@@ -194,17 +197,17 @@ class PlanApiIT {
     @Test
     void printsAreDealtToScrappyPlaces() {
         for (int print = 0; print < 6; print++) {
-            ObjectNode cloth = cloth("p" + print, "dawn " + print, "#" + (2 + print) + "03040");
+            ObjectNode cloth = Api.cloth("p" + print, "dawn " + print, "#" + (2 + print) + "03040");
             ((tools.jackson.databind.node.ArrayNode) design.path("cloths")).add(cloth.put("pack", "dawn"));
         }
         ((ObjectNode) design.path("cloths").path(1)).put("pack", "dawn").put("standsFor", "ANY_PRINT");
         ((ObjectNode) design.path("borders").path(0)).put("cloth", "a");
         keep();
-        int version = get(quilt).path("version").asInt();
-        JsonNode dealt = post(quilt + "/deal", "{\"version\":" + version + ",\"seed\":4}");
+        int version = api.get(quilt).path("version").asInt();
+        JsonNode dealt = api.post(quilt + "/deal", "{\"version\":" + version + ",\"seed\":4}");
         assertThat(dealt.path("neighbours").asInt()).isZero();
         assertThat(dealt.path("quilt").path("design").path("places")).hasSize(20);
-        assertThat(post(quilt + "/deal", "{\"version\":" + version + ",\"seed\":4}")
+        assertThat(api.post(quilt + "/deal", "{\"version\":" + version + ",\"seed\":4}")
                         .path("status")
                         .asInt())
                 .isEqualTo(409);
@@ -212,15 +215,15 @@ class PlanApiIT {
 
     @Test
     void theShelfReachesSoManyBlocks() {
-        JsonNode reach = get(quilt + "/reach?block=pinwheel");
+        JsonNode reach = api.get(quilt + "/reach?block=pinwheel");
         assertThat(reach.path("blocks").asInt()).isZero();
         assertThat(reach.path("runsOut").path(0).asString()).contains("more of it would make");
-        assertThat(get(quilt + "/reach?block=none").path("status").asInt()).isEqualTo(404);
+        assertThat(api.get(quilt + "/reach?block=none").path("status").asInt()).isEqualTo(404);
     }
 
     @Test
     void theShoppingListIsAFileAndASheet() throws IOException {
-        String csv = client.get().uri(quilt + "/shopping.csv").retrieve().body(String.class);
+        String csv = api.client().get().uri(quilt + "/shopping.csv").retrieve().body(String.class);
         assertThat(csv).startsWith("what,buy,exactly,width,price,cost\r\noat,").contains("\r\nbatting,");
         assertThat(text(quilt + "/shopping.pdf")).contains("Shopping list", "oat", "batting", "Planned – page 1 of 1");
     }
@@ -232,13 +235,13 @@ class PlanApiIT {
                 .contains("Cut oat", "Cut ink", "Blade care.", "squares cut", "pieces cut)", "page 1 of ")
                 .containsPattern("\\d[¼½¾⅛⅜⅝⅞]");
         assertThat(text(quilt + "/cut.pdf")).isEqualTo(text);
-        String svg = client.get().uri(quilt + "/cut/a/0.svg").retrieve().body(String.class);
+        String svg = api.client().get().uri(quilt + "/cut/a/0.svg").retrieve().body(String.class);
         assertThat(svg).startsWith("<svg ").contains("stroke-dasharray", ">A</text>");
-        assertThat(get(quilt + "/cut/a/7.svg").path("status").asInt()).isEqualTo(404);
+        assertThat(api.get(quilt + "/cut/a/7.svg").path("status").asInt()).isEqualTo(404);
     }
 
     private String text(String path) throws IOException {
-        byte[] bytes = client.get().uri(path).retrieve().body(byte[].class);
+        byte[] bytes = api.client().get().uri(path).retrieve().body(byte[].class);
         try (PDDocument document = Loader.loadPDF(bytes)) {
             return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
         }
@@ -247,54 +250,7 @@ class PlanApiIT {
     private ObjectNode question(String oat, String ink) {
         ObjectNode question = JSON.createObjectNode();
         question.set("design", design);
-        question.putArray("shelf").add(lines("a", oat)).add(lines("b", ink));
+        question.putArray("shelf").add(Api.lines("a", "10 a yard", oat)).add(Api.lines("b", "10 a yard", ink));
         return question;
-    }
-
-    private static ObjectNode lines(String cloth, String... lines) {
-        ObjectNode node = JSON.createObjectNode().put("cloth", cloth).put("price", "10 a yard");
-        node.putArray("lines");
-        for (String line : lines) {
-            node.withArray("lines").add(line);
-        }
-        return node;
-    }
-
-    private static ObjectNode cloth(String key, String name, String colour) {
-        return JSON.createObjectNode()
-                .put("key", key)
-                .put("name", name)
-                .put("colour", colour)
-                .put("lightness", "")
-                .put("background", false)
-                .put("shelfCloth", "")
-                .put("directional", false)
-                .put("pack", "")
-                .put("standsFor", "ITSELF");
-    }
-
-    private JsonNode post(String path, String body) {
-        return JSON.readTree(client.post()
-                .uri(path)
-                .contentType(MediaType.APPLICATION_JSON)
-                .body(body)
-                .retrieve()
-                .toEntity(String.class)
-                .getBody());
-    }
-
-    private JsonNode put(String path, String body) {
-        return JSON.readTree(client.put()
-                .uri(path)
-                .contentType(MediaType.APPLICATION_JSON)
-                .body(body)
-                .retrieve()
-                .toEntity(String.class)
-                .getBody());
-    }
-
-    private JsonNode get(String path) {
-        return JSON.readTree(
-                client.get().uri(path).retrieve().toEntity(String.class).getBody());
     }
 }

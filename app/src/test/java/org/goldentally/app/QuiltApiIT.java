@@ -7,14 +7,13 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import org.goldentally.app.Api.Answer;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
-import org.springframework.web.client.RestClient;
+import org.springframework.http.HttpMethod;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -25,16 +24,16 @@ class QuiltApiIT {
 
     private static final JsonMapper JSON = new JsonMapper();
 
-    private final RestClient client;
+    private final Api api;
     private ObjectNode quilt;
 
-    QuiltApiIT(RestClient client) {
-        this.client = client;
+    QuiltApiIT(Api api) {
+        this.api = api;
     }
 
     @BeforeEach
     void aNewQuilt() {
-        quilt = (ObjectNode) post("/api/quilts", "{\"name\":\"Kitchen throw\",\"system\":\"INCH\"}")
+        quilt = (ObjectNode) api.ask(HttpMethod.POST, "/api/quilts", "{\"name\":\"Kitchen throw\",\"system\":\"INCH\"}")
                 .json();
     }
 
@@ -43,7 +42,7 @@ class QuiltApiIT {
         change(design -> setting(design).put("across", 7));
         Answer kept = put(quilt);
         assertThat(kept.status()).isEqualTo(200);
-        JsonNode read = get("/api/quilts/" + id()).json();
+        JsonNode read = api.ask("/api/quilts/" + id()).json();
         assertThat(read.path("design")).isEqualTo(quilt.path("design"));
         assertThat(read.path("version").asInt()).isEqualTo(quilt.path("version").asInt() + 1);
     }
@@ -61,15 +60,16 @@ class QuiltApiIT {
     void aSizeThatCannotBeWorkedOutIsKeptAsTypedAndSaidWhereItIsAskedFor(String typed, String why) {
         change(design -> ((ObjectNode) design.path("blockSize")).put("typed", typed));
         assertThat(put(quilt).status()).isEqualTo(200);
-        JsonNode kept = get("/api/quilts/" + id()).json();
+        JsonNode kept = api.ask("/api/quilts/" + id()).json();
         assertThat(kept.path("design").path("blockSize").path("typed").asString())
                 .isEqualTo(typed);
-        JsonNode lastThatWorks = get("/api/quilts/" + id() + "/top").json();
+        JsonNode lastThatWorks = api.ask("/api/quilts/" + id() + "/top").json();
         assertThat(lastThatWorks.path("sizes").path(2).path("finishedWidth").asString())
                 .isEqualTo("32");
-        Answer refused = post("/api/top", quilt.path("design").toString());
+        Answer refused =
+                api.ask(HttpMethod.POST, "/api/top", quilt.path("design").toString());
         assertThat(refused.status()).isEqualTo(422);
-        assertThat(get("/api/quilts/" + id() + "/tally").status()).isEqualTo(422);
+        assertThat(api.ask("/api/quilts/" + id() + "/tally").status()).isEqualTo(422);
         for (JsonNode problem : List.of(
                 refused.json().path("problems").path(0),
                 lastThatWorks.path("refused").path(0))) {
@@ -99,7 +99,8 @@ class QuiltApiIT {
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.json().path("problems").path(0).path("why").asString())
                 .isEqualTo(why);
-        assertThat(get("/api/quilts/" + id()).json().path("version").asInt()).isZero();
+        assertThat(api.ask("/api/quilts/" + id()).json().path("version").asInt())
+                .isZero();
     }
 
     @Test
@@ -135,7 +136,8 @@ class QuiltApiIT {
 
     @Test
     void aCopyIsAQuiltOfItsOwn() {
-        JsonNode copy = post("/api/quilts/" + id() + "/copy", "").json();
+        JsonNode copy =
+                api.ask(HttpMethod.POST, "/api/quilts/" + id() + "/copy", "").json();
         assertThat(copy.path("name").asString()).isEqualTo("Copy of Kitchen throw");
         assertThat(copy.path("design")).isEqualTo(quilt.path("design"));
         assertThat(copy.path("id").asString()).isNotEqualTo(id());
@@ -165,7 +167,7 @@ class QuiltApiIT {
                 "[]|400|Request",
             })
     void malformedRequestsNameThePlace(String body, int status, String where) {
-        Answer answer = post("/api/quilts", body);
+        Answer answer = api.ask(HttpMethod.POST, "/api/quilts", body);
         assertThat(answer.status()).isEqualTo(status);
         assertThat(answer.json().path("problems").path(0).path("where").asString())
                 .isEqualTo(where);
@@ -173,10 +175,10 @@ class QuiltApiIT {
 
     @Test
     void unknownAddressesAndQuiltsAreSaidToBeMissing() {
-        assertThat(get("/api/quilts/00000000-0000-0000-0000-0000000000ff").status())
+        assertThat(api.ask("/api/quilts/00000000-0000-0000-0000-0000000000ff").status())
                 .isEqualTo(404);
-        assertThat(get("/api/quilts/marigold").status()).isEqualTo(400);
-        assertThat(get("/api/nothing").status()).isEqualTo(404);
+        assertThat(api.ask("/api/quilts/marigold").status()).isEqualTo(400);
+        assertThat(api.ask("/api/nothing").status()).isEqualTo(404);
     }
 
     @Test
@@ -189,7 +191,7 @@ class QuiltApiIT {
         assertThat(conflict.status()).isEqualTo(409);
         assertThat(conflict.json().path("problems").path(0).path("fix").asString())
                 .contains("keep yours, or take theirs");
-        assertThat(get("/api/quilts/" + id())
+        assertThat(api.ask("/api/quilts/" + id())
                         .json()
                         .path("design")
                         .path("setting")
@@ -221,13 +223,17 @@ class QuiltApiIT {
 
     /** Goes a step and gives how many blocks across the quilt then has. */
     private int step(String which) {
-        quilt = (ObjectNode) post("/api/quilts/" + id() + "/" + which, "{\"version\":" + quilt.path("version") + "}")
+        quilt = (ObjectNode) api.ask(
+                        HttpMethod.POST,
+                        "/api/quilts/" + id() + "/" + which,
+                        "{\"version\":" + quilt.path("version") + "}")
                 .json();
         return quilt.path("design").path("setting").path("across").asInt();
     }
 
     private JsonNode top() {
-        return post("/api/top", quilt.path("design").toString()).json();
+        return api.ask(HttpMethod.POST, "/api/top", quilt.path("design").toString())
+                .json();
     }
 
     private String id() {
@@ -238,8 +244,6 @@ class QuiltApiIT {
         change.accept((ObjectNode) quilt.path("design"));
     }
 
-    private record Answer(int status, JsonNode json) {}
-
     private Answer put(ObjectNode changed) {
         return put(changed, false);
     }
@@ -248,30 +252,6 @@ class QuiltApiIT {
         ObjectNode body = changed.deepCopy();
         body.remove(List.of("id", "canUndo", "canRedo"));
         body.put("sameStep", sameStep);
-        return answer(client.put()
-                .uri("/api/quilts/" + id())
-                .contentType(MediaType.APPLICATION_JSON)
-                .body(body.toString())
-                .retrieve()
-                .toEntity(String.class));
-    }
-
-    private Answer post(String path, String body) {
-        return answer(client.post()
-                .uri(path)
-                .contentType(MediaType.APPLICATION_JSON)
-                .body(body)
-                .retrieve()
-                .toEntity(String.class));
-    }
-
-    private Answer get(String path) {
-        return answer(client.get().uri(path).retrieve().toEntity(String.class));
-    }
-
-    private static Answer answer(ResponseEntity<String> response) {
-        return new Answer(
-                response.getStatusCode().value(),
-                JSON.readTree(response.getBody() == null ? "null" : response.getBody()));
+        return api.ask(HttpMethod.PUT, "/api/quilts/" + id(), body);
     }
 }

@@ -16,7 +16,7 @@ import org.springframework.web.client.RestClient;
 
 /**
  * The real application for tests: started once in this JVM, on a free loopback port, over a throw-away PostgreSQL, and
- * ended with it. Gives tests a {@link RestClient} that asks it and does not throw, or the address itself.
+ * ended with it. Gives tests a {@link RestClient} that asks it and does not throw, or an {@link Api} over it.
  */
 public final class RunningApplication implements ParameterResolver {
 
@@ -94,14 +94,16 @@ public final class RunningApplication implements ParameterResolver {
 
     @Override
     public boolean supportsParameter(ParameterContext parameter, ExtensionContext extension) {
-        return parameter.getParameter().getType() == RestClient.class;
+        Class<?> type = parameter.getParameter().getType();
+        return type == RestClient.class || type == Api.class;
     }
 
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
-        return RestClient.builder()
+        RestClient client = RestClient.builder()
                 .baseUrl(address())
                 .defaultStatusHandler(status -> true, (request, response) -> {})
                 .build();
+        return parameter.getParameter().getType() == Api.class ? new Api(client) : client;
     }
 }

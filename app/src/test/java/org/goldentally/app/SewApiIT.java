@@ -14,9 +14,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.springframework.http.MediaType;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.web.client.RestClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -27,33 +25,21 @@ class SewApiIT {
 
     private static final JsonMapper JSON = new JsonMapper();
 
-    private final RestClient client;
+    private final Api api;
     private String quilt = "";
     private String units = "";
 
-    SewApiIT(RestClient client) {
-        this.client = client;
+    SewApiIT(Api api) {
+        this.api = api;
     }
 
     /** Twenty pinwheels of 8 in, marigold on chalk, eight at a time. */
     @BeforeEach
     void aQuilt() {
-        JsonNode stored = send("POST", "/api/quilts", Map.of("name", "At the bench", "system", "INCH"));
+        JsonNode stored = api.post("/api/quilts", Map.of("name", "At the bench", "system", "INCH"));
         quilt = "/api/quilts/" + stored.path("id").asString();
         ObjectNode design = (ObjectNode) stored.path("design");
-        for (String[] cloth : new String[][] {{"a", "chalk", "#f3f0e6"}, {"b", "marigold", "#efa91c"}}) {
-            design.withArray("cloths")
-                    .addObject()
-                    .put("key", cloth[0])
-                    .put("name", cloth[1])
-                    .put("colour", cloth[2])
-                    .put("lightness", "")
-                    .put("background", false)
-                    .put("shelfCloth", "")
-                    .put("directional", false)
-                    .put("pack", "")
-                    .put("standsFor", "ITSELF");
-        }
+        design.putArray("cloths").add(Api.cloth("a", "chalk", "#f3f0e6")).add(Api.cloth("b", "marigold", "#efa91c"));
         design.path("blocks")
                 .path(0)
                 .path("parts")
@@ -70,8 +56,8 @@ class SewApiIT {
                 .put("name", "At the bench")
                 .put("sameStep", false);
         change.set("design", design);
-        send("PUT", quilt, change);
-        units = get("/sew").path("batches").path(0).path("key").asString();
+        api.put(quilt, change);
+        units = api.get(quilt + "/sew").path("batches").path(0).path("key").asString();
     }
 
     @Test
@@ -81,7 +67,7 @@ class SewApiIT {
             write(id, "SET_MADE", units, "", "");
         }
         write(UUID.randomUUID(), "UNIT_SPOILED", units, "", "");
-        JsonNode batch = get("/sew").path("batches").path(0);
+        JsonNode batch = api.get(quilt + "/sew").path("batches").path(0);
         assertThat(batch.path("setsMade").asInt()).isEqualTo(1);
         assertThat(batch.path("good").asInt()).isEqualTo(7);
         assertThat(batch.path("setsLeft").asInt()).isEqualTo(10);
@@ -96,7 +82,12 @@ class SewApiIT {
         UUID back = UUID.randomUUID();
         write(back, "TAKE_BACK", units, "", "");
         JsonNode card = write(back, "TAKE_BACK", units, "", "");
-        assertThat(get("/sew").path("batches").path(0).path("setsMade").asInt()).isEqualTo(1);
+        assertThat(api.get(quilt + "/sew")
+                        .path("batches")
+                        .path(0)
+                        .path("setsMade")
+                        .asInt())
+                .isEqualTo(1);
         List<String> lines = new ArrayList<>();
         card.path("log")
                 .forEach(line -> lines.add(
@@ -105,7 +96,7 @@ class SewApiIT {
         write(UUID.randomUUID(), "TAKE_BACK", units, "", "");
         JsonNode none = write(UUID.randomUUID(), "TAKE_BACK", units, "", "");
         assertThat(none.path("log")).hasSize(3);
-        assertThat(get("/sew/log")).hasSize(5);
+        assertThat(api.get(quilt + "/sew/log")).hasSize(5);
     }
 
     @Test
@@ -121,7 +112,7 @@ class SewApiIT {
     /** Pinwheels nest inside; next to each other they take turns, and the rows say which is which. */
     @Test
     void blocksArePressedInTwoWaysSoThatNeighboursNest() {
-        JsonNode batches = get("/sew").path("batches");
+        JsonNode batches = api.get(quilt + "/sew").path("batches");
         JsonNode block = card(batches.path(1).path("key").asString());
         List<String> names = new ArrayList<>();
         block.path("layouts").forEach(layout -> names.add(layout.path("name").asString()));
@@ -157,30 +148,31 @@ class SewApiIT {
         }
         int role = "ABCD".indexOf(upper.path("cloth").asString());
         assertThat(card.path("roles").path(role).asInt()).isZero();
-        assertThat(get("/sew/card?batch=none").path("status").asInt()).isEqualTo(404);
+        assertThat(api.get(quilt + "/sew/card?batch=none").path("status").asInt())
+                .isEqualTo(404);
     }
 
     @Test
     void aFirstUnitMeasuredSaysWhetherToGoOn() {
-        JsonNode good = send("POST", quilt + "/sew/first-unit", Map.of("batch", units, "measured", "4 3/4"));
+        JsonNode good = api.post(quilt + "/sew/first-unit", Map.of("batch", units, "measured", "4 3/4"));
         assertThat(good.path("goOn").asBoolean()).isTrue();
-        JsonNode small = send("POST", quilt + "/sew/first-unit", Map.of("batch", units, "measured", "4 3/8"));
+        JsonNode small = api.post(quilt + "/sew/first-unit", Map.of("batch", units, "measured", "4 3/8"));
         assertThat(small.path("goOn").asBoolean()).isFalse();
         assertThat(small.path("advice").asString()).contains("Too small to trim");
-        JsonNode words = send("POST", quilt + "/sew/first-unit", Map.of("batch", units, "measured", "nearly"));
+        JsonNode words = api.post(quilt + "/sew/first-unit", Map.of("batch", units, "measured", "nearly"));
         assertThat(words.path("problems").path(0).path("where").asString()).isEqualTo("First unit, measured");
     }
 
     @Test
     void hoursAndDaysThatMakeNoSenseAreRefused() {
-        assertThat(get("/sew?hoursAWeek=999")
+        assertThat(api.get(quilt + "/sew?hoursAWeek=999")
                         .path("problems")
                         .path(0)
                         .path("where")
                         .asString())
                 .isEqualTo("Hours a week");
-        assertThat(get("/sew?by=soon").path("status").asInt()).isEqualTo(400);
-        assertThat(get("/sew?hoursAWeek=5&by=2030-01-01")
+        assertThat(api.get(quilt + "/sew?by=soon").path("status").asInt()).isEqualTo(400);
+        assertThat(api.get(quilt + "/sew?hoursAWeek=5&by=2030-01-01")
                         .path("pace")
                         .path("rest")
                         .asString())
@@ -190,7 +182,7 @@ class SewApiIT {
     /** Pinwheels of 8 in, four by five: 32 by 40 in finished; the first border of 3 in makes it 38 by 46 in. */
     @Test
     void aBorderIsTrimmedToTheTopAsItIsByThen() {
-        JsonNode stored = JSON.readTree(client.get().uri(quilt).retrieve().body(String.class));
+        JsonNode stored = JSON.readTree(api.client().get().uri(quilt).retrieve().body(String.class));
         ObjectNode design = (ObjectNode) stored.path("design");
         design.putArray("borders");
         for (String kind : List.of("PLAIN", "PLAIN")) {
@@ -208,7 +200,7 @@ class SewApiIT {
                 .put("name", "At the bench")
                 .put("sameStep", false);
         change.set("design", design);
-        send("PUT", quilt, change);
+        api.put(quilt, change);
         assertThat(card("border 1").path("checks").toString())
                 .contains("32 1/2 × 40 1/2 in unfinished expected", "3 1/2 × 41 1/2 to 40 1/2 in");
         assertThat(card("border 2").path("checks").toString()).contains("38 1/2 × 46 1/2 in unfinished expected");
@@ -216,7 +208,7 @@ class SewApiIT {
 
     @Test
     void theBookletHasEverythingWithPageNumbersAndTheQuiltsName() throws IOException {
-        byte[] bytes = client.get().uri(quilt + "/booklet.pdf").retrieve().body(byte[].class);
+        byte[] bytes = api.client().get().uri(quilt + "/booklet.pdf").retrieve().body(byte[].class);
         try (PDDocument document = Loader.loadPDF(bytes)) {
             String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
             assertThat(text)
@@ -229,33 +221,18 @@ class SewApiIT {
     }
 
     private JsonNode write(UUID id, String kind, String batch, String hand, String text) {
-        return send(
-                "POST",
+        return api.post(
                 quilt + "/sew/log",
                 Map.of("id", id.toString(), "kind", kind, "batch", batch, "hand", hand, "text", text));
     }
 
     private JsonNode card(String batch) {
-        return JSON.readTree(client.get()
+        return JSON.readTree(api.client()
+                .get()
                 .uri(builder -> builder.path(quilt + "/sew/card")
                         .queryParam("batch", "{batch}")
                         .build(batch))
                 .retrieve()
                 .body(String.class));
-    }
-
-    private JsonNode get(String path) {
-        return JSON.readTree(
-                client.get().uri(quilt + path).retrieve().toEntity(String.class).getBody());
-    }
-
-    private JsonNode send(String method, String path, Object body) {
-        return JSON.readTree(client.method(org.springframework.http.HttpMethod.valueOf(method))
-                .uri(path)
-                .contentType(MediaType.APPLICATION_JSON)
-                .body(body instanceof JsonNode node ? node.toString() : JSON.writeValueAsString(body))
-                .retrieve()
-                .toEntity(String.class)
-                .getBody());
     }
 }

@@ -96,6 +96,12 @@ class ShelfFilesIT {
         assertThat(understood("twice told")).hasSize(4);
         assertThat(post("/api/shelf/csv?doubles=ADD", file).getBody()).contains("\"put\":3");
         assertThat(understood("twice told")).hasSize(7);
+        // An empty cell leaves what is known; what is said is taken even of lines that are left out.
+        String priced = "cloth,count,form,width,length,colour,price\ntwice told,5,square,5,5,,3 each\n";
+        post("/api/shelf/csv?doubles=LEAVE_OUT", Map.of("text", priced, "system", "INCH"));
+        post("/api/shelf/csv?doubles=LEAVE_OUT", Map.of("text", csv, "system", "INCH"));
+        assertThat(understood("twice told")).hasSize(7);
+        assertThat(cloth("twice told").get("price")).isEqualTo("3 each");
     }
 
     @Test

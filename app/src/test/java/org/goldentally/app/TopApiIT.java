@@ -13,7 +13,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.web.client.RestClient;
 import org.w3c.dom.Document;
 import org.xml.sax.InputSource;
 import tools.jackson.databind.JsonNode;
@@ -26,21 +25,21 @@ class TopApiIT {
 
     private static final JsonMapper JSON = new JsonMapper();
 
-    private final RestClient client;
+    private final Api api;
     private ObjectNode quilt;
     private ObjectNode design;
 
-    TopApiIT(RestClient client) {
-        this.client = client;
+    TopApiIT(Api api) {
+        this.api = api;
     }
 
     @BeforeEach
     void aQuiltOfPinwheels() {
-        quilt = (ObjectNode) post("/api/quilts", "{\"name\":\"A <b>bold</b> throw\",\"system\":\"INCH\"}");
+        quilt = (ObjectNode) api.post("/api/quilts", "{\"name\":\"A <b>bold</b> throw\",\"system\":\"INCH\"}");
         design = (ObjectNode) quilt.path("design");
         design.putArray("cloths")
-                .add(cloth("a", "oat & flax", "#efe6d0"))
-                .add(cloth("b", "<script>alert(1)</script>", "#22384d"));
+                .add(Api.cloth("a", "oat & flax", "#efe6d0"))
+                .add(Api.cloth("b", "<script>alert(1)</script>", "#22384d"));
         design.path("blocks")
                 .path(0)
                 .path("parts")
@@ -52,16 +51,18 @@ class TopApiIT {
 
     @Test
     void theStatelessAnswerIsTheOneOnTheScreen() {
-        JsonNode sent = post("/api/top", design.toString());
+        JsonNode sent = api.post("/api/top", design.toString());
         ObjectNode body = JSON.createObjectNode();
         body.put("version", 0).put("name", "Throw").put("sameStep", false).set("design", design);
-        client.put()
+        api.client()
+                .put()
                 .uri("/api/quilts/" + quilt.path("id").asString())
                 .contentType(MediaType.APPLICATION_JSON)
                 .body(body.toString())
                 .retrieve()
                 .toBodilessEntity();
-        assertThat(get("/api/quilts/" + quilt.path("id").asString() + "/top")).isEqualTo(sent);
+        assertThat(api.get("/api/quilts/" + quilt.path("id").asString() + "/top"))
+                .isEqualTo(sent);
         assertThat(sent.path("sizes").path(2).path("finishedWidth").asString()).isEqualTo("32");
         assertThat(sent.path("count").path("units").asInt()).isEqualTo(80);
         assertThat(sent.path("count").path("trianglesInUnits").asInt()).isEqualTo(160);
@@ -74,7 +75,7 @@ class TopApiIT {
     @Test
     void problemsNameTheirPartOfThePicture() {
         ((ObjectNode) design.path("setting")).putArray("blocks").add("gone");
-        JsonNode top = post("/api/top", design.toString());
+        JsonNode top = api.post("/api/top", design.toString());
         Set<String> parts = new HashSet<>();
         top.path("picture")
                 .path("parts")
@@ -91,11 +92,11 @@ class TopApiIT {
     void layoutsNearAWantedSizeAreOffered() {
         ObjectNode wanted = JSON.createObjectNode();
         wanted.set("design", design);
-        JsonNode layouts = post(
+        JsonNode layouts = api.post(
                 "/api/top/near", wanted.put("width", "40").put("height", "48").toString());
         assertThat(layouts.path(0).path("across").asInt()).isEqualTo(5);
         assertThat(layouts.path(0).path("exact").asBoolean()).isTrue();
-        JsonNode refused = post("/api/top/near", wanted.put("width", "wide").toString());
+        JsonNode refused = api.post("/api/top/near", wanted.put("width", "wide").toString());
         assertThat(refused.path("problems").path(0).path("where").asString()).isEqualTo("Wanted width");
     }
 
@@ -106,7 +107,8 @@ class TopApiIT {
                 .put("name", quilt.path("name").asString())
                 .put("sameStep", false)
                 .set("design", design);
-        client.put()
+        api.client()
+                .put()
                 .uri("/api/quilts/" + quilt.path("id").asString())
                 .contentType(MediaType.APPLICATION_JSON)
                 .body(body.toString())
@@ -115,7 +117,7 @@ class TopApiIT {
         String address = "/api/quilts/" + quilt.path("id").asString();
         for (String drawing : List.of("/top.svg", "/blocks/pinwheel.svg")) {
             ResponseEntity<String> answer =
-                    client.get().uri(address + drawing).retrieve().toEntity(String.class);
+                    api.client().get().uri(address + drawing).retrieve().toEntity(String.class);
             assertThat(answer.getHeaders().getContentType()).hasToString("image/svg+xml");
             Document svg = DocumentBuilderFactory.newDefaultInstance()
                     .newDocumentBuilder()
@@ -126,7 +128,8 @@ class TopApiIT {
             assertThat(svg.getElementsByTagName("polygon").getLength()).isEqualTo(top ? 160 : 8);
             assertThat(answer.getBody()).contains("&lt;script&gt;");
         }
-        assertThat(client.get()
+        assertThat(api.client()
+                        .get()
                         .uri(address + "/blocks/none.svg")
                         .retrieve()
                         .toEntity(String.class)
@@ -140,37 +143,39 @@ class TopApiIT {
         ObjectNode block = (ObjectNode) design.path("blocks").path(0).deepCopy();
         block.put("name", "Tin roof");
         String body = "{\"blocks\":[" + block + "]}";
-        String id = post("/api/blocks/own", body).path("ownId").asString();
-        assertThat(post("/api/blocks/own", body).path("ownId").asString()).isEqualTo(id);
-        JsonNode own = get("/api/blocks/own");
+        String id = api.post("/api/blocks/own", body).path("ownId").asString();
+        assertThat(api.post("/api/blocks/own", body).path("ownId").asString()).isEqualTo(id);
+        JsonNode own = api.get("/api/blocks/own");
         assertThat(own).hasSize(1);
         assertThat(own.path(0).path("blocks").path(0)).isEqualTo(block);
         block.put("name", " ");
-        assertThat(post("/api/blocks/own", "{\"blocks\":[" + block + "]}")
+        assertThat(api.post("/api/blocks/own", "{\"blocks\":[" + block + "]}")
                         .path("problems")
                         .path(0)
                         .path("fix")
                         .asString())
                 .isEqualTo("type a name for it first");
-        client.delete().uri("/api/blocks/own/" + id).retrieve().toBodilessEntity();
-        assertThat(get("/api/blocks/own")).isEmpty();
+        api.client().delete().uri("/api/blocks/own/" + id).retrieve().toBodilessEntity();
+        assertThat(api.get("/api/blocks/own")).isEmpty();
     }
 
     @Test
     void theShelfOfBlocksIsSearched() {
-        assertThat(get("/api/blocks")).hasSizeGreaterThanOrEqualTo(30);
-        JsonNode found = get("/api/blocks?find=star+within");
+        assertThat(api.get("/api/blocks")).hasSizeGreaterThanOrEqualTo(30);
+        JsonNode found = api.get("/api/blocks?find=star+within");
         assertThat(found).hasSize(1);
         assertThat(found.path(0).path("blocks")).hasSize(2);
-        assertThat(get("/api/blocks/units")).hasSize(9);
+        assertThat(api.get("/api/blocks/units")).hasSize(9);
     }
 
     @Test
     void theTallyOfADocumentAndAShelfAddsUpForEveryCloth() {
         ObjectNode question = JSON.createObjectNode();
         question.set("design", design);
-        question.putArray("shelf").add(lines("a", "1 yd 42 wide")).add(lines("b", "6 squares 10 in", "1 fat quarter"));
-        JsonNode tally = post("/api/tally", question.toString());
+        question.putArray("shelf")
+                .add(Api.lines("a", "", "1 yd 42 wide"))
+                .add(Api.lines("b", "", "6 squares 10 in", "1 fat quarter"));
+        JsonNode tally = api.post("/api/tally", question.toString());
         assertThat(tally.path("totals").path("units").asInt()).isEqualTo(80);
         JsonNode group = tally.path("groups").path(0);
         List<String> ways = new ArrayList<>();
@@ -190,47 +195,11 @@ class TopApiIT {
                 .putArray("lines")
                 .add("10 in square")
                 .add("lots");
-        assertThat(post("/api/tally", question.toString())
+        assertThat(api.post("/api/tally", question.toString())
                         .path("problems")
                         .path(0)
                         .path("where")
                         .asString())
                 .isEqualTo("b, line 2");
-    }
-
-    private static ObjectNode lines(String cloth, String... lines) {
-        ObjectNode node = JSON.createObjectNode().put("cloth", cloth).put("price", "");
-        for (String line : lines) {
-            node.withArray("lines").add(line);
-        }
-        return node;
-    }
-
-    private static ObjectNode cloth(String key, String name, String colour) {
-        return JSON.createObjectNode()
-                .put("key", key)
-                .put("name", name)
-                .put("colour", colour)
-                .put("lightness", "")
-                .put("background", false)
-                .put("shelfCloth", "")
-                .put("directional", false)
-                .put("pack", "")
-                .put("standsFor", "ITSELF");
-    }
-
-    private JsonNode post(String path, String body) {
-        return JSON.readTree(client.post()
-                .uri(path)
-                .contentType(MediaType.APPLICATION_JSON)
-                .body(body)
-                .retrieve()
-                .toEntity(String.class)
-                .getBody());
-    }
-
-    private JsonNode get(String path) {
-        return JSON.readTree(
-                client.get().uri(path).retrieve().toEntity(String.class).getBody());
     }
 }

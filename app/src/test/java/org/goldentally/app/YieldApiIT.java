@@ -2,13 +2,12 @@ package org.goldentally.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.goldentally.app.Api.Answer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
-import org.springframework.web.client.RestClient;
+import org.springframework.http.HttpMethod;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -19,15 +18,15 @@ class YieldApiIT {
 
     private static final JsonMapper JSON = new JsonMapper();
 
-    private final RestClient client;
+    private final Api api;
 
-    YieldApiIT(RestClient client) {
-        this.client = client;
+    YieldApiIT(Api api) {
+        this.api = api;
     }
 
     @Test
     void everyMethodAnswersWithItsSizesLayoutAndWorking() {
-        JsonNode answer = post("/api/yields", question("10 in square", "HALF_SQUARE", "4", 2, 20))
+        JsonNode answer = api.ask(HttpMethod.POST, "/api/yields", question("10 in square", "HALF_SQUARE", "4", 2, 20))
                 .json();
         assertThat(answer.path("methods")).hasSize(9);
         JsonNode eight = method(answer, "eight-at-a-time");
@@ -52,13 +51,13 @@ class YieldApiIT {
 
     @Test
     void whatIsNotPossibleSaysWhyAndWhatIsNearest() {
-        JsonNode answer = post("/api/yields", question("5 in square", "HALF_SQUARE", "4", 2, 0))
+        JsonNode answer = api.ask(HttpMethod.POST, "/api/yields", question("5 in square", "HALF_SQUARE", "4", 2, 0))
                 .json();
         JsonNode refused = method(answer, "eight-at-a-time").path("refused");
         assertThat(refused.path("problem").path("why").asString())
                 .isEqualTo("the square is cut 10 in; the square, 5 in is 5 in too small");
         assertThat(refused.path("nearest").asString()).isEqualTo("1 1/2 in");
-        JsonNode tiny = post("/api/yields", question("1/2 in square", "PIECED_HALF", "4", 3, 0))
+        JsonNode tiny = api.ask(HttpMethod.POST, "/api/yields", question("1/2 in square", "PIECED_HALF", "4", 3, 0))
                 .json();
         assertThat(tiny.path("methods").path(0).path("refused").path("nearest").asString())
                 .isEmpty();
@@ -81,19 +80,23 @@ class YieldApiIT {
     })
     void everyUnitIsAnsweredWithItsStepsAndLimits(String kind, String piece, String size, int count) {
         ObjectNode question = question(piece, kind, size, count, 10);
-        JsonNode row = post("/api/yields", question).json().path("methods").path(0);
+        JsonNode row = api.ask(HttpMethod.POST, "/api/yields", question)
+                .json()
+                .path("methods")
+                .path(0);
         assertThat(row.path("gives").path("units").asInt()).isPositive();
         ObjectNode steps = JSON.createObjectNode();
         steps.set("question", question);
         steps.put("method", row.path("key").asString())
                 .put("marking", "NOTHING")
                 .put("pressing", "OPEN");
-        JsonNode cards = post("/api/yields/steps", steps).json();
+        JsonNode cards = api.ask(HttpMethod.POST, "/api/yields/steps", steps).json();
         assertThat(cards).isNotEmpty().allSatisfy(card -> {
             assertThat(card.path("width").asDouble()).isPositive();
             assertThat(card.path("shapes")).isNotEmpty();
         });
-        JsonNode limits = post("/api/yields/limits", question).json();
+        JsonNode limits =
+                api.ask(HttpMethod.POST, "/api/yields/limits", question).json();
         assertThat(limits.path("methods").path(0).path("units")).hasSameSizeAs(limits.path("sizes"));
         int at = -1;
         for (int i = 0; i < limits.path("sizes").size(); i++) {
@@ -118,7 +121,7 @@ class YieldApiIT {
     void badWordsAreRefusedWithTheReason(String piece, String size, String seam, String why) {
         ObjectNode question = question(piece, "HALF_SQUARE", size, 2, 0);
         ((ObjectNode) question.path("settings")).put("seam", seam);
-        Answer answer = post("/api/yields", question);
+        Answer answer = api.ask(HttpMethod.POST, "/api/yields", question);
         assertThat(answer.status()).isEqualTo(422);
         assertThat(answer.json().path("problems").path(0).path("why").asString())
                 .isEqualTo(why);
@@ -130,14 +133,14 @@ class YieldApiIT {
     void aUnitThatCannotBeIsRefusedWithItsLimits() {
         ObjectNode question = question("10 in square", "CORNER_FLIP", "4", 2, 0);
         ((ObjectNode) question.path("unit")).put("corner", "2 1/2");
-        assertThat(post("/api/yields", question)
+        assertThat(api.ask(HttpMethod.POST, "/api/yields", question)
                         .json()
                         .path("problems")
                         .path(0)
                         .path("fix")
                         .asString())
                 .isEqualTo("2 in is the most for this base");
-        assertThat(post("/api/yields", question("10 in square", "HOURGLASS", "3", 7, 0))
+        assertThat(api.ask(HttpMethod.POST, "/api/yields", question("10 in square", "HOURGLASS", "3", 7, 0))
                         .json()
                         .path("problems")
                         .path(0)
@@ -149,7 +152,8 @@ class YieldApiIT {
     /** The unfinished side of a triangle is not its finished one and two seams, so none is claimed. */
     @Test
     void looseTrianglesClaimNoTrimmedSize() {
-        JsonNode answer = post("/api/yields", question("1 yd 42 wide", "SIDE_SETTING_TRIANGLE", "12", 0, 0))
+        JsonNode answer = api.ask(
+                        HttpMethod.POST, "/api/yields", question("1 yd 42 wide", "SIDE_SETTING_TRIANGLE", "12", 0, 0))
                 .json();
         assertThat(answer.path("trimmed").asString()).isEmpty();
         assertThat(answer.path("methods").path(0).path("gives").path("cutSizes").asString())
@@ -161,11 +165,11 @@ class YieldApiIT {
         ObjectNode chart = JSON.createObjectNode();
         chart.set("question", question("10 in square", "FLYING_GOOSE", "4", 0, 0));
         chart.putArray("sizes").add("4").add("6");
-        JsonNode answer = post("/api/yields/chart", chart).json();
+        JsonNode answer = api.ask(HttpMethod.POST, "/api/yields/chart", chart).json();
         assertThat(answer.path("rows").path(1).path("cuts").toString())
                 .isEqualTo("[\"6 1/2 and 3 1/2\",\"7 1/2 and 4\",\"7 3/8 and 4\"]");
         chart.putArray("sizes").add("4").add("long");
-        assertThat(post("/api/yields/chart", chart)
+        assertThat(api.ask(HttpMethod.POST, "/api/yields/chart", chart)
                         .json()
                         .path("problems")
                         .path(0)
@@ -178,7 +182,7 @@ class YieldApiIT {
     @Test
     void aWholeBoltInSmallUnitsIsAnsweredShortly() {
         ObjectNode question = question("100 yd 120 wide", "PLAIN", "1/4", 0, 0);
-        JsonNode part = post("/api/yields", question)
+        JsonNode part = api.ask(HttpMethod.POST, "/api/yields", question)
                 .json()
                 .path("methods")
                 .path(0)
@@ -194,8 +198,11 @@ class YieldApiIT {
         ObjectNode question = question("25 cm square", "HOURGLASS", "8", 2, 0);
         ObjectNode settings = (ObjectNode) question.path("settings");
         settings.put("system", "CENTIMETRE").put("seam", "0.75").put("grid", "HALF_CENTIMETRE");
-        JsonNode gives =
-                post("/api/yields", question).json().path("methods").path(0).path("gives");
+        JsonNode gives = api.ask(HttpMethod.POST, "/api/yields", question)
+                .json()
+                .path("methods")
+                .path(0)
+                .path("gives");
         // 8 + 0.75 × (2 + 2√2) = 11.62, with 0.6 room 12.22: cut 12.5; four of them from 25 cm.
         assertThat(gives.path("cutSizes").asString()).isEqualTo("12.5");
         assertThat(gives.path("trimmedSize").asString()).isEqualTo("9.5");
@@ -225,17 +232,5 @@ class YieldApiIT {
                 .put("grid", "EIGHTH_INCH")
                 .put("allowance", "TRIM");
         return question;
-    }
-
-    private record Answer(int status, JsonNode json) {}
-
-    private Answer post(String path, ObjectNode body) {
-        ResponseEntity<String> response = client.post()
-                .uri(path)
-                .contentType(MediaType.APPLICATION_JSON)
-                .body(body.toString())
-                .retrieve()
-                .toEntity(String.class);
-        return new Answer(response.getStatusCode().value(), JSON.readTree(response.getBody()));
     }
 }

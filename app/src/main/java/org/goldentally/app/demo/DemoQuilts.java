@@ -18,7 +18,6 @@ import org.goldentally.core.design.ClothInHand.StandsFor;
 import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.QuiltDesign;
-import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.design.SettingDesign.Halves;
 import org.goldentally.core.design.SettingDesign.Kind;
@@ -104,19 +103,7 @@ final class DemoQuilts {
 
     /** The block with every cloth but the background taken for one print. */
     private static Block inOnePrint(Block block) {
-        return new Block(
-                block.key(),
-                block.name(),
-                block.columns(),
-                block.rows(),
-                block.parts().stream()
-                        .map(part -> new BlockPart(
-                                part.column(),
-                                part.row(),
-                                part.columns(),
-                                part.rows(),
-                                part.unit().inCloths(cloth -> cloth.equals("a") ? "a" : "b")))
-                        .toList());
+        return block.withUnits(unit -> unit.inCloths(cloth -> cloth.equals("a") ? "a" : "b"));
     }
 
     /** Geese on point from fat quarters and yardage. Its outer geese do not come out even yet. */
@@ -175,19 +162,7 @@ final class DemoQuilts {
 
     /** The block with other cloths for its a and b. */
     private static Block dressed(Block block, String forA, String forB) {
-        return new Block(
-                block.key(),
-                block.name(),
-                block.columns(),
-                block.rows(),
-                block.parts().stream()
-                        .map(part -> new BlockPart(
-                                part.column(),
-                                part.row(),
-                                part.columns(),
-                                part.rows(),
-                                UnitDesign.plain(part.unit().cloths().getFirst().equals("a") ? forA : forB)))
-                        .toList());
+        return block.withUnits(unit -> UnitDesign.plain(unit.cloths().getFirst().equals("a") ? forA : forB));
     }
 
     private ClothInHand cloth(String key, String name, boolean background) {
@@ -205,23 +180,13 @@ final class DemoQuilts {
             List<PlaceDesign> places,
             List<BorderDesign> borders,
             FinishingDesign finishing) {
-        QuiltDesign first = QuiltDesign.first(system);
-        return new QuiltDesign(
-                first.format(),
-                system,
-                first.seam(),
-                first.grid(),
-                first.allowance(),
-                cloths,
-                blocks,
-                size,
-                setting,
-                places,
-                SashingDesign.NONE,
-                borders,
-                finishing,
-                first.closeInValue(),
-                List.of(),
-                first.plan());
+        return QuiltDesign.first(system)
+                .withCloths(cloths)
+                .withBlocks(blocks)
+                .withBlockSize(size)
+                .withSetting(setting)
+                .withPlaces(places)
+                .withBorders(borders)
+                .withFinishing(finishing);
     }
 }

@@ -10,7 +10,7 @@ import org.goldentally.app.files.QuiltFile.FileEntry;
 import org.goldentally.app.files.QuiltFile.FileLot;
 import org.goldentally.app.log.BenchLog;
 import org.goldentally.app.quilts.Quilts;
-import org.goldentally.app.shelf.Shelf;
+import org.goldentally.app.shelf.ShelfLots;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.design.ClothInHand;
@@ -27,10 +27,10 @@ import org.springframework.transaction.annotation.Transactional;
 public class QuiltFiles {
 
     private final Quilts quilts;
-    private final Shelf shelf;
+    private final ShelfLots shelf;
     private final BenchLog log;
 
-    QuiltFiles(Quilts quilts, Shelf shelf, BenchLog log) {
+    QuiltFiles(Quilts quilts, ShelfLots shelf, BenchLog log) {
         this.quilts = quilts;
         this.shelf = shelf;
         this.log = log;
@@ -45,17 +45,17 @@ public class QuiltFiles {
                 .map(ClothInHand::shelfCloth)
                 .filter(cloth -> !cloth.isEmpty())
                 .forEach(cloth -> ids.putIfAbsent(cloth, "cloth-" + (ids.size() + 1)));
-        Map<String, Shelf.WholeCloth> whole = shelf.wholeCloths();
+        Map<String, ShelfLots.WholeCloth> whole = shelf.wholeCloths();
         List<FileCloth> cloths = new ArrayList<>();
         ids.forEach((cloth, id) -> {
-            Shelf.WholeCloth known = whole.get(cloth);
+            ShelfLots.WholeCloth known = whole.get(cloth);
             if (known != null) {
                 cloths.add(new FileCloth(
                         id,
                         known.name(),
                         known.pack(),
                         known.facts(),
-                        known.lines().stream().map(QuiltFiles::lot).toList()));
+                        known.lots().stream().map(QuiltFiles::lot).toList()));
             }
         });
         return new QuiltFile(
@@ -76,7 +76,7 @@ public class QuiltFiles {
                         .toList());
     }
 
-    private static FileLot lot(Shelf.ReadLine line) {
+    private static FileLot lot(ShelfLots.Lot line) {
         ClothPiece piece = line.line().piece();
         return new FileLot(
                 line.line().count(),

@@ -1,10 +1,8 @@
 package org.goldentally.app.shelf;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -156,118 +154,6 @@ public class Shelf {
 
     private ShelfPiece keep(Cloth cloth, String typed, MeasureSystem system, ShelfLine line) {
         return pieces.saveAndFlush(new ShelfPiece(owner.id(), cloth, typed, system, line));
-    }
-
-    /** What to do with lines of a file that the shelf has already. */
-    public enum Doubles {
-        ASK,
-        LEAVE_OUT,
-        ADD
-    }
-
-    /** How many of the lines are on the shelf already: the same pieces of the same cloth. */
-    @Transactional(readOnly = true)
-    public int alreadyThere(List<ReadLine> lines) {
-        return lines.size() - newAmong(lines).size();
-    }
-
-    private List<ReadLine> newAmong(List<ReadLine> lines) {
-        List<ShelfLine> there = new ArrayList<>();
-        lines().forEach(read -> there.add(sameLine(read)));
-        return lines.stream().filter(read -> !there.remove(sameLine(read))).toList();
-    }
-
-    /**
-     * Puts lines on the shelf that were read from a file, each with what is said of its cloth.
-     *
-     * @return how many lines were put there
-     */
-    public int addAll(List<ReadLine> lines, Doubles doubles) {
-        List<ReadLine> fresh = newAmong(lines);
-        if (doubles == Doubles.ASK && fresh.size() < lines.size()) {
-            return 0;
-        }
-        List<ReadLine> wanted = doubles == Doubles.ADD ? lines : fresh;
-        Set<String> said = new HashSet<>();
-        for (ReadLine read : wanted) {
-            String name = read.line().clothName();
-            Cloth cloth = cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
-                    .orElseGet(() -> new Cloth(owner.id(), name, read.facts().colour(), read.pack()));
-            // The first line of a cloth says what is known of it; further lots of it need not say it again.
-            if (said.add(name.toLowerCase(Locale.ROOT))) {
-                cloth.changeTo(read.facts());
-            }
-            keep(cloths.saveAndFlush(cloth), ShelfWords.typed(read.line(), read.system()), read.system(), read.line());
-        }
-        return wanted.size();
-    }
-
-    private static ShelfLine sameLine(ReadLine read) {
-        return new ShelfLine(
-                read.line().count(),
-                read.line().piece(),
-                read.line().clothName().toLowerCase(Locale.ROOT));
-    }
-
-    /** A line of a file. */
-    public record ReadLine(ShelfLine line, MeasureSystem system, ClothFacts facts, String pack) {}
-
-    /** Every line on the shelf with what is said of its cloth, for a file. */
-    @Transactional(readOnly = true)
-    public List<ReadLine> lines() {
-        return pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id()).stream()
-                .map(piece -> new ReadLine(
-                        new ShelfLine(
-                                piece.count(), piece.piece(), piece.cloth().name()),
-                        piece.system(),
-                        piece.cloth().facts(),
-                        piece.cloth().pack()))
-                .toList();
-    }
-
-    /** A cloth with everything that is known of it. */
-    public record WholeCloth(String name, String pack, ClothFacts facts, List<ReadLine> lines) {}
-
-    /** Every cloth there is or was, by its identity, with what there is of it. */
-    @Transactional(readOnly = true)
-    public Map<String, WholeCloth> wholeCloths() {
-        Map<String, List<ReadLine>> lines = new LinkedHashMap<>();
-        pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id())
-                .forEach(piece -> lines.computeIfAbsent(piece.cloth().id().toString(), any -> new ArrayList<>())
-                        .add(new ReadLine(
-                                new ShelfLine(
-                                        piece.count(),
-                                        piece.piece(),
-                                        piece.cloth().name()),
-                                piece.system(),
-                                piece.cloth().facts(),
-                                piece.cloth().pack())));
-        Map<String, WholeCloth> whole = new LinkedHashMap<>();
-        cloths.findByOwnerId(owner.id())
-                .forEach(cloth -> whole.put(
-                        cloth.id().toString(),
-                        new WholeCloth(
-                                cloth.name(),
-                                cloth.pack(),
-                                cloth.facts(),
-                                lines.getOrDefault(cloth.id().toString(), List.of()))));
-        return whole;
-    }
-
-    /** A cloth of that name as it is on the shelf, else a new one with these pieces; gives its identity. */
-    public UUID bringIn(
-            String name, String pack, ClothFacts facts, List<ShelfLine> lines, List<MeasureSystem> systems) {
-        return cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
-                .orElseGet(() -> {
-                    Cloth cloth = new Cloth(owner.id(), name, facts.colour(), pack);
-                    cloth.changeTo(facts);
-                    Cloth kept = cloths.saveAndFlush(cloth);
-                    for (int i = 0; i < lines.size(); i++) {
-                        keep(kept, ShelfWords.typed(lines.get(i), systems.get(i)), systems.get(i), lines.get(i));
-                    }
-                    return kept;
-                })
-                .id();
     }
 
     /** What is said of each cloth, by its identity. */

@@ -32,10 +32,12 @@ class ShelfController {
     private static final int LARGEST_PHOTO = 15_000_000;
 
     private final Shelf shelf;
+    private final ShelfLots lots;
     private final PriceList prices;
 
-    ShelfController(Shelf shelf, PriceList prices) {
+    ShelfController(Shelf shelf, ShelfLots lots, PriceList prices) {
         this.shelf = shelf;
+        this.lots = lots;
         this.prices = prices;
     }
 
@@ -124,7 +126,7 @@ class ShelfController {
     ResponseEntity<String> file() {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=shelf.csv")
-                .body(ShelfFile.write(shelf.lines()));
+                .body(ShelfFile.write(lots.all()));
     }
 
     /**
@@ -134,10 +136,11 @@ class ShelfController {
      *     line is added
      */
     @PostMapping("/csv")
-    FileRead addFile(@Valid @RequestBody TypedFile file, @RequestParam(defaultValue = "ASK") Shelf.Doubles doubles) {
-        List<Shelf.ReadLine> lines = ShelfFile.read(file.text(), file.system());
-        int there = shelf.alreadyThere(lines);
-        return new FileRead(shelf.addAll(lines, doubles), there, lines.size());
+    FileRead addFile(
+            @Valid @RequestBody TypedFile file, @RequestParam(defaultValue = "ASK") ShelfLots.Doubles doubles) {
+        List<ShelfLots.ReadLot> read = ShelfFile.read(file.text(), file.system());
+        int there = read.size() - lots.newAmong(read).size();
+        return new FileRead(lots.addAll(read, doubles), there, read.size());
     }
 
     @GetMapping("/prices")

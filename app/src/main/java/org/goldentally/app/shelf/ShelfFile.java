@@ -5,8 +5,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.apache.commons.csv.CSVRecord;
-import org.goldentally.app.shelf.Shelf.ReadLine;
+import org.goldentally.app.shelf.ShelfLots.Lot;
+import org.goldentally.app.shelf.ShelfLots.ReadLot;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.ColourWords;
 import org.goldentally.core.cloth.PieceForm;
@@ -44,11 +46,11 @@ final class ShelfFile {
 
     private ShelfFile() {}
 
-    static String write(List<ReadLine> lines) {
+    static String write(List<Lot> lines) {
         return CsvTable.write(COLUMNS, lines.stream().map(ShelfFile::row).toList());
     }
 
-    private static List<String> row(ReadLine read) {
+    private static List<String> row(Lot read) {
         ClothPiece piece = read.line().piece();
         var writer = read.system().writer();
         return List.of(
@@ -72,9 +74,9 @@ final class ShelfFile {
      *
      * @throws RefusedException with every mistake at its line and column; then nothing is read
      */
-    static List<ReadLine> read(String text, MeasureSystem usual) {
+    static List<ReadLot> read(String text, MeasureSystem usual) {
         ShelfFile file = new ShelfFile();
-        List<ReadLine> lines = new ArrayList<>();
+        List<ReadLot> lines = new ArrayList<>();
         for (CSVRecord row : CsvTable.read(WHERE, text, NEEDED)) {
             file.line(row, usual).ifPresent(lines::add);
         }
@@ -88,7 +90,7 @@ final class ShelfFile {
         return lines;
     }
 
-    private Optional<ReadLine> line(CSVRecord row, MeasureSystem usual) {
+    private Optional<ReadLot> line(CSVRecord row, MeasureSystem usual) {
         int before = problems.size();
         String name = cell(row, "cloth");
         if (name.isEmpty() || name.length() > 200) {
@@ -101,12 +103,12 @@ final class ShelfFile {
         Optional<Length> length = length(row, "length", system);
         ClothPiece.Edge edge =
                 cell(row, "edge").equalsIgnoreCase("pinked") ? ClothPiece.Edge.PINKED : ClothPiece.Edge.STRAIGHT;
-        ClothFacts facts = facts(row, name);
+        UnaryOperator<ClothFacts> said = facts(row, name);
         if (problems.size() > before || form.isEmpty() || width.isEmpty() || length.isEmpty()) {
             return Optional.empty();
         }
         ClothPiece piece = new ClothPiece(form.get(), width.get(), length.get(), edge);
-        return Optional.of(new ReadLine(new ShelfLine(count, piece, name), system, facts, cell(row, "pack")));
+        return Optional.of(new ReadLot(new ShelfLine(count, piece, name), system, said, cell(row, "pack")));
     }
 
     private MeasureSystem system(CSVRecord row, MeasureSystem usual) {
@@ -160,24 +162,28 @@ final class ShelfFile {
         };
     }
 
-    private ClothFacts facts(CSVRecord row, String name) {
+    /** What a line says of its cloth; an empty cell leaves what is known. */
+    private UnaryOperator<ClothFacts> facts(CSVRecord row, String name) {
         String colour = cell(row, "colour").toLowerCase(Locale.ROOT);
         if (!colour.isEmpty() && !colour.matches("#[0-9a-f]{6}")) {
             refuse(row, "colour", "“" + colour + "” is no colour", "write it like #b5482f, or leave it empty");
         }
         String directional = cell(row, "directional").toLowerCase(Locale.ROOT);
-        ClothFacts facts = new ClothFacts(
-                colour.matches("#[0-9a-f]{6}") ? colour : ColourWords.swatchFor(name),
-                shortened(cell(row, "lightness"), 10),
-                directional.equals("yes") || directional.equals("true"),
-                shortened(cell(row, "kind"), 60),
-                shortened(cell(row, "price"), 40));
+        String lightness = shortened(cell(row, "lightness"), 10);
+        String kind = shortened(cell(row, "kind"), 60);
+        String price = shortened(cell(row, "price"), 40);
+        UnaryOperator<ClothFacts> said = known -> new ClothFacts(
+                colour.matches("#[0-9a-f]{6}") ? colour : known.colour(),
+                lightness.isEmpty() ? known.lightness() : lightness,
+                directional.isEmpty() ? known.directional() : directional.equals("yes") || directional.equals("true"),
+                kind.isEmpty() ? known.kind() : kind,
+                price.isEmpty() ? known.price() : price);
         try {
-            facts.check("Line " + (row.getRecordNumber() + 1));
+            said.apply(ClothFacts.ofColour(ColourWords.swatchFor(name))).check("Line " + (row.getRecordNumber() + 1));
         } catch (RefusedException refused) {
             problems.addAll(refused.problems());
         }
-        return facts;
+        return said;
     }
 
     private static String shortened(String text, int longest) {

@@ -3,6 +3,7 @@ package org.goldentally.core.block;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import org.goldentally.core.problem.Limits;
 
 /**
@@ -52,12 +53,19 @@ public record Block(String key, String name, List<Integer> columns, List<Integer
 
     /** The same units without their cloths. */
     public Block undressed() {
+        return withUnits(UnitDesign::undressed);
+    }
+
+    /** The block with each of its units changed. */
+    public Block withUnits(UnaryOperator<UnitDesign> change) {
         return new Block(
                 key,
                 name,
                 columns,
                 rows,
-                parts.stream().map(BlockPart::undressed).toList());
+                parts.stream()
+                        .map(part -> part.withUnit(change.apply(part.unit())))
+                        .toList());
     }
 
     /** The sum of the column widths: 1:2:1 is 4. */

@@ -17,19 +17,7 @@ public record BlockPart(int column, int row, int columns, int rows, UnitDesign u
         return atColumn >= column && atColumn < column + columns && atRow >= row && atRow < row + rows;
     }
 
-    BlockPart undressed() {
-        return new BlockPart(
-                column,
-                row,
-                columns,
-                rows,
-                new UnitDesign(
-                        unit.kind(),
-                        unit.count(),
-                        unit.corner(),
-                        unit.block(),
-                        unit.quarterTurns(),
-                        unit.mirrored(),
-                        java.util.List.of()));
+    BlockPart withUnit(UnitDesign other) {
+        return new BlockPart(column, row, columns, rows, other);
     }
 }

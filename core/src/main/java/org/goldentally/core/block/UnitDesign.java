@@ -45,14 +45,15 @@ public record UnitDesign(
 
     /** The same unit in other cloths. */
     public UnitDesign inCloths(UnaryOperator<String> exchange) {
-        return new UnitDesign(
-                kind,
-                count,
-                corner,
-                block,
-                quarterTurns,
-                mirrored,
-                cloths.stream().map(exchange).toList());
+        return dressed(cloths.stream().map(exchange).toList());
+    }
+
+    UnitDesign undressed() {
+        return dressed(List.of());
+    }
+
+    private UnitDesign dressed(List<String> others) {
+        return new UnitDesign(kind, count, corner, block, quarterTurns, mirrored, others);
     }
 
     /** The cloth of a patch; empty where it is not dressed. */

@@ -3,6 +3,7 @@ package org.goldentally.core.design;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.TraditionalBlocks;
 import org.goldentally.core.measure.Grid;
@@ -102,183 +103,96 @@ public record QuiltDesign(
     }
 
     public QuiltDesign withCloths(List<ClothInHand> others) {
-        return new QuiltDesign(
-                format,
-                system,
-                seam,
-                grid,
-                allowance,
-                others,
-                blocks,
-                blockSize,
-                setting,
-                places,
-                sashing,
-                borders,
-                finishing,
-                closeInValue,
-                methods,
-                plan);
-    }
-
-    public QuiltDesign withMethods(List<MethodChoice> others) {
-        return new QuiltDesign(
-                format,
-                system,
-                seam,
-                grid,
-                allowance,
-                cloths,
-                blocks,
-                blockSize,
-                setting,
-                places,
-                sashing,
-                borders,
-                finishing,
-                closeInValue,
-                others,
-                plan);
-    }
-
-    public QuiltDesign withBorders(List<BorderDesign> others) {
-        return new QuiltDesign(
-                format,
-                system,
-                seam,
-                grid,
-                allowance,
-                cloths,
-                blocks,
-                blockSize,
-                setting,
-                places,
-                sashing,
-                others,
-                finishing,
-                closeInValue,
-                methods,
-                plan);
-    }
-
-    public QuiltDesign withFinishing(FinishingDesign other) {
-        return new QuiltDesign(
-                format,
-                system,
-                seam,
-                grid,
-                allowance,
-                cloths,
-                blocks,
-                blockSize,
-                setting,
-                places,
-                sashing,
-                borders,
-                other,
-                closeInValue,
-                methods,
-                plan);
-    }
-
-    public QuiltDesign withPlaces(List<PlaceDesign> others) {
-        return new QuiltDesign(
-                format,
-                system,
-                seam,
-                grid,
-                allowance,
-                cloths,
-                blocks,
-                blockSize,
-                setting,
-                others,
-                sashing,
-                borders,
-                finishing,
-                closeInValue,
-                methods,
-                plan);
-    }
-
-    public QuiltDesign withPlan(PlanDesign other) {
-        return new QuiltDesign(
-                format,
-                system,
-                seam,
-                grid,
-                allowance,
-                cloths,
-                blocks,
-                blockSize,
-                setting,
-                places,
-                sashing,
-                borders,
-                finishing,
-                closeInValue,
-                methods,
-                other);
-    }
-
-    public QuiltDesign withSetting(SettingDesign other) {
-        return new QuiltDesign(
-                format,
-                system,
-                seam,
-                grid,
-                allowance,
-                cloths,
-                blocks,
-                blockSize,
-                other,
-                places,
-                sashing,
-                borders,
-                finishing,
-                closeInValue,
-                methods,
-                plan);
+        return changed(parts -> parts.cloths = others);
     }
 
     public QuiltDesign withBlocks(List<Block> others) {
-        return new QuiltDesign(
-                format,
-                system,
-                seam,
-                grid,
-                allowance,
-                cloths,
-                others,
-                blockSize,
-                setting,
-                places,
-                sashing,
-                borders,
-                finishing,
-                closeInValue,
-                methods,
-                plan);
+        return changed(parts -> parts.blocks = others);
+    }
+
+    public QuiltDesign withBlockSize(BlockSizeDesign other) {
+        return changed(parts -> parts.blockSize = other);
+    }
+
+    public QuiltDesign withSetting(SettingDesign other) {
+        return changed(parts -> parts.setting = other);
+    }
+
+    public QuiltDesign withPlaces(List<PlaceDesign> others) {
+        return changed(parts -> parts.places = others);
     }
 
     public QuiltDesign withSashing(SashingDesign other) {
-        return new QuiltDesign(
-                format,
-                system,
-                seam,
-                grid,
-                allowance,
-                cloths,
-                blocks,
-                blockSize,
-                setting,
-                places,
-                other,
-                borders,
-                finishing,
-                closeInValue,
-                methods,
-                plan);
+        return changed(parts -> parts.sashing = other);
+    }
+
+    public QuiltDesign withBorders(List<BorderDesign> others) {
+        return changed(parts -> parts.borders = others);
+    }
+
+    public QuiltDesign withFinishing(FinishingDesign other) {
+        return changed(parts -> parts.finishing = other);
+    }
+
+    public QuiltDesign withMethods(List<MethodChoice> others) {
+        return changed(parts -> parts.methods = others);
+    }
+
+    public QuiltDesign withPlan(PlanDesign other) {
+        return changed(parts -> parts.plan = other);
+    }
+
+    private QuiltDesign changed(Consumer<Parts> change) {
+        Parts parts = new Parts(this);
+        change.accept(parts);
+        return parts.inPlaceOfThoseOf(this);
+    }
+
+    /** What a copy may have otherwise. */
+    private static final class Parts {
+        private List<ClothInHand> cloths;
+        private List<Block> blocks;
+        private BlockSizeDesign blockSize;
+        private SettingDesign setting;
+        private List<PlaceDesign> places;
+        private SashingDesign sashing;
+        private List<BorderDesign> borders;
+        private FinishingDesign finishing;
+        private List<MethodChoice> methods;
+        private PlanDesign plan;
+
+        Parts(QuiltDesign of) {
+            cloths = of.cloths;
+            blocks = of.blocks;
+            blockSize = of.blockSize;
+            setting = of.setting;
+            places = of.places;
+            sashing = of.sashing;
+            borders = of.borders;
+            finishing = of.finishing;
+            methods = of.methods;
+            plan = of.plan;
+        }
+
+        QuiltDesign inPlaceOfThoseOf(QuiltDesign of) {
+            return new QuiltDesign(
+                    of.format,
+                    of.system,
+                    of.seam,
+                    of.grid,
+                    of.allowance,
+                    cloths,
+                    blocks,
+                    blockSize,
+                    setting,
+                    places,
+                    sashing,
+                    borders,
+                    finishing,
+                    of.closeInValue,
+                    methods,
+                    plan);
+        }
     }
 
     public Optional<Block> block(String key) {

@@ -13,7 +13,6 @@ import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.design.QuiltDesign;
-import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.quilt.Judging;
@@ -65,25 +64,13 @@ public class TopBenchmark {
                     List.of(new Exchange(key(1), key(1 + i * 3 % 11)), new Exchange(key(2), key(1 + i * 7 % 11)));
             places.add(new PlaceDesign(i / ACROSS, i % ACROSS, "", i, false, exchanges));
         }
-        QuiltDesign first = QuiltDesign.first(MeasureSystem.INCH);
-        design = new QuiltDesign(
-                first.format(),
-                first.system(),
-                first.seam(),
-                first.grid(),
-                first.allowance(),
-                cloths,
-                List.of(new Block("block", "Block", List.of(1, 1, 1, 1), List.of(1, 1, 1, 1), parts)),
-                BlockSizeDesign.finishedBlock("8"),
-                new SettingDesign(
-                        SettingDesign.Kind.STRAIGHT, ACROSS, DOWN, List.of("block"), "", SettingDesign.Halves.BLOCK),
-                places,
-                SashingDesign.NONE,
-                List.of(),
-                first.finishing(),
-                first.closeInValue(),
-                List.of(),
-                first.plan());
+        design = QuiltDesign.first(MeasureSystem.INCH)
+                .withCloths(cloths)
+                .withBlocks(List.of(new Block("block", "Block", List.of(1, 1, 1, 1), List.of(1, 1, 1, 1), parts)))
+                .withBlockSize(BlockSizeDesign.finishedBlock("8"))
+                .withSetting(new SettingDesign(
+                        SettingDesign.Kind.STRAIGHT, ACROSS, DOWN, List.of("block"), "", SettingDesign.Halves.BLOCK))
+                .withPlaces(places);
         top = QuiltTop.of(design);
     }
 

@@ -1,0 +1,147 @@
+package org.goldentally.app.shelf;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import org.goldentally.app.account.CurrentOwner;
+import org.goldentally.core.cloth.ColourWords;
+import org.goldentally.core.cloth.ShelfLine;
+import org.goldentally.core.measure.MeasureSystem;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Many lines of the shelf at once: those of a file that is written or read, those that go with a quilt. */
+@Service
+@Transactional
+public class ShelfLots {
+
+    private final ClothRepository cloths;
+    private final ShelfPieceRepository pieces;
+    private final CurrentOwner owner;
+
+    ShelfLots(ClothRepository cloths, ShelfPieceRepository pieces, CurrentOwner owner) {
+        this.cloths = cloths;
+        this.pieces = pieces;
+        this.owner = owner;
+    }
+
+    /** So many pieces of a cloth, with what is said of it. */
+    public record Lot(ShelfLine line, MeasureSystem system, ClothFacts facts, String pack) {
+
+        private static Lot of(ShelfPiece piece) {
+            Cloth cloth = piece.cloth();
+            return new Lot(
+                    new ShelfLine(piece.count(), piece.piece(), cloth.name()),
+                    piece.system(),
+                    cloth.facts(),
+                    cloth.pack());
+        }
+    }
+
+    /**
+     * So many pieces of a cloth as a file has them.
+     *
+     * @param said changes what is known of the cloth to what the file says of it
+     */
+    public record ReadLot(ShelfLine line, MeasureSystem system, UnaryOperator<ClothFacts> said, String pack) {}
+
+    private static ShelfLine ignoringCase(ShelfLine line) {
+        return new ShelfLine(line.count(), line.piece(), line.clothName().toLowerCase(Locale.ROOT));
+    }
+
+    /** A cloth with everything that is known of it. */
+    public record WholeCloth(String name, String pack, ClothFacts facts, List<Lot> lots) {}
+
+    /** What to do with lots of a file that the shelf has already. */
+    public enum Doubles {
+        /** Nothing is put on the shelf before that is said. */
+        ASK,
+        /** Only the others are put there; what is said of their cloths is taken all the same. */
+        LEAVE_OUT,
+        ADD
+    }
+
+    /** Everything on the shelf, for a file. */
+    @Transactional(readOnly = true)
+    public List<Lot> all() {
+        return pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id()).stream()
+                .map(Lot::of)
+                .toList();
+    }
+
+    /** Those that the shelf does not have: of the same pieces of the same cloth each counts once. */
+    @Transactional(readOnly = true)
+    public List<ReadLot> newAmong(List<ReadLot> lots) {
+        List<ShelfLine> there = new ArrayList<>();
+        all().forEach(lot -> there.add(ignoringCase(lot.line())));
+        return lots.stream()
+                .filter(lot -> !there.remove(ignoringCase(lot.line())))
+                .toList();
+    }
+
+    /**
+     * Puts lots of a file on the shelf, each with what is said of its cloth.
+     *
+     * @return how many were put there
+     */
+    public int addAll(List<ReadLot> lots, Doubles doubles) {
+        List<ReadLot> wanted = doubles == Doubles.ADD ? lots : newAmong(lots);
+        if (doubles == Doubles.ASK && wanted.size() < lots.size()) {
+            return 0;
+        }
+        Map<String, Cloth> byName = new LinkedHashMap<>();
+        lots.forEach(lot -> byName.put(ignoringCase(lot.line()).clothName(), sayOf(lot)));
+        for (ReadLot lot : wanted) {
+            keep(byName.get(ignoringCase(lot.line()).clothName()), lot.line(), lot.system());
+        }
+        return wanted.size();
+    }
+
+    private Cloth sayOf(ReadLot lot) {
+        String name = lot.line().clothName();
+        Cloth cloth = cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
+                .orElseGet(() -> new Cloth(owner.id(), name, ColourWords.swatchFor(name), lot.pack()));
+        cloth.changeTo(lot.said().apply(cloth.facts()));
+        return cloths.saveAndFlush(cloth);
+    }
+
+    private void keep(Cloth cloth, ShelfLine line, MeasureSystem system) {
+        pieces.saveAndFlush(new ShelfPiece(owner.id(), cloth, ShelfWords.typed(line, system), system, line));
+    }
+
+    /** Every cloth there is or was, by its identity, with what there is of it. */
+    @Transactional(readOnly = true)
+    public Map<String, WholeCloth> wholeCloths() {
+        Map<UUID, List<Lot>> lots = new LinkedHashMap<>();
+        pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id())
+                .forEach(piece -> lots.computeIfAbsent(piece.cloth().id(), any -> new ArrayList<>())
+                        .add(Lot.of(piece)));
+        Map<String, WholeCloth> whole = new LinkedHashMap<>();
+        cloths.findByOwnerId(owner.id())
+                .forEach(cloth -> whole.put(
+                        cloth.id().toString(),
+                        new WholeCloth(
+                                cloth.name(), cloth.pack(), cloth.facts(), lots.getOrDefault(cloth.id(), List.of()))));
+        return whole;
+    }
+
+    /** A cloth of that name as it is on the shelf, else a new one with these pieces; gives its identity. */
+    public UUID bringIn(
+            String name, String pack, ClothFacts facts, List<ShelfLine> lines, List<MeasureSystem> systems) {
+        return cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
+                .orElseGet(() -> {
+                    Cloth cloth = new Cloth(owner.id(), name, facts.colour(), pack);
+                    cloth.changeTo(facts);
+                    Cloth kept = cloths.saveAndFlush(cloth);
+                    for (int i = 0; i < lines.size(); i++) {
+                        keep(kept, lines.get(i), systems.get(i));
+                    }
+                    return kept;
+                })
+                .id();
+    }
+}
