@@ -9,31 +9,19 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import org.goldentally.app.drawing.StepView;
 import org.goldentally.app.drawing.SvgNumbers;
 import org.goldentally.app.problems.NotFoundException;
-import org.goldentally.app.sew.CardView.CheckView;
 import org.goldentally.app.sew.CardView.LogLine;
 import org.goldentally.app.sew.SewView.BatchView;
 import org.goldentally.app.sew.SewView.SewnUnit;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
-import org.goldentally.core.geometry.Point;
-import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
-import org.goldentally.core.piecing.ClothRole;
-import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.piecing.UnitDrawing;
-import org.goldentally.core.piecing.step.Step;
-import org.goldentally.core.quilt.Judging;
 import org.goldentally.core.quilt.TopPart;
-import org.goldentally.core.sew.Assembly;
 import org.goldentally.core.sew.Batch;
 import org.goldentally.core.sew.Batches;
 import org.goldentally.core.sew.BenchState;
-import org.goldentally.core.sew.Layout;
 import org.goldentally.core.sew.LogEntry;
 import org.goldentally.core.sew.Pace;
 import org.goldentally.core.sew.WaysOut;
@@ -149,11 +137,12 @@ final class SewCards {
         WaysOut out = WaysOut.of(batch, counts, tally);
         Optional<TopPart> home = home(batch);
         BatchLayouts laidOut = layouts();
+        CardSteps steps = new CardSteps(tally, clothPlaces);
         return new CardView(
                 key,
-                batch.plan().map(this::steps).orElse(List.of()),
-                batch.plan().map(this::roles).orElse(List.of()),
-                checks(batch),
+                batch.plan().map(steps::of).orElse(List.of()),
+                batch.plan().map(steps::roles).orElse(List.of()),
+                new CardSizes(tally).of(batch),
                 left(batch, counts, out),
                 out.covered(),
                 out.ways(),
@@ -171,134 +160,6 @@ final class SewCards {
             layouts = new BatchLayouts(tally.top(), writer, clothPlaces);
         }
         return layouts;
-    }
-
-    private List<StepView> steps(UnitPlan plan) {
-        return plan
-                .method()
-                .steps(
-                        plan.unit(),
-                        plan.recipe(),
-                        tally.top().settings(),
-                        design.plan().habits())
-                .stream()
-                .map(StepView::of)
-                .toList();
-    }
-
-    private List<Integer> roles(UnitPlan plan) {
-        Map<ClothRole, Integer> roles = new LinkedHashMap<>();
-        List<UnitDrawing.UnitPatch> patches = UnitDrawing.of(plan.unit());
-        for (int i = 0; i < patches.size(); i++) {
-            roles.putIfAbsent(
-                    patches.get(i).cloth(),
-                    clothPlaces.getOrDefault(plan.cloths().get(i), -1));
-        }
-        lighterOnTop(plan, roles);
-        List<Integer> byRole = new ArrayList<>();
-        for (ClothRole role : ClothRole.values()) {
-            byRole.add(roles.getOrDefault(role, -1));
-        }
-        return byRole;
-    }
-
-    /** Of a pair the lighter cloth lies on top; the cloths of its units may change places, which only turns them. */
-    private void lighterOnTop(UnitPlan plan, Map<ClothRole, Integer> roles) {
-        Integer a = roles.get(ClothRole.A);
-        Integer b = roles.get(ClothRole.B);
-        boolean pair = plan.unit() instanceof PatchworkUnit.HalfSquareTriangleUnit
-                || plan.unit() instanceof PatchworkUnit.QuarterSquareTriangleUnit hourglass && hourglass.cloths() == 2;
-        if (!pair || a == null || b == null || a < 0 || b < 0) {
-            return;
-        }
-        ClothRole upper =
-                plan
-                        .method()
-                        .steps(
-                                plan.unit(),
-                                plan.recipe(),
-                                tally.top().settings(),
-                                design.plan().habits())
-                        .stream()
-                        .flatMap(step -> step.drawing().stream())
-                        .flatMap(shape -> shape instanceof Step.ClothShape cloth && cloth.layer() > 0
-                                ? Stream.of(cloth.cloth())
-                                : Stream.empty())
-                        .findFirst()
-                        .orElse(ClothRole.A);
-        double lightA = Judging.lightness(design.cloths().get(a));
-        double lightB = Judging.lightness(design.cloths().get(b));
-        boolean upperIsDarker = upper == ClothRole.A ? lightA < lightB : lightB < lightA;
-        if (upperIsDarker) {
-            roles.put(ClothRole.A, b);
-            roles.put(ClothRole.B, a);
-        }
-    }
-
-    private List<CheckView> checks(Batch batch) {
-        List<CheckView> checks = new ArrayList<>();
-        batch.plan().ifPresent(plan -> {
-            var sizes = plan.recipe().sizes();
-            checks.add(new CheckView(
-                    "raw, as sewn", writer.write(sizes.rawWidth()) + " × " + writer.writeWithUnit(sizes.rawHeight())));
-            checks.add(new CheckView(
-                    "trimmed",
-                    writer.write(sizes.trimmedWidth()) + " × " + writer.writeWithUnit(sizes.trimmedHeight())));
-            checks.add(new CheckView(
-                    "centre mark, half of trimmed",
-                    writer.writeWithUnit(sizes.trimmedWidth().dividedBy(2))));
-        });
-        if (batch.kind() == Batch.Kind.BORDER) {
-            borderChecks(batch, checks);
-        }
-        return checks;
-    }
-
-    /** Long sides first, cut over-length and trimmed to what the top really measures through the middle. */
-    private void borderChecks(Batch batch, List<CheckView> checks) {
-        tally.strips().stream()
-                .filter(strip -> tally.count().strips().stream()
-                        .filter(group -> group.key().equals(strip.key()))
-                        .anyMatch(group -> group.partIds().stream().anyMatch(batch.partIds()::contains)))
-                .forEach(strip -> {
-                    Length over = strip.overLength(design.system());
-                    checks.add(new CheckView(
-                            strip.count() + " strips, cut over-length, then trim",
-                            writer.write(strip.cutWidth()) + " × " + writer.write(over) + " to "
-                                    + writer.writeWithUnit(strip.cutLength())));
-                });
-        if (checks.isEmpty()) {
-            tally.top().parts().stream()
-                    .filter(part -> batch.partIds().contains(part.id()))
-                    .filter(part -> part.kind() != TopPart.Kind.BORDER_CORNER)
-                    .collect(Collectors.groupingBy(TopPart::figure, LinkedHashMap::new, Collectors.counting()))
-                    .forEach((figure, count) -> checks.add(new CheckView(
-                            count + " sides, sewn of units, unfinished",
-                            writer.write(figure.finishedHeight().plus(seams())) + " × "
-                                    + writer.writeWithUnit(
-                                            figure.finishedWidth().plus(seams())))));
-        }
-        Assembly.Box inside = insideOf(batch);
-        checks.add(new CheckView(
-                "measure the real top through the middle, both ways, before trimming",
-                writer.write(inside.width().plus(seams())) + " × "
-                        + writer.writeWithUnit(inside.height().plus(seams())) + " unfinished expected"));
-    }
-
-    /** What is sewn before a border: everything but it and those outside it. */
-    private Assembly.Box insideOf(Batch border) {
-        int number = Integer.parseInt(border.key().substring("border ".length()));
-        List<Point> corners = tally.top().parts().stream()
-                .filter(part -> !part.id().startsWith("border-")
-                        || Integer.parseInt(part.id().split("-")[1]) < number)
-                .flatMap(part -> part.outlines().stream())
-                .flatMap(outline -> outline.corners().stream())
-                .toList();
-        return Layout.around(corners);
-    }
-
-    private Length seams() {
-        return tally.top().settings().seamAllowance().times(2);
     }
 
     private List<String> left(Batch batch, BenchState.Counts counts, WaysOut out) {

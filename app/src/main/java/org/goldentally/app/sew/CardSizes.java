@@ -1,0 +1,93 @@
+package org.goldentally.app.sew;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.goldentally.app.sew.CardView.CheckView;
+import org.goldentally.core.geometry.Point;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.quilt.TopPart;
+import org.goldentally.core.sew.Assembly;
+import org.goldentally.core.sew.Batch;
+import org.goldentally.core.sew.Layout;
+import org.goldentally.core.tally.TopTally;
+
+/** The sizes to check on a card: raw, trimmed and centre mark of a unit; lengths of borders. */
+final class CardSizes {
+
+    private final TopTally tally;
+    private final LengthWriter writer;
+
+    CardSizes(TopTally tally) {
+        this.tally = tally;
+        this.writer = tally.top().design().system().writer();
+    }
+
+    List<CheckView> of(Batch batch) {
+        List<CheckView> checks = new ArrayList<>();
+        batch.plan().ifPresent(plan -> {
+            var sizes = plan.recipe().sizes();
+            checks.add(new CheckView(
+                    "raw, as sewn", writer.write(sizes.rawWidth()) + " × " + writer.writeWithUnit(sizes.rawHeight())));
+            checks.add(new CheckView(
+                    "trimmed",
+                    writer.write(sizes.trimmedWidth()) + " × " + writer.writeWithUnit(sizes.trimmedHeight())));
+            checks.add(new CheckView(
+                    "centre mark, half of trimmed",
+                    writer.writeWithUnit(sizes.trimmedWidth().dividedBy(2))));
+        });
+        if (batch.kind() == Batch.Kind.BORDER) {
+            borderChecks(batch, checks);
+        }
+        return checks;
+    }
+
+    /** Long sides first, cut over-length and trimmed to what the top really measures through the middle. */
+    private void borderChecks(Batch batch, List<CheckView> checks) {
+        tally.strips().stream()
+                .filter(strip -> tally.count().strips().stream()
+                        .filter(group -> group.key().equals(strip.key()))
+                        .anyMatch(group -> group.partIds().stream().anyMatch(batch.partIds()::contains)))
+                .forEach(strip -> {
+                    Length over = strip.overLength(tally.top().design().system());
+                    checks.add(new CheckView(
+                            strip.count() + " strips, cut over-length, then trim",
+                            writer.write(strip.cutWidth()) + " × " + writer.write(over) + " to "
+                                    + writer.writeWithUnit(strip.cutLength())));
+                });
+        if (checks.isEmpty()) {
+            tally.top().parts().stream()
+                    .filter(part -> batch.partIds().contains(part.id()))
+                    .filter(part -> part.kind() != TopPart.Kind.BORDER_CORNER)
+                    .collect(Collectors.groupingBy(TopPart::figure, LinkedHashMap::new, Collectors.counting()))
+                    .forEach((figure, count) -> checks.add(new CheckView(
+                            count + " sides, sewn of units, unfinished",
+                            writer.write(figure.finishedHeight().plus(seams())) + " × "
+                                    + writer.writeWithUnit(
+                                            figure.finishedWidth().plus(seams())))));
+        }
+        Assembly.Box inside = insideOf(batch);
+        checks.add(new CheckView(
+                "measure the real top through the middle, both ways, before trimming",
+                writer.write(inside.width().plus(seams())) + " × "
+                        + writer.writeWithUnit(inside.height().plus(seams())) + " unfinished expected"));
+    }
+
+    /** What is sewn before a border: everything but it and those outside it. */
+    private Assembly.Box insideOf(Batch border) {
+        int number = Integer.parseInt(border.key().substring("border ".length()));
+        List<Point> corners = tally.top().parts().stream()
+                .filter(part -> !part.id().startsWith("border-")
+                        || Integer.parseInt(part.id().split("-")[1]) < number)
+                .flatMap(part -> part.outlines().stream())
+                .flatMap(outline -> outline.corners().stream())
+                .toList();
+        return Layout.around(corners);
+    }
+
+    private Length seams() {
+        return tally.top().settings().seamAllowance().times(2);
+    }
+}
