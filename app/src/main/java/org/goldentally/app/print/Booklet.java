@@ -20,6 +20,9 @@ final class Booklet {
 
     private static final String[] ROLES = {"A", "B", "C", "D"};
 
+    /** Beyond so many pieces or seams a picture says more than words. */
+    private static final int MANY = 16;
+
     private final PrintedPages pages;
     private final QuiltTop top;
     private final QuiltDesign design;
@@ -52,7 +55,10 @@ final class Booklet {
         pages.space(10);
         double width = top.finishedWidth().toDoubleInches();
         double height = top.finishedHeight().toDoubleInches();
-        PrintedPages.Drawing drawing = pages.drawing(width, height, pages.width(), 430, 0);
+        List<ClothInHand> listed =
+                design.cloths().stream().filter(cloth -> !cloth.dealt()).toList();
+        float high = Math.clamp(pages.room() - 14 - pages.tableHeight(listed.size()), 240, 430);
+        PrintedPages.Drawing drawing = pages.drawing(width, height, pages.width(), high, 0);
         for (TopPart part : top.parts()) {
             List<Polygon> outlines = part.outlines();
             for (int i = 0; i < outlines.size(); i++) {
@@ -64,15 +70,12 @@ final class Booklet {
             }
         }
         pages.below(drawing.points(height) + 14);
-        List<List<String>> cloths = new ArrayList<>();
-        for (ClothInHand cloth : design.cloths()) {
-            if (!cloth.dealt()) {
-                cloths.add(List.of(
+        List<List<String>> cloths = listed.stream()
+                .map(cloth -> List.of(
                         cloth.name(),
                         cloth.background() ? "background" : "",
-                        cloth.directional() ? "up and down: never turned" : ""));
-            }
-        }
+                        cloth.directional() ? "up and down: never turned" : ""))
+                .toList();
         pages.table(List.of("Cloth", "", ""), cloths, 0.5f, 0.2f, 0.3f);
     }
 
@@ -98,7 +101,8 @@ final class Booklet {
 
     private void card(SewBook.Page page) {
         CardView card = page.card();
-        pages.need(260);
+        boolean large = page.withLayout() && card.layouts().stream().anyMatch(Booklet::isLarge);
+        pages.need(large ? 500 : 260);
         pages.heading(page.title() + ": " + page.needed(), 16);
         pages.paragraph(page.subtitle());
         if (!card.checks().isEmpty()) {
@@ -188,9 +192,13 @@ final class Booklet {
     }
 
     private void layout(CardView.LayoutPicture layout) {
-        pages.need(250);
+        boolean large = isLarge(layout);
+        pages.need(large ? 420 : 250);
         pages.heading("Laid out: " + layout.name(), 13);
-        PrintedPages.Drawing drawing = pages.drawing(layout.width(), layout.height(), 260, 200, 0);
+        pages.space(4);
+        PrintedPages.Drawing drawing = large
+                ? pages.drawing(layout.width(), layout.height(), pages.width(), 380, 0)
+                : pages.drawing(layout.width(), layout.height(), 260, 200, 0);
         for (int i = 0; i < layout.patches().size(); i++) {
             drawing.polygon(
                     points(layout.patches().get(i), 0, 0),
@@ -200,8 +208,8 @@ final class Booklet {
         }
         layout.pieces().forEach(piece -> {
             drawing.polygon(points(piece.outline(), 0, 0), "", 1f, false);
-            drawing.label(
-                    piece.number() + piece.way(), piece.labelX(), piece.labelY(), piece.width(), piece.height(), 11);
+            double room = 2 * Math.min(piece.labelX() - piece.x(), piece.x() + piece.width() - piece.labelX());
+            drawing.plate(piece.number() + piece.way(), piece.labelX(), piece.labelY(), room, piece.height(), 11);
         });
         double size = Math.min(
                 Math.max(layout.width(), layout.height()) / 45,
@@ -219,6 +227,10 @@ final class Booklet {
                 .findAny()
                 .ifPresent(any -> pages.paragraph("Press: " + pressing(layout) + "."));
         layout.notes().forEach(pages::paragraph);
+    }
+
+    private static boolean isLarge(CardView.LayoutPicture layout) {
+        return layout.pieces().size() > MANY;
     }
 
     /** A head in the middle of the seam that points to where its allowances lie; two where it is pressed open. */
@@ -258,7 +270,7 @@ final class Booklet {
                         + seam.direction().label());
             }
         }
-        return said.size() > 40
+        return said.size() > MANY
                 ? "as the arrows show, their points to where the allowances lie; two arrows, open"
                 : String.join("; ", said);
     }

@@ -7,6 +7,9 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Objects;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -32,6 +35,9 @@ final class PrintedPages implements AutoCloseable {
     private final PDDocument document = new PDDocument();
     private final String title;
     private final PDRectangle size;
+    /** A label that would be smaller is left out. */
+    private static final float SMALLEST_LABEL = 5;
+
     private final PrintedText regular;
     private final PrintedText bold;
     private PDPageContentStream page;
@@ -46,9 +52,12 @@ final class PrintedPages implements AutoCloseable {
         this.page = open();
     }
 
+    /** Without ligatures, which would be looked for in every line: that takes longer than everything else together. */
     private PDType0Font load(String font) {
         try (InputStream file = PrintedPages.class.getResourceAsStream("/fonts/" + font)) {
-            return PDType0Font.load(document, Objects.requireNonNull(file), true);
+            TrueTypeFont shapes = new TTFParser().parse(new RandomAccessReadBuffer(Objects.requireNonNull(file)));
+            shapes.setEnableGsub(false);
+            return PDType0Font.load(document, shapes, true);
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }
@@ -169,6 +178,11 @@ final class PrintedPages implements AutoCloseable {
             lowest = Math.min(lowest, at);
         }
         y = lowest - 10;
+    }
+
+    /** How high a table is whose cells are of one line each. */
+    float tableHeight(int rows) {
+        return (rows + 1) * (SMALL * LEADING + 5) + 6;
     }
 
     /** A table; {@code shares} tell how wide each column is. */
@@ -306,15 +320,37 @@ final class PrintedPages implements AutoCloseable {
             });
         }
 
+        /** A label on a white plate, which can be read on any cloth. */
+        void plate(String text, double midX, double midY, double wide, double high, float largest) {
+            String printable = bold.printable(text);
+            float size = labelSize(printable, wide, high, largest);
+            if (size > 0) {
+                float half = bold.width(printable, size) / 2 + 1.5f;
+                run(() -> {
+                    page.saveGraphicsState();
+                    page.setNonStrokingColor(Color.WHITE);
+                    page.addRect(x(midX) - half, y(midY) - size * 0.5f, 2 * half, size);
+                    page.fill();
+                    page.restoreGraphicsState();
+                });
+                label(text, midX, midY, wide, high, largest);
+            }
+        }
+
         /** Text in the middle of a place, as large as fits up to {@code largest} points; none where it would be tiny. */
         void label(String text, double midX, double midY, double wide, double high, float largest) {
             String printable = bold.printable(text);
+            float size = labelSize(printable, wide, high, largest);
+            if (size > 0) {
+                write(bold, printable, size, x(midX) - bold.width(printable, size) / 2, y(midY) - size * 0.35f);
+            }
+        }
+
+        private float labelSize(String printable, double wide, double high, float largest) {
             float fits = Math.min(largest, points(high) * 0.8f);
             float natural = bold.width(printable, 1);
             fits = Math.min(fits, points(wide) * 0.92f / Math.max(0.01f, natural));
-            if (fits >= 5) {
-                write(bold, printable, fits, x(midX) - bold.width(printable, fits) / 2, y(midY) - fits * 0.35f);
-            }
+            return fits < SMALLEST_LABEL ? 0 : fits;
         }
 
         /** Cloth colours are lightened, so that lines and letters stand out on any printer. */

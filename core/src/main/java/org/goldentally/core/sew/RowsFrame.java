@@ -1,5 +1,6 @@
 package org.goldentally.core.sew;
 
+import java.util.List;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.geometry.Point;
@@ -11,22 +12,24 @@ import org.goldentally.core.sew.Assembly.Box;
 
 /**
  * The top turned so that its rows lie level: as it is, or, where blocks stand on their corners, turned by 45 degrees
- * clockwise, so that the diagonal row in the upper left comes first.
+ * clockwise, so that the diagonal row in the upper left comes first. What lies inside the borders begins at the origin.
  */
 public record RowsFrame(boolean onPoint, Length dx, Length dy) {
 
     public static RowsFrame of(QuiltTop top) {
-        if (top.design().setting().kind() != SettingDesign.Kind.ON_POINT) {
-            return new RowsFrame(false, Length.ZERO, Length.ZERO);
-        }
-        RowsFrame turned = new RowsFrame(true, Length.ZERO, Length.ZERO);
-        Box box = Layout.around(top.parts().stream()
+        boolean onPoint = top.design().setting().kind() == SettingDesign.Kind.ON_POINT;
+        RowsFrame turned = new RowsFrame(onPoint, Length.ZERO, Length.ZERO);
+        List<Point> corners = top.parts().stream()
                 .filter(part -> !part.isOfBorder())
                 .flatMap(part -> part.outlines().stream())
                 .flatMap(outline -> outline.corners().stream())
                 .map(turned::apply)
-                .toList());
-        return new RowsFrame(true, box.left().negated(), box.top().negated());
+                .toList();
+        if (corners.isEmpty()) {
+            return turned;
+        }
+        Box box = Layout.around(corners);
+        return new RowsFrame(onPoint, box.left().negated(), box.top().negated());
     }
 
     Point apply(Point ofTop) {
