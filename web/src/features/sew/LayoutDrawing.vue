@@ -20,7 +20,7 @@ const fill = (cloth: number) => (cloth >= 0 ? props.colours[cloth] : '#e3e6e1')
 const labelOf = (piece: Schemas['PlacedPiece']) => `${piece.number}${piece.way}`
 const longest = computed(() => Math.max(...props.layout.pieces.map((piece) => labelOf(piece).length)))
 /** Pieces of a size have numbers of a size; a triangle has less room than its box, and a block among others only a corner. */
-const fontOf = (piece: Schemas['PlacedPiece']) => Math.min(side.value / 16, piece.width / (0.8 * longest.value + 1), piece.height / 2) * (piece.way || piece.outline.split(' ').length === 3 ? 0.7 : 1)
+const fontOf = (piece: Schemas['PlacedPiece']) => Math.min(side.value / 16, piece.width / (0.8 * longest.value + 1), piece.height / 2) * (piece.labelX - piece.x < 0.4 * piece.width || piece.outline.split(' ').length === 3 ? 0.7 : 1)
 /** Arrows are small enough to leave the numbers beside them readable. */
 const arrowRadius = computed(() => Math.min(side.value / 42, ...props.layout.pieces.map((piece) => Math.max(piece.width, piece.height) / 8)))
 

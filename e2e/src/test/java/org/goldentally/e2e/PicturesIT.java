@@ -64,7 +64,7 @@ class PicturesIT {
         page.locator("[data-part]").first().waitFor();
     }
 
-    /** Cards of four methods, and of a block. */
+    /** Cards of four methods, of a block and of the rows. */
     @Test
     void atTheMachine() {
         open("Lantern Street");
@@ -85,6 +85,9 @@ class PicturesIT {
         card("Dutchman");
         page.getByLabel("How it is joined").scrollIntoViewIfNeeded();
         take("sew-block");
+        card("Rows");
+        page.getByLabel("How it is joined").scrollIntoViewIfNeeded();
+        take("sew-rows");
     }
 
     private void sew() {

@@ -55,6 +55,18 @@ class SewIT {
         assertThat(page.locator("[data-pressed]").first()).isVisible();
         assertThat(page.getByText("Joined it should measure 9 1/2 × 9 1/2 in unfinished."))
                 .isVisible();
+        assertThat(page.getByText("Lay out and join Friendship Star, pressed in way B"))
+                .isVisible();
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+        page.locator("[aria-label=Batches] button")
+                .filter(new Locator.FilterOptions().setHasText("Rows of the top"))
+                .click();
+        Locator rows = page.getByRole(
+                AriaRole.IMG,
+                new Page.GetByRoleOptions().setName("the top inside its borders, laid out with numbered pieces"));
+        assertThat(rows).containsText("1B");
+        assertThat(rows).containsText("2A");
+        assertThat(rows.locator("[data-pressed]")).hasCount(6 * 4 + 5);
         assertThat(Browser.seriousFindings(page)).isEmpty();
 
         String address = page.url();

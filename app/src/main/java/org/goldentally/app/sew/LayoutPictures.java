@@ -77,7 +77,7 @@ final class LayoutPictures {
         double top = piece.box().top().toDoubleInches();
         double width = piece.box().width().toDoubleInches();
         double height = piece.box().height().toDoubleInches();
-        boolean block = letters.containsKey(piece.id());
+        boolean block = piece.id().startsWith("block-");
         List<Point> corners = piece.outline().corners();
         return new PlacedPiece(
                 piece.number(),
