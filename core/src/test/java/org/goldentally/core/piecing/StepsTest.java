@@ -4,7 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
@@ -20,6 +23,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.algorithm.Angle;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
@@ -102,6 +107,71 @@ class StepsTest {
                 }
             }
         }
+    }
+
+    /** Round the middle of an hourglass its cloths follow each other as in the finished unit, or in its mirror image. */
+    @ParameterizedTest
+    @ValueSource(ints = {2, 3, 4})
+    void anHourglassOpensToItsCloths(int cloths) {
+        PatchworkUnit unit = new QuarterSquareTriangleUnit(Length.inches(3), cloths);
+        List<Step> steps = hourglassSteps(unit);
+        List<ClothRole> round = round(shapes(steps.getLast(), ClothShape.class).stream()
+                .map(shape -> new UnitDrawing.UnitPatch(shape.outline(), shape.cloth()))
+                .toList());
+        List<ClothRole> finished = round(UnitDrawing.of(unit));
+        List<List<ClothRole>> turned = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            Collections.rotate(finished, 1);
+            turned.add(List.copyOf(finished));
+            turned.add(List.copyOf(finished.reversed()));
+        }
+        assertThat(turned).contains(round);
+        // What is paired at first are neighbours in the unit.
+        for (ClothShape upper : shapes(steps.getFirst(), ClothShape.class)) {
+            for (ClothShape lower : shapes(steps.getFirst(), ClothShape.class)) {
+                if (upper.layer() > lower.layer() && upper.outline().equals(lower.outline())) {
+                    assertThat(turned)
+                            .anyMatch(order -> order.subList(0, 2).equals(List.of(lower.cloth(), upper.cloth())));
+                }
+            }
+        }
+    }
+
+    @Test
+    void ofEachPairTheLighterClothLiesOnTop() {
+        List<Step> steps = hourglassSteps(new QuarterSquareTriangleUnit(Length.inches(3), 3));
+        Map<ClothRole, Double> darkC = Map.of(ClothRole.A, 60.0, ClothRole.B, 70.0, ClothRole.C, 10.0);
+        Map<ClothRole, Double> lightC = Map.of(ClothRole.A, 60.0, ClothRole.B, 70.0, ClothRole.C, 95.0);
+        assertThat(uppers(Step.lighterOnTop(steps, darkC::get).getFirst())).containsExactly(ClothRole.A, ClothRole.B);
+        assertThat(uppers(Step.lighterOnTop(steps, lightC::get).getFirst())).containsExactly(ClothRole.C, ClothRole.C);
+        assertThat(Step.lighterOnTop(steps, darkC::get).getLast()).isEqualTo(steps.getLast());
+    }
+
+    private static List<Step> hourglassSteps(PatchworkUnit unit) {
+        PiecingMethod method = Methods.byKey("hourglass-crossed-pairs").orElseThrow();
+        Recipe recipe = method.recipe(unit, TRIM, ClothPiece.square(Length.inches(18)));
+        return method.steps(unit, recipe, TRIM, Habits.USUAL);
+    }
+
+    private static List<ClothRole> uppers(Step step) {
+        return shapes(step, ClothShape.class).stream()
+                .filter(shape -> shape.layer() > 0)
+                .map(ClothShape::cloth)
+                .toList();
+    }
+
+    /** The cloths by the angle at which they are seen from the middle. */
+    private static List<ClothRole> round(List<UnitDrawing.UnitPatch> patches) {
+        Geometry whole = FoldedCloth.JTS.createPolygon();
+        for (UnitDrawing.UnitPatch patch : patches) {
+            whole = whole.union(polygon(patch.outline().corners()));
+        }
+        Coordinate middle = whole.getCentroid().getCoordinate();
+        return new ArrayList<>(patches.stream()
+                .sorted(Comparator.comparingDouble(patch -> Angle.angle(
+                        middle, polygon(patch.outline().corners()).getCentroid().getCoordinate())))
+                .map(UnitDrawing.UnitPatch::cloth)
+                .toList());
     }
 
     @Test

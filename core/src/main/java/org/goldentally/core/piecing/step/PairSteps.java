@@ -16,12 +16,14 @@ import org.goldentally.core.piecing.SewingSettings;
 /**
  * Steps of the ways that sew two layers together, cut them apart and open them to half-square triangles.
  *
+ * @param pairs what lies on what; more than one are drawn side by side
  * @param layer the outline of either layer
  * @param diagonals the lines to mark, by the school that draws the cutting line
  * @param stitches the seams
  * @param cuts the cuts that part the units
  */
 public record PairSteps(
+        List<Pair> pairs,
         Polygon layer,
         List<Line> diagonals,
         List<Line> stitches,
@@ -29,10 +31,20 @@ public record PairSteps(
         SewingSettings settings,
         Habits habits) {
 
+    private static final List<Pair> ONE_PAIR = List.of(new Pair(ClothRole.A, ClothRole.B));
+
+    /** Two cloths right sides together. */
+    record Pair(ClothRole lower, ClothRole upper) {}
+
     /** Two at a time, on a square of the given cut side. */
     public static PairSteps twoAtATime(Length side, SewingSettings settings, Habits habits) {
+        return twoAtATime(ONE_PAIR, side, settings, habits);
+    }
+
+    static PairSteps twoAtATime(List<Pair> pairs, Length side, SewingSettings settings, Habits habits) {
         List<Line> diagonal = List.of(line(Length.ZERO, Length.ZERO, side, side));
         return new PairSteps(
+                pairs,
                 square(Length.ZERO, Length.ZERO, side),
                 diagonal,
                 besideDiagonals(side, settings, false),
@@ -45,6 +57,7 @@ public record PairSteps(
         Length a = settings.seamAllowance();
         Length b = side.minus(a);
         return new PairSteps(
+                ONE_PAIR,
                 square(Length.ZERO, Length.ZERO, side),
                 List.of(),
                 List.of(line(a, a, b, a), line(b, a, b, b), line(b, b, a, b), line(a, b, a, a)),
@@ -60,6 +73,7 @@ public record PairSteps(
         cuts.add(line(half, Length.ZERO, half, side));
         cuts.addAll(diagonals(side));
         return new PairSteps(
+                ONE_PAIR,
                 square(Length.ZERO, Length.ZERO, side),
                 diagonals(side),
                 besideDiagonals(side, settings, true),
@@ -103,7 +117,13 @@ public record PairSteps(
         marks.addAll(diagonals);
         cuts.addAll(diagonals);
         return new PairSteps(
-                Sketch.rectangle(cell.times(across), cell.times(down)), marks, stitches, cuts, settings, habits);
+                ONE_PAIR,
+                Sketch.rectangle(cell.times(across), cell.times(down)),
+                marks,
+                stitches,
+                cuts,
+                settings,
+                habits);
     }
 
     static List<Line> diagonals(Length side) {
@@ -140,16 +160,16 @@ public record PairSteps(
                         "Lay " + pieces + " right sides together, the lighter one on top, edges even."));
         marks(steps);
         boolean round = diagonals.isEmpty();
-        steps.add(layers().mark(marked())
-                .stitch(stitches)
+        steps.add(layers().mark(inEachPair(marked()))
+                .stitch(inEachPair(stitches))
                 .step(
                         Step.Kind.STITCH,
                         round
                                 ? "Stitch all round, " + seam + " from the edge."
                                 : "Stitch " + seam + " beside the " + (diagonals.size() == 1 ? "diagonal" : "diagonals")
                                         + ", on both sides. Chain the whole batch, one side of all, then the other."));
-        steps.add(layers().stitch(stitches)
-                .cut(cuts)
+        steps.add(layers().stitch(inEachPair(stitches))
+                .cut(inEachPair(cuts))
                 .step(
                         Step.Kind.CUT,
                         cuts.size() == 1
@@ -166,7 +186,7 @@ public record PairSteps(
             return;
         }
         boolean sewingLines = habits.marking() == Habits.Marking.SEWING_LINES;
-        steps.add(layers().mark(marked())
+        steps.add(layers().mark(inEachPair(marked()))
                 .step(
                         Step.Kind.MARK,
                         sewingLines
@@ -184,7 +204,26 @@ public record PairSteps(
     }
 
     private Sketch layers() {
-        return new Sketch().cloth(ClothRole.A, layer).upper(ClothRole.B, layer);
+        Sketch sketch = new Sketch();
+        for (int i = 0; i < pairs.size(); i++) {
+            Polygon moved = layer.movedBy(rightOf(i), Length.ZERO);
+            sketch.cloth(pairs.get(i).lower(), moved).upper(pairs.get(i).upper(), moved);
+        }
+        return sketch;
+    }
+
+    private List<Line> inEachPair(List<Line> lines) {
+        List<Line> moved = new ArrayList<>();
+        for (int i = 0; i < pairs.size(); i++) {
+            Length right = rightOf(i);
+            lines.forEach(line -> moved.add(line.movedBy(right, Length.ZERO)));
+        }
+        return moved;
+    }
+
+    private Length rightOf(int pair) {
+        Length width = layer.corners().stream().map(Point::x).reduce(Length.ZERO, Length::max);
+        return width.times(5L * pair).dividedBy(4);
     }
 
     /**

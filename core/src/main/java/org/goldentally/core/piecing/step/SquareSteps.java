@@ -12,6 +12,7 @@ import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.piecing.step.PairSteps.Pair;
 
 /** Steps of units made from squares that are cut or sewn on their diagonals: loose, chained, crossed and split. */
 public final class SquareSteps {
@@ -83,24 +84,25 @@ public final class SquareSteps {
     public static List<Step> hourglass(
             Length side, int cloths, Length trimmed, SewingSettings settings, Habits habits) {
         Length half = side.minus(settings.seamAllowance().timesRootTwo());
-        ClothRole second = cloths == 2 ? ClothRole.A : ClothRole.C;
-        ClothRole secondOther = cloths == 2 ? ClothRole.B : cloths == 3 ? ClothRole.B : ClothRole.D;
-        List<Step> steps = new ArrayList<>(PairSteps.twoAtATime(side, settings, habits)
+        Pair first = cloths == 3 ? new Pair(ClothRole.A, ClothRole.C) : new Pair(ClothRole.A, ClothRole.B);
+        Pair second = switch (cloths) {
+            case 2 -> first;
+            case 3 -> new Pair(ClothRole.B, ClothRole.C);
+            default -> new Pair(ClothRole.C, ClothRole.D);
+        };
+        List<Pair> pairs = cloths == 2 ? List.of(first) : List.of(first, second);
+        List<Step> steps = new ArrayList<>(PairSteps.twoAtATime(pairs, side, settings, habits)
                 .untilCut(cloths == 2 ? "the two squares" : "the squares of either pair"));
-        steps.add(new Sketch()
-                .cloths(ClothRole.A, lowerRising(half))
-                .cloths(cloths == 3 ? ClothRole.C : ClothRole.B, upperRising(half))
-                .step(
-                        Step.Kind.PRESS,
-                        "Open the half-square triangles. " + habits.pressing().instruction() + " Do not trim yet."));
-        steps.addAll(crossed(
-                half,
-                List.of(ClothRole.A, cloths == 3 ? ClothRole.C : ClothRole.B),
-                List.of(second, secondOther),
-                trimmed,
-                settings,
-                habits,
-                "two half-square triangles"));
+        Sketch opened = new Sketch();
+        for (int i = 0; i < pairs.size(); i++) {
+            Length right = half.times(5L * i).dividedBy(4);
+            opened.cloths(pairs.get(i).lower(), Sketch.moved(lowerRising(half), right, NONE))
+                    .cloths(pairs.get(i).upper(), Sketch.moved(upperRising(half), right, NONE));
+        }
+        steps.add(opened.step(
+                Step.Kind.PRESS,
+                "Open the half-square triangles. " + habits.pressing().instruction() + " Do not trim yet."));
+        steps.addAll(crossed(half, first, second, trimmed, settings, habits, "two half-square triangles"));
         return steps;
     }
 
@@ -118,8 +120,8 @@ public final class SquareSteps {
                         "Open the half-square triangle. " + habits.pressing().instruction()));
         steps.addAll(crossed(
                 half,
-                List.of(ClothRole.A, ClothRole.B),
-                List.of(ClothRole.C, ClothRole.C),
+                new Pair(ClothRole.A, ClothRole.B),
+                new Pair(ClothRole.C, ClothRole.C),
                 trimmed,
                 settings,
                 habits,
@@ -142,18 +144,18 @@ public final class SquareSteps {
      */
     private static List<Step> crossed(
             Length side,
-            List<ClothRole> below,
-            List<ClothRole> above,
+            Pair below,
+            Pair above,
             Length trimmed,
             SewingSettings settings,
             Habits habits,
             String pieces) {
         // Either layer has its seam rising; unlike cloths face each other.
         Supplier<Sketch> layers = () -> new Sketch()
-                .cloths(below.get(0), lowerRising(side))
-                .cloths(below.get(1), upperRising(side))
-                .upper(above.get(1), lowerRising(side).getFirst())
-                .upper(above.get(0), upperRising(side).getFirst());
+                .cloths(below.lower(), lowerRising(side))
+                .cloths(below.upper(), upperRising(side))
+                .upper(above.upper(), lowerRising(side).getFirst())
+                .upper(above.lower(), upperRising(side).getFirst());
         List<Line> diagonal = List.of(line(NONE, NONE, side, side));
         List<Line> seams = PairSteps.besideDiagonals(side, settings, false);
         Line held = seamOfLowerHalf(side, settings);
@@ -163,10 +165,10 @@ public final class SquareSteps {
         List<Polygon> nearRight = Sketch.beyond(lower, firstSeam);
         List<Polygon> nearTop = Sketch.beyond(lower, Sketch.reversed(firstSeam));
         Supplier<Sketch> opened = () -> new Sketch()
-                .cloths(below.get(0), nearRight)
-                .cloths(below.get(1), nearTop)
-                .cloths(above.get(0), Sketch.mirrored(nearTop, held))
-                .cloths(above.get(1), Sketch.mirrored(nearRight, held));
+                .cloths(below.lower(), nearRight)
+                .cloths(below.upper(), nearTop)
+                .cloths(above.lower(), Sketch.mirrored(nearTop, held))
+                .cloths(above.upper(), Sketch.mirrored(nearRight, held));
         Point centre = held.from().middleTo(held.to());
         Length reach = trimmed.dividedBy(2);
         Polygon trim = Polygon.rectangle(centre.plus(reach.negated(), reach.negated()), trimmed, trimmed);

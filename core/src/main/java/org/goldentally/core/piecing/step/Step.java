@@ -1,6 +1,8 @@
 package org.goldentally.core.piecing.step;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import org.goldentally.core.geometry.Line;
 import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.piecing.ClothRole;
@@ -11,6 +13,39 @@ import org.goldentally.core.piecing.ClothRole;
  * @param caution a short caution where the step can hurt someone; empty elsewhere
  */
 public record Step(Kind kind, String text, List<Shape> drawing, String caution) {
+
+    /**
+     * The same steps with the lighter cloth of each pair on top, the one that is marked. That holds until the first seam
+     * is pressed: then pairs are units, and lie as their seams want.
+     */
+    public static List<Step> lighterOnTop(List<Step> steps, ToDoubleFunction<ClothRole> lightness) {
+        List<Step> changed = new ArrayList<>();
+        boolean pairs = true;
+        for (Step step : steps) {
+            pairs = pairs && step.kind != Kind.PRESS;
+            changed.add(pairs ? step.lighterOnTop(lightness) : step);
+        }
+        return changed;
+    }
+
+    private Step lighterOnTop(ToDoubleFunction<ClothRole> lightness) {
+        List<ClothShape> cloths = drawing.stream()
+                .filter(ClothShape.class::isInstance)
+                .map(ClothShape.class::cast)
+                .toList();
+        List<Shape> shapes = new ArrayList<>();
+        for (Shape shape : drawing) {
+            shapes.add(
+                    shape instanceof ClothShape cloth
+                            ? cloths.stream()
+                                    .filter(cloth::isPairedWith)
+                                    .findFirst()
+                                    .map(other -> cloth.inPair(other, lightness))
+                                    .orElse(cloth)
+                            : shape);
+        }
+        return new Step(kind, text, shapes, caution);
+    }
 
     /** Kinds of steps, each with the caution that belongs to it (common practice, no source; makers' instructions come first). */
     public enum Kind {
@@ -51,7 +86,19 @@ public record Step(Kind kind, String text, List<Shape> drawing, String caution) 
      * @param wrongSide whether the wrong side of the cloth is seen
      * @param layer 0 lies on the table, 1 on top of it
      */
-    public record ClothShape(Polygon outline, ClothRole cloth, boolean wrongSide, int layer) implements Shape {}
+    public record ClothShape(Polygon outline, ClothRole cloth, boolean wrongSide, int layer) implements Shape {
+
+        private boolean isPairedWith(ClothShape other) {
+            return layer != other.layer && outline.equals(other.outline);
+        }
+
+        private ClothShape inPair(ClothShape other, ToDoubleFunction<ClothRole> lightness) {
+            double here = lightness.applyAsDouble(cloth);
+            double there = lightness.applyAsDouble(other.cloth);
+            boolean change = layer > other.layer ? here < there : there < here;
+            return change ? new ClothShape(outline, other.cloth, wrongSide, layer) : this;
+        }
+    }
 
     /** A line to mark, to stitch or to cut. */
     public record LineShape(Line line, LineKind kind) implements Shape {}
