@@ -109,6 +109,78 @@ class StepsTest {
         }
     }
 
+    /**
+     * The trimmed unit of the last step shows each cloth where the finished unit has it, once it is turned or mirrored:
+     * looked at in many points of what finishes inside the seams.
+     */
+    @ParameterizedTest(name = "{0}, {1}")
+    @MethodSource("unitsAndMethods")
+    void theLastStepShowsTheUnitAsItFinishes(PatchworkUnit unit, String key) {
+        PiecingMethod method = Methods.byKey(key).orElseThrow();
+        // Room to trim is taken off one side of the triangles of strips, and makes their inner stripe wider.
+        SewingSettings settings = unit instanceof StripSetTriangleUnit
+                ? new SewingSettings(MeasureSystem.INCH, TRIM.seamAllowance(), TRIM.grid(), Allowance.EXACT)
+                : TRIM;
+        Recipe recipe = method.recipe(unit, settings, ClothPiece.square(Length.inches(18)));
+        Step last = method.steps(unit, recipe, settings, Habits.USUAL).getLast();
+        List<TrimShape> trims = shapes(last, TrimShape.class);
+        if (trims.size() == 1 && !(unit instanceof PiecedHalfUnit)) {
+            assertThat(bestMatch(last, trims.getFirst(), unit)).isGreaterThan(0.97);
+        }
+    }
+
+    /** The greatest share of points that have the same cloth, over all turns and mirror images. */
+    private static double bestMatch(Step last, TrimShape trim, PatchworkUnit unit) {
+        List<org.goldentally.core.geometry.Point> corners = trim.outline().corners();
+        double best = 0;
+        for (int turn = 0; turn < 8; turn++) {
+            Coordinate origin = coordinate(corners.get(turn % 4));
+            Coordinate along = coordinate(corners.get((turn + (turn < 4 ? 1 : 3)) % 4));
+            Coordinate down = coordinate(corners.get((turn + (turn < 4 ? 3 : 1)) % 4));
+            best = Math.max(best, match(last, unit, origin, along, down));
+        }
+        return best;
+    }
+
+    private static double match(Step last, PatchworkUnit unit, Coordinate origin, Coordinate along, Coordinate down) {
+        double seam = 0.25;
+        double width = unit.finishedWidth().toDoubleInches();
+        double height = unit.finishedHeight().toDoubleInches();
+        double wide = origin.distance(along);
+        double high = origin.distance(down);
+        if (Math.abs(wide - width - 2 * seam) > 0.01 || Math.abs(high - height - 2 * seam) > 0.01) {
+            return 0;
+        }
+        int same = 0;
+        int all = 0;
+        for (double x = 0.11; x < width; x += 0.17) {
+            for (double y = 0.13; y < height; y += 0.19) {
+                double right = (x + seam) / wide;
+                double low = (y + seam) / high;
+                Geometry seen = point(
+                        origin.x + right * (along.x - origin.x) + low * (down.x - origin.x),
+                        origin.y + right * (along.y - origin.y) + low * (down.y - origin.y));
+                Geometry inUnit = point(x, y);
+                List<ClothRole> drawn = shapes(last, ClothShape.class).stream()
+                        .filter(shape -> polygon(shape.outline().corners()).covers(seen))
+                        .map(ClothShape::cloth)
+                        .toList();
+                all++;
+                same += UnitDrawing.of(unit).stream()
+                                .filter(patch ->
+                                        polygon(patch.outline().corners()).covers(inUnit))
+                                .anyMatch(patch -> !drawn.isEmpty() && drawn.getLast() == patch.cloth())
+                        ? 1
+                        : 0;
+            }
+        }
+        return (double) same / all;
+    }
+
+    private static Geometry point(double x, double y) {
+        return FoldedCloth.JTS.createPoint(new Coordinate(x, y));
+    }
+
     /** Round the middle of an hourglass its cloths follow each other as in the finished unit, or in its mirror image. */
     @ParameterizedTest
     @ValueSource(ints = {2, 3, 4})

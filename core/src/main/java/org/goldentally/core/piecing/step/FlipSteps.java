@@ -4,6 +4,7 @@ import static org.goldentally.core.piecing.step.Sketch.line;
 import static org.goldentally.core.piecing.step.Sketch.square;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.goldentally.core.geometry.Line;
 import org.goldentally.core.geometry.Point;
@@ -116,15 +117,21 @@ public final class FlipSteps {
         wings.addAll(Sketch.mirrored(farWing, first));
         Polygon third = square(far, NONE, small);
         List<Line> crossing = List.of(line(far, small, large, NONE));
-        // One goose: the part left of the crossing, with the wing from the third square.
+        // One goose: the part left of the crossing, with the wing from the third square. The allowance of the first
+        // wing
+        // lies under the last one, and shows beyond the point.
         List<Polygon> body = Sketch.beyond(half, Sketch.reversed(second));
-        List<Polygon> firstWing = Sketch.beyond(Sketch.mirrored(nearWing, first), Sketch.reversed(second));
+        List<Polygon> firstWing = Sketch.beyond(Sketch.mirrored(nearWing, first), Sketch.reversed(crossing.getFirst()));
         List<Polygon> lastWing = Sketch.mirrored(
                 Sketch.beyond(
                         Sketch.beyond(List.of(third), Sketch.reversed(second)), Sketch.reversed(diagonal.getFirst())),
                 second);
-        Point corner =
-                Point.at(off.plus(large.minus(off.times(2)).minus(trimmedWidth).dividedBy(2)), NONE);
+        Point peak = body.stream()
+                .flatMap(patch -> patch.corners().stream())
+                .max(Comparator.comparing(Point::y))
+                .orElseThrow();
+        Point corner = peak.plus(
+                trimmedWidth.dividedBy(2).negated(), settings.seamAllowance().minus(trimmedHeight));
         Polygon trim = Polygon.rectangle(corner, trimmedWidth, trimmedHeight);
 
         return List.of(
