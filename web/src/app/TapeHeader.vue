@@ -57,8 +57,8 @@ const stations = computed(() => [
     count: top.data.value ? `${top.data.value.count.blocks} blocks` : '',
   },
   { key: 'tally', name: 'Tally', count: tallyCount.value },
-  { key: 'cut', name: 'Cut', count: cut.data.value ? `${cut.data.value.done} / ${cut.data.value.steps}` : '' },
-  { key: 'sew', name: 'Sew', count: sew.data.value ? `${sew.data.value.made} / ${sew.data.value.needed}` : '' },
+  { key: 'cut', name: 'Cut', count: cut.data.value ? `${cut.data.value.done} of ${cut.data.value.steps} steps` : '' },
+  { key: 'sew', name: 'Sew', count: sew.data.value ? `${sew.data.value.made} of ${sew.data.value.needed} made` : '' },
 ])
 
 const size = computed(() => {

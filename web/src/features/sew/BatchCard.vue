@@ -149,6 +149,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
           <template v-else>
             <ol v-if="i === 0" class="space-y-1"><li v-for="join in layout.joins" :key="join">{{ join }}.</li></ol>
             <p v-if="i === 0" class="text-soft">Arrows: which way to press each seam; ↔ and ↕ are pressed open. Lay one out and compare it with the picture before chaining.</p>
+            <p class="sr-only">Press the seams {{ layout.presses.join('; ') }}.</p>
             <p v-for="each in layout.notes" :key="each" class="rounded-lg bg-tape-pale p-2">{{ each }}</p>
           </template>
           <p v-if="i === 0" class="rounded bg-brick-pale px-2 py-1 text-[15px]">Pins out before the needle. Fingers clear of the iron's point and of hot steam; press, do not slide. The makers' instructions come first.</p>

@@ -118,6 +118,14 @@ class SewApiIT {
         block.path("layouts").forEach(layout -> names.add(layout.path("name").asString()));
         assertThat(names).containsExactly("Pinwheel, pressed in way A", "Pinwheel, pressed in way B");
         assertThat(block.path("layouts").path(0).path("notes").toString()).contains("Way A, 10 blocks: row 1 block");
+        List<String> presses = new ArrayList<>();
+        block.path("layouts").path(0).path("presses").forEach(press -> presses.add(press.asString()));
+        assertThat(presses).hasSize(3);
+        assertThat(presses.get(0)).matches("between 1 and 2 to the (left|right)");
+        assertThat(presses.get(1))
+                .startsWith("between 3 and 4 to the ")
+                .isNotEqualTo(presses.get(0).replace("1 and 2", "3 and 4"));
+        assertThat(presses.get(2)).matches("between 2 and 4 (up|down)");
         JsonNode rows = card("rows").path("layouts").path(0);
         List<String> letters = new ArrayList<>();
         rows.path("pieces").forEach(piece -> letters.add(piece.path("way").asString()));

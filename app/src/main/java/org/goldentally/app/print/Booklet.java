@@ -1,6 +1,5 @@
 package org.goldentally.app.print;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.goldentally.app.cut.CutView;
 import org.goldentally.app.drawing.StepView;
@@ -221,11 +220,13 @@ final class Booklet {
         layout.seams().forEach(seam -> arrow(drawing, seam, size));
         pages.below(drawing.points(layout.height()) + 8);
         layout.joins().forEach(pages::paragraph);
-        layout.seams().stream()
-                .map(CardView.PressedSeam::direction)
-                .distinct()
-                .findAny()
-                .ifPresent(any -> pages.paragraph("Press: " + pressing(layout) + "."));
+        if (!layout.presses().isEmpty()) {
+            pages.paragraph("Press: "
+                    + (layout.presses().size() > MANY
+                            ? "as the arrows show, their points to where the allowances lie; two arrows, open"
+                            : String.join("; ", layout.presses()))
+                    + ".");
+        }
         layout.notes().forEach(pages::paragraph);
     }
 
@@ -253,36 +254,5 @@ final class Booklet {
     private static void head(PrintedPages.Drawing drawing, double x, double y, double dx, double dy) {
         drawing.polygon(
                 new double[] {x - dy, y + dx, x + 1.6 * dx, y + 1.6 * dy, x + dy, y - dx}, "#000000", 0.6f, false);
-    }
-
-    /** {@code between 1 and 2 to the left; …}, each seam by the pieces beside its middle. */
-    private static String pressing(CardView.LayoutPicture layout) {
-        List<String> said = new ArrayList<>();
-        for (CardView.PressedSeam seam : layout.seams()) {
-            double x = (seam.fromX() + seam.toX()) / 2;
-            double y = (seam.fromY() + seam.toY()) / 2;
-            boolean lying = seam.fromY() == seam.toY();
-            double off = 1e-3;
-            int first = at(layout, lying ? x + off : x - off, lying ? y - off : y + off);
-            int second = at(layout, lying ? x + off : x + off, lying ? y + off : y + off);
-            if (!seam.inBlock()) {
-                said.add("between " + first + " and " + second + " "
-                        + seam.direction().label());
-            }
-        }
-        return said.size() > MANY
-                ? "as the arrows show, their points to where the allowances lie; two arrows, open"
-                : String.join("; ", said);
-    }
-
-    private static int at(CardView.LayoutPicture layout, double x, double y) {
-        return layout.pieces().stream()
-                .filter(piece -> piece.x() <= x
-                        && x <= piece.x() + piece.width()
-                        && piece.y() <= y
-                        && y <= piece.y() + piece.height())
-                .map(CardView.PlacedPiece::number)
-                .findFirst()
-                .orElse(0);
     }
 }

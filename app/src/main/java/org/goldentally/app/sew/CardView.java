@@ -40,6 +40,7 @@ public record CardView(
      * A block or the top laid out for sewing, in inches.
      *
      * @param cloths for each patch the place of its cloth among the quilt's
+     * @param presses the way of each seam in words, named by the pieces beside its middle
      * @param joins in which order its parts are joined
      */
     public record LayoutPicture(
@@ -50,6 +51,7 @@ public record CardView(
             List<Integer> cloths,
             List<PlacedPiece> pieces,
             List<PressedSeam> seams,
+            List<String> presses,
             List<String> notes,
             List<String> joins) {}
 

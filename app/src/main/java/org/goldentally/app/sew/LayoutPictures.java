@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.goldentally.app.drawing.SvgNumbers;
 import org.goldentally.app.sew.CardView.LayoutPicture;
@@ -18,6 +19,7 @@ import org.goldentally.core.sew.Assembly;
 import org.goldentally.core.sew.Layout;
 import org.goldentally.core.sew.Layout.LaidPiece;
 import org.goldentally.core.sew.PressingMap.Direction;
+import org.goldentally.core.sew.PressingMap.Pressed;
 import org.goldentally.core.sew.TopPressing.Opened;
 
 /** Layouts as drawings and words. */
@@ -68,6 +70,9 @@ final class LayoutPictures {
                 patches.stream().map(this::cloth).toList(),
                 layout.pieces().stream().map(piece -> placed(piece, letters)).toList(),
                 seams,
+                layout.pressing().seams().stream()
+                        .map(each -> press(each, layout.pieces()))
+                        .toList(),
                 Stream.concat(notes(layout).stream(), notes.stream()).toList(),
                 joins(layout));
     }
@@ -105,6 +110,37 @@ final class LayoutPictures {
         return patch.patch().isBlank()
                 ? -2
                 : clothPlaces.getOrDefault(patch.patch().cloth(), -1);
+    }
+
+    /** {@code between 1 and 2 to the left}. */
+    private static String press(Pressed pressed, List<LaidPiece> pieces) {
+        Assembly.Seam seam = pressed.seam();
+        Point middle = seam.from().middleTo(seam.to());
+        return "between "
+                + beside(
+                        pieces,
+                        piece -> seam.lying()
+                                ? piece.bottom().equals(middle.y()) && spans(piece.left(), middle.x(), piece.right())
+                                : piece.right().equals(middle.x()) && spans(piece.top(), middle.y(), piece.bottom()))
+                + " and "
+                + beside(
+                        pieces,
+                        piece -> seam.lying()
+                                ? piece.top().equals(middle.y()) && spans(piece.left(), middle.x(), piece.right())
+                                : piece.left().equals(middle.x()) && spans(piece.top(), middle.y(), piece.bottom()))
+                + " " + pressed.direction().label();
+    }
+
+    private static boolean spans(Length from, Length at, Length to) {
+        return from.isShorterThan(to) && !at.isShorterThan(from) && at.isShorterThan(to);
+    }
+
+    private static int beside(List<LaidPiece> pieces, Predicate<Assembly.Box> lies) {
+        return pieces.stream()
+                .filter(piece -> lies.test(piece.box()))
+                .map(LaidPiece::number)
+                .findFirst()
+                .orElse(0);
     }
 
     private static PressedSeam seam(Assembly.Seam seam, Direction direction, boolean againstSchool, boolean inBlock) {
