@@ -108,7 +108,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
           v-for="button in BUTTONS"
           :key="button.key"
           class="button min-h-16 px-5 text-lg"
-          :class="{ 'button-main flex-1': button.main }"
+          :class="{ 'button-main flex-1 max-lg:basis-full': button.main, 'max-lg:flex-1': !button.main }"
           :data-tap="button.key"
           @click="button.act()"
         >
@@ -139,8 +139,8 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
     </ol>
 
     <section v-if="card.layouts.length" class="space-y-4 rounded-xl border border-line bg-white p-3" :aria-label="batch.kind === 'UNITS' ? 'Where it sits' : 'How it is joined'">
-      <div v-for="(layout, i) in card.layouts" :key="layout.name" class="grid gap-4 border-line md:grid-cols-[minmax(0,22rem)_1fr]" :class="{ 'border-t pt-4': i > 0, 'md:grid-cols-[minmax(0,30rem)_1fr]': batch.kind === 'ROWS' }">
-        <LayoutDrawing :layout="layout" :colours="colours" :lit="card.litPieces" :pressing="batch.kind !== 'UNITS'" class="w-full self-start" />
+      <div v-for="(layout, i) in card.layouts" :key="layout.name" class="grid gap-4 border-line" :class="[batch.kind === 'ROWS' ? 'lg:grid-cols-[minmax(0,30rem)_1fr]' : 'md:grid-cols-[minmax(0,22rem)_1fr]', { 'border-t pt-4': i > 0 }]">
+        <LayoutDrawing :layout="layout" :colours="colours" :lit="card.litPieces" :pressing="batch.kind !== 'UNITS'" class="max-h-[36rem] w-full self-start" />
         <div class="space-y-2">
           <h3 class="font-bold">{{ batch.kind === 'UNITS' ? `Where it sits in ${layout.name}` : `Lay out and join ${layout.name}` }}</h3>
           <p v-if="batch.kind === 'UNITS'">
