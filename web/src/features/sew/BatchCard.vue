@@ -138,7 +138,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
       </li>
     </ol>
 
-    <section v-if="card.layouts.length" class="space-y-4 rounded-xl border border-line bg-white p-3" :aria-label="batch.kind === 'UNITS' ? 'Where it sits' : 'How it is joined'">
+    <section v-if="card.layouts.length" class="scroll-mt-52 space-y-4 rounded-xl border border-line bg-white p-3" :aria-label="batch.kind === 'UNITS' ? 'Where it sits' : 'How it is joined'">
       <div v-for="(layout, i) in card.layouts" :key="layout.name" class="grid gap-4 border-line" :class="[batch.kind === 'ROWS' ? 'lg:grid-cols-[minmax(0,30rem)_1fr]' : 'md:grid-cols-[minmax(0,22rem)_1fr]', { 'border-t pt-4': i > 0 }]">
         <LayoutDrawing :layout="layout" :colours="colours" :lit="card.litPieces" :pressing="batch.kind !== 'UNITS'" class="max-h-[36rem] w-full self-start" />
         <div class="space-y-2">

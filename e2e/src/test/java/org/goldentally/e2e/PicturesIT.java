@@ -83,10 +83,10 @@ class PicturesIT {
         card("rose");
         take("sew-geese");
         card("Dutchman");
-        page.getByLabel("How it is joined").scrollIntoViewIfNeeded();
+        page.getByLabel("How it is joined").evaluate("section => section.scrollIntoView({ block: 'start' })");
         take("sew-block");
         card("Rows");
-        page.getByLabel("How it is joined").scrollIntoViewIfNeeded();
+        page.getByLabel("How it is joined").evaluate("section => section.scrollIntoView({ block: 'start' })");
         take("sew-rows");
     }
 
