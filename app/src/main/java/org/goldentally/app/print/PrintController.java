@@ -6,6 +6,7 @@ import org.goldentally.app.cut.CutView;
 import org.goldentally.app.log.BenchLog;
 import org.goldentally.app.plan.ShoppingLists;
 import org.goldentally.app.quilts.Quilts;
+import org.goldentally.app.sew.Pressings;
 import org.goldentally.app.sew.SewBook;
 import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.core.tally.TopTally;
@@ -28,13 +29,21 @@ class PrintController {
     private final ShoppingLists shoppingLists;
     private final QuiltTally tallies;
     private final BenchLog log;
+    private final Pressings pressings;
 
-    PrintController(Quilts quilts, CutSheets cutSheets, ShoppingLists shoppingLists, QuiltTally tallies, BenchLog log) {
+    PrintController(
+            Quilts quilts,
+            CutSheets cutSheets,
+            ShoppingLists shoppingLists,
+            QuiltTally tallies,
+            BenchLog log,
+            Pressings pressings) {
         this.quilts = quilts;
         this.cutSheets = cutSheets;
         this.shoppingLists = shoppingLists;
         this.tallies = tallies;
         this.log = log;
+        this.pressings = pressings;
     }
 
     /** The cutting sheets. */
@@ -68,7 +77,7 @@ class PrintController {
                             quilt.name(),
                             shoppingLists.of(quilt.design()),
                             cutSheets.of(id, quilt.design()),
-                            SewBook.of(tally, log.of(id)));
+                            SewBook.of(tally, log.of(id), pressings));
             return pdf("booklet", pages.finish());
         }
     }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.goldentally.app.sew.CardView.LayoutPicture;
 import org.goldentally.app.sew.LayoutPictures.Drawn;
@@ -27,21 +28,24 @@ import org.goldentally.core.tally.UnitPlan;
 /** What is laid out on a card: the block where a unit sits, a block in each way of pressing it, the rows of the top. */
 final class BatchLayouts {
 
+    private static final int MOST_NAMED = 20;
+
     private final QuiltTop top;
     private final LayoutPictures pictures;
-    private final TopPressing pressing;
+    private final Supplier<TopPressing> pressings;
 
-    BatchLayouts(QuiltTop top, LengthWriter writer, Map<String, Integer> clothPlaces) {
+    /** @param pressings gives how the top is pressed; not asked where only a unit's place is shown */
+    BatchLayouts(QuiltTop top, LengthWriter writer, Map<String, Integer> clothPlaces, Supplier<TopPressing> pressings) {
         this.top = top;
         this.pictures = new LayoutPictures(writer, clothPlaces);
-        this.pressing = TopPressing.of(top);
+        this.pressings = pressings;
     }
 
     List<LayoutPicture> of(Batch batch, Optional<TopPart> home) {
         return switch (batch.kind()) {
             case ROWS -> rows().stream().toList();
             case UNITS ->
-                home.map(part -> block(part, ways(part).getFirst(), part.name(), List.of())).stream()
+                home.map(part -> block(part, alone(part), part.name(), List.of())).stream()
                         .toList();
             case BLOCKS -> home.map(this::blocks).orElse(List.of());
             default -> List.of();
@@ -50,19 +54,20 @@ final class BatchLayouts {
 
     /** The pieces of the block that are these units. */
     List<Integer> lit(UnitPlan plan, TopPart home) {
-        return ways(home).getFirst().layout().pieces().stream()
+        return alone(home).pieces().stream()
                 .filter(piece -> piece.what().equals(plan.unit().name()))
                 .filter(piece -> new HashSet<>(piece.cloths()).equals(new HashSet<>(plan.cloths())))
                 .map(Layout.LaidPiece::number)
                 .toList();
     }
 
-    private List<Way> ways(TopPart part) {
-        return pressing.sort(part).orElseThrow().ways();
+    private Layout alone(TopPart part) {
+        return Layout.of(List.of(part.figure()), part.placing().mirrored(), top.design());
     }
 
     private List<LayoutPicture> blocks(TopPart home) {
-        List<Way> ways = ways(home);
+        TopPressing pressing = pressings.get();
+        List<Way> ways = pressing.sort(home).orElseThrow().ways();
         List<LayoutPicture> drawn = new ArrayList<>();
         for (Way way : ways) {
             List<String> notes = new ArrayList<>();
@@ -70,14 +75,14 @@ final class BatchLayouts {
                 notes.add("Way " + way.letter() + ", " + blocks(way.parts().size()) + ": " + places(way.parts()) + "."
                         + (way == ways.getFirst() ? "" : " " + against(way, ways.getFirst())));
             }
-            pressing.opened().stream()
+            notes.addAll(say(pressing.opened().stream()
                     .filter(opened -> opened.part()
                             .filter(part -> way.parts().contains(part))
                             .isPresent())
-                    .forEach(opened -> notes.add(say(opened)));
+                    .toList()));
             String name = home.name() + (ways.size() > 1 ? ", pressed in way " + way.letter() : "");
             TopPart shown = ways.size() > 1 ? way.parts().getFirst() : home;
-            drawn.add(block(shown, way, name, notes));
+            drawn.add(block(shown, way.layout(), name, notes));
         }
         return drawn;
     }
@@ -113,6 +118,16 @@ final class BatchLayouts {
                 .collect(Collectors.joining("; "));
     }
 
+    private static List<String> say(List<Opened> opened) {
+        List<String> said = new ArrayList<>(
+                opened.stream().limit(MOST_NAMED).map(BatchLayouts::say).toList());
+        if (opened.size() > MOST_NAMED) {
+            said.add("And " + (opened.size() - MOST_NAMED)
+                    + " more seams are pressed open: the rows of the top show them in red.");
+        }
+        return said;
+    }
+
     private static String say(Opened opened) {
         String where = opened.part().map(TopPart::where).orElse("Between the blocks");
         return Character.toUpperCase(where.charAt(0)) + where.substring(1) + ": press the seam between "
@@ -138,15 +153,16 @@ final class BatchLayouts {
         };
     }
 
-    private LayoutPicture block(TopPart part, Way way, String name, List<String> notes) {
+    private LayoutPicture block(TopPart part, Layout layout, String name, List<String> notes) {
         Placing seen = Layout.seen(part.figure(), part.placing().mirrored());
         List<Drawn> patches = part.figure().patches().stream()
                 .map(patch -> new Drawn(seen.apply(patch.outline()), patch))
                 .toList();
-        return pictures.of(name, way.layout(), patches, Map.of(), List.of(), notes);
+        return pictures.of(name, layout, patches, Map.of(), List.of(), notes);
     }
 
     private Optional<LayoutPicture> rows() {
+        TopPressing pressing = pressings.get();
         RowsFrame frame = RowsFrame.of(top);
         List<Drawn> patches = top.parts().stream()
                 .filter(part -> !part.isOfBorder())
@@ -164,7 +180,7 @@ final class BatchLayouts {
             notes.add("A and B say in which way each block is pressed: laid out like this, its seams nest with its"
                     + " neighbours'.");
         }
-        pressing.opened().forEach(opened -> notes.add(say(opened)));
+        notes.addAll(say(pressing.opened()));
         return pressing.rows()
                 .map(layout ->
                         pictures.of("the top inside its borders", layout, patches, letters, pressing.opened(), notes));

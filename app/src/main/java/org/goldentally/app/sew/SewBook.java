@@ -14,8 +14,8 @@ public record SewBook(List<Page> pages) {
     /** @param withLayout whether the layout is printed with it: with blocks and rows, not with every unit */
     public record Page(String title, String subtitle, String needed, CardView card, boolean withLayout) {}
 
-    public static SewBook of(TopTally tally, List<LogEntry> log) {
-        SewCards cards = new SewCards(tally, log);
+    public static SewBook of(TopTally tally, List<LogEntry> log, Pressings pressings) {
+        SewCards cards = new SewCards(tally, log, pressings);
         Set<String> seen = new HashSet<>();
         return new SewBook(cards.batches().stream()
                 .flatMap(batch -> seen.add(batch.key()) ? Stream.of(page(batch, cards)) : Stream.empty())

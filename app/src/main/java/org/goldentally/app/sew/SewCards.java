@@ -28,7 +28,6 @@ import org.goldentally.core.sew.WaysOut;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.tally.UnitPlan;
 import org.goldentally.core.tally.UnitPlans;
-import org.jspecify.annotations.Nullable;
 
 /** Batches and their cards, from the tally of a quilt and its log. */
 final class SewCards {
@@ -41,9 +40,9 @@ final class SewCards {
     private final List<Batch> batches;
     private final Pace pace;
     private final Map<String, Integer> clothPlaces = new LinkedHashMap<>();
-    private @Nullable BatchLayouts layouts;
+    private final BatchLayouts layouts;
 
-    SewCards(TopTally tally, List<LogEntry> log) {
+    SewCards(TopTally tally, List<LogEntry> log, Pressings pressings) {
         this.tally = tally;
         this.design = tally.top().design();
         this.writer = design.system().writer();
@@ -54,6 +53,7 @@ final class SewCards {
         for (ClothInHand cloth : design.cloths()) {
             clothPlaces.putIfAbsent(cloth.key(), clothPlaces.size());
         }
+        this.layouts = new BatchLayouts(tally.top(), writer, clothPlaces, () -> pressings.of(tally.top()));
     }
 
     Batch batch(String key) {
@@ -136,7 +136,6 @@ final class SewCards {
         BenchState.Counts counts = state.of(key);
         WaysOut out = WaysOut.of(batch, counts, tally);
         Optional<TopPart> home = home(batch);
-        BatchLayouts laidOut = layouts();
         CardSteps steps = new CardSteps(tally, clothPlaces);
         return new CardView(
                 key,
@@ -146,20 +145,12 @@ final class SewCards {
                 left(batch, counts, out),
                 out.covered(),
                 out.ways(),
-                laidOut.of(batch, home),
+                layouts.of(batch, home),
                 batch.plan()
-                        .flatMap(plan -> home.map(part -> laidOut.lit(plan, part)))
+                        .flatMap(plan -> home.map(part -> layouts.lit(plan, part)))
                         .orElse(List.of()),
                 batch.partIds(),
                 lines(key));
-    }
-
-    /** Worked out when the first card wants it. */
-    private BatchLayouts layouts() {
-        if (layouts == null) {
-            layouts = new BatchLayouts(tally.top(), writer, clothPlaces);
-        }
-        return layouts;
     }
 
     private List<String> left(Batch batch, BenchState.Counts counts, WaysOut out) {

@@ -40,11 +40,13 @@ class SewController {
     private final Quilts quilts;
     private final QuiltTally tallies;
     private final BenchLog log;
+    private final Pressings pressings;
 
-    SewController(Quilts quilts, QuiltTally tallies, BenchLog log) {
+    SewController(Quilts quilts, QuiltTally tallies, BenchLog log, Pressings pressings) {
         this.quilts = quilts;
         this.tallies = tallies;
         this.log = log;
+        this.pressings = pressings;
     }
 
     private SewCards cards(UUID id) {
@@ -55,7 +57,7 @@ class SewController {
         List<LogEntry> entries = log.of(id).stream()
                 .filter(entry -> asOf == null || !entry.at().isAfter(asOf))
                 .toList();
-        return new SewCards(tallies.of(quilts.get(id).design()), entries);
+        return new SewCards(tallies.of(quilts.get(id).design()), entries, pressings);
     }
 
     /** All batches as they stand, or stood at some moment; with hours a week or a day, a schedule too. */
