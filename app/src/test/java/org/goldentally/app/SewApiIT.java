@@ -117,7 +117,8 @@ class SewApiIT {
         List<String> names = new ArrayList<>();
         block.path("layouts").forEach(layout -> names.add(layout.path("name").asString()));
         assertThat(names).containsExactly("Pinwheel, pressed in way A", "Pinwheel, pressed in way B");
-        assertThat(block.path("layouts").path(0).path("notes").toString()).contains("Way A, 10 blocks: row 1 block");
+        assertThat(block.path("layouts").path(0).path("notes").toString())
+                .contains("Way A, 10 blocks: ", " in the picture of the rows.");
         List<String> presses = new ArrayList<>();
         block.path("layouts").path(0).path("presses").forEach(press -> presses.add(press.asString()));
         assertThat(presses).hasSize(3);

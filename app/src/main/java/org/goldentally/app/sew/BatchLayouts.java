@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.goldentally.app.sew.CardView.LayoutPicture;
@@ -18,6 +17,7 @@ import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Assembly;
 import org.goldentally.core.sew.Batch;
 import org.goldentally.core.sew.Layout;
+import org.goldentally.core.sew.Layout.LaidPiece;
 import org.goldentally.core.sew.PressingMap.Pressed;
 import org.goldentally.core.sew.RowsFrame;
 import org.goldentally.core.sew.TopPressing;
@@ -57,7 +57,7 @@ final class BatchLayouts {
         return alone(home).pieces().stream()
                 .filter(piece -> piece.what().equals(plan.unit().name()))
                 .filter(piece -> new HashSet<>(piece.cloths()).equals(new HashSet<>(plan.cloths())))
-                .map(Layout.LaidPiece::number)
+                .map(LaidPiece::number)
                 .toList();
     }
 
@@ -68,18 +68,23 @@ final class BatchLayouts {
     private List<LayoutPicture> blocks(TopPart home) {
         TopPressing pressing = pressings.get();
         List<Way> ways = pressing.sort(home).orElseThrow().ways();
+        Map<String, Integer> numbers = numbers(pressing);
         List<LayoutPicture> drawn = new ArrayList<>();
         for (Way way : ways) {
             List<String> notes = new ArrayList<>();
             if (ways.size() > 1) {
-                notes.add("Way " + way.letter() + ", " + blocks(way.parts().size()) + ": " + places(way.parts()) + "."
-                        + (way == ways.getFirst() ? "" : " " + against(way, ways.getFirst())));
+                notes.add(
+                        "Way " + way.letter() + ", " + blocks(way.parts().size()) + ": " + places(way.parts(), numbers)
+                                + " in the picture of the rows."
+                                + (way == ways.getFirst() ? "" : " " + against(way, ways.getFirst())));
             }
-            notes.addAll(say(pressing.opened().stream()
-                    .filter(opened -> opened.part()
-                            .filter(part -> way.parts().contains(part))
-                            .isPresent())
-                    .toList()));
+            notes.addAll(say(
+                    pressing.opened().stream()
+                            .filter(opened -> opened.part()
+                                    .filter(part -> way.parts().contains(part))
+                                    .isPresent())
+                            .toList(),
+                    numbers));
             String name = home.name() + (ways.size() > 1 ? ", pressed in way " + way.letter() : "");
             TopPart shown = ways.size() > 1 ? way.parts().getFirst() : home;
             drawn.add(block(shown, way.layout(), name, notes));
@@ -104,23 +109,26 @@ final class BatchLayouts {
                 : other + " of " + seams.size() + " seams the other way than in way A.";
     }
 
-    /** {@code row 1 blocks 1, 3, 5; row 2 blocks 2, 4}. */
-    private static String places(List<TopPart> parts) {
-        Map<Integer, List<Integer>> byRow = new TreeMap<>();
-        parts.forEach(part ->
-                byRow.computeIfAbsent(part.row(), any -> new ArrayList<>()).add(part.column() + 1));
-        return byRow.entrySet().stream()
-                .map(row -> "row " + (row.getKey() + 1) + (row.getValue().size() == 1 ? " block " : " blocks ")
-                        + row.getValue().stream()
-                                .sorted()
-                                .map(column -> "" + column)
-                                .collect(Collectors.joining(", ")))
-                .collect(Collectors.joining("; "));
+    /** What a block is called: its number in the picture of the rows. */
+    private static Map<String, Integer> numbers(TopPressing pressing) {
+        return pressing.rows()
+                .map(rows -> rows.pieces().stream().collect(Collectors.toMap(LaidPiece::id, LaidPiece::number)))
+                .orElse(Map.of());
     }
 
-    private static List<String> say(List<Opened> opened) {
-        List<String> said = new ArrayList<>(
-                opened.stream().limit(MOST_NAMED).map(BatchLayouts::say).toList());
+    private static String places(List<TopPart> parts, Map<String, Integer> numbers) {
+        return parts.stream()
+                .map(part -> numbers.getOrDefault(part.id(), 0))
+                .sorted()
+                .map(number -> "" + number)
+                .collect(Collectors.joining(", "));
+    }
+
+    private static List<String> say(List<Opened> opened, Map<String, Integer> numbers) {
+        List<String> said = new ArrayList<>(opened.stream()
+                .limit(MOST_NAMED)
+                .map(each -> say(each, numbers))
+                .toList());
         if (opened.size() > MOST_NAMED) {
             said.add("And " + (opened.size() - MOST_NAMED)
                     + " more seams are pressed open: the rows of the top show them in red.");
@@ -128,14 +136,16 @@ final class BatchLayouts {
         return said;
     }
 
-    private static String say(Opened opened) {
-        String where = opened.part().map(TopPart::where).orElse("Between the blocks");
-        return Character.toUpperCase(where.charAt(0)) + where.substring(1) + ": press the seam between "
-                + (opened.part().isPresent() ? "its pieces " : "")
-                + pieces(opened.onTop().first()) + " and "
+    private static String say(Opened opened, Map<String, Integer> numbers) {
+        String where = opened.part()
+                .map(part -> "Block " + numbers.getOrDefault(part.id(), 0) + ": press the seam between its pieces ")
+                .orElse("Between the blocks press the seam between ");
+        return where + pieces(opened.onTop().first()) + " and "
                 + pieces(opened.onTop().second())
                 + " open; it meets one of "
-                + opened.beside().map(TopPart::where).orElse("the seams between the blocks")
+                + opened.beside()
+                        .map(part -> "block " + numbers.getOrDefault(part.id(), 0))
+                        .orElse("the seams between the blocks")
                 + " that lies the same way.";
     }
 
@@ -180,7 +190,7 @@ final class BatchLayouts {
             notes.add("A and B say in which way each block is pressed: laid out like this, its seams nest with its"
                     + " neighbours'.");
         }
-        notes.addAll(say(pressing.opened()));
+        notes.addAll(say(pressing.opened(), numbers(pressing)));
         return pressing.rows()
                 .map(layout ->
                         pictures.of("the top inside its borders", layout, patches, letters, pressing.opened(), notes));
