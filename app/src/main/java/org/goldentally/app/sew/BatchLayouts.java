@@ -78,13 +78,10 @@ final class BatchLayouts {
                                 + " in the picture of the rows."
                                 + (way == ways.getFirst() ? "" : " " + against(way, ways.getFirst())));
             }
-            notes.addAll(say(
-                    pressing.opened().stream()
-                            .filter(opened -> opened.part()
-                                    .filter(part -> way.parts().contains(part))
-                                    .isPresent())
-                            .toList(),
-                    numbers));
+            List<Opened> opened = way.parts().stream()
+                    .flatMap(part -> pressing.openedIn(part).stream())
+                    .toList();
+            notes.addAll(say(opened, numbers));
             String name = home.name() + (ways.size() > 1 ? ", pressed in way " + way.letter() : "");
             TopPart shown = ways.size() > 1 ? way.parts().getFirst() : home;
             drawn.add(block(shown, way.layout(), name, notes));

@@ -2,14 +2,11 @@ package org.goldentally.core.sew;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.Collections;
 import java.util.Comparator;
-import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.quilt.QuiltTop;
@@ -68,10 +65,12 @@ public record TopPressing(List<Sort> sorts, Optional<Layout> rows, List<Opened> 
         SeamMeetings meetings = new SeamMeetings();
         Map<String, Layout> layouts = new LinkedHashMap<>();
         bySort.forEach((key, parts) -> {
-            Set<Figure> dressings = Collections.newSetFromMap(new IdentityHashMap<>());
-            parts.forEach(part -> dressings.add(part.figure()));
-            Layout layout =
-                    Layout.of(List.copyOf(dressings), parts.getFirst().placing().mirrored(), design);
+            List<Figure> dressings = new ArrayList<>();
+            parts.stream()
+                    .map(TopPart::figure)
+                    .filter(figure -> dressings.stream().noneMatch(known -> known == figure))
+                    .forEach(dressings::add);
+            Layout layout = Layout.of(dressings, parts.getFirst().placing().mirrored(), design);
             layouts.put(key, layout);
             meetings.add(layout, parts, frame);
         });
