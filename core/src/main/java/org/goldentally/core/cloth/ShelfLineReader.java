@@ -3,9 +3,11 @@ package org.goldentally.core.cloth;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.MeasureSystem;
@@ -34,9 +36,6 @@ public final class ShelfLineReader {
 
     /** More pieces than any shelf holds; a larger count is a slip of the finger. */
     static final int MOST_PIECES = 10_000;
-
-    /** Wider than any cloth is sold, backings included (our own limit); only the length of a piece may be more. */
-    static final Length WIDEST_CLOTH = Length.inches(130);
 
     static final int LONGEST_LINE = 200;
 
@@ -122,13 +121,11 @@ public final class ShelfLineReader {
     private Reading<ShelfLine> readOneCloth(String typed) {
         boolean pinked = take(PINKED).isPresent();
         Optional<Matcher> measuring = take(MEASURED);
-        Optional<String> measured = measuring.map(m -> m.group(1));
-        Optional<String> measuredSecond = measuring.map(m -> m.group(2));
         Optional<Matcher> pair = take(PAIR);
         Optional<String> wide = take(WIDE).map(m -> m.group(1));
         Optional<String> along = take(LONG).map(m -> m.group(1));
         Optional<String> bought = take(BOUGHT).map(m -> m.group(1) + " " + m.group(2));
-        Optional<FoundForm> found = form(bought.isPresent() || saysLength(along, measured), pair.isPresent());
+        Optional<FoundForm> found = form(bought.isPresent() || saysLength(along, measuring), pair.isPresent());
         if (found.isEmpty()) {
             return Reading.refused(where, "“" + shortened(typed) + "” does not say what form the cloth has", EXAMPLES);
         }
@@ -141,19 +138,34 @@ public final class ShelfLineReader {
 
         List<String> sizes = new ArrayList<>();
         Reading<Integer> count = countAndSizes(typed, form, numbers, pair.isPresent(), sizes);
-        return count.then(howMany -> sizes(typed, form, bought, pair, sizes, wide, along, measured, measuredSecond)
+        SaidSizes said = new SaidSizes(
+                where,
+                shortened(typed),
+                system,
+                form.form,
+                sizes,
+                bought,
+                pair.map(m -> List.of(m.group(1), m.group(2))).orElse(List.of()),
+                wide,
+                along,
+                measuring
+                        .map(m -> Stream.of(m.group(1), m.group(2))
+                                .filter(Objects::nonNull)
+                                .toList())
+                        .orElse(List.of()));
+        return count.then(howMany -> said.read()
                 .then(size -> Reading.of(new ShelfLine(
                         howMany,
                         new ClothPiece(
                                 form.form,
-                                size.width,
-                                size.length,
+                                size.width(),
+                                size.length(),
                                 pinked ? ClothPiece.Edge.PINKED : ClothPiece.Edge.STRAIGHT),
                         clothName))));
     }
 
     /** {@code 1 length 40 in wide 70 in long} is a length as well, though not said as a shop would. */
-    private boolean saysLength(Optional<String> along, Optional<String> measured) {
+    private boolean saysLength(Optional<String> along, Optional<Matcher> measured) {
         return (along.isPresent() || measured.isPresent())
                 && LENGTHS.matcher(rest).find();
     }
@@ -242,112 +254,6 @@ public final class ShelfLineReader {
                     where, "“" + shortened(typed) + "” has a number too many: “" + sizes.getLast() + "”", EXAMPLES);
         }
         return Reading.of(count);
-    }
-
-    private record Size(Length width, Length length) {}
-
-    private Reading<Size> sizes(
-            String typed,
-            FoundForm form,
-            Optional<String> bought,
-            Optional<Matcher> pair,
-            List<String> sizes,
-            Optional<String> wide,
-            Optional<String> along,
-            Optional<String> measured,
-            Optional<String> measuredSecond) {
-        if (measured.isPresent()) {
-            return length(measured.get())
-                    .then(first -> measuredSecond.isPresent()
-                            ? length(measuredSecond.get()).then(second -> size(first, second))
-                            : measuredOnce(typed, form, first, sizes, wide, along));
-        }
-        if (pair.isPresent()) {
-            String a = pair.get().group(1);
-            String b = pair.get().group(2);
-            return length(a)
-                    .then(first -> length(b)
-                            .then(second -> form.form == PieceForm.STRIP
-                                    ? size(Length.max(first, second), Length.min(first, second))
-                                    : size(first, second)));
-        }
-        return switch (form.form) {
-            case SQUARE ->
-                sizes.isEmpty()
-                        ? Reading.refused(
-                                where,
-                                "“" + shortened(typed) + "” does not say how large the squares are",
-                                "add the size, such as “squares 10 in”")
-                        : length(sizes.getFirst()).then(side -> size(side, side));
-            case STRIP ->
-                sizes.isEmpty() && wide.isEmpty()
-                        ? Reading.refused(
-                                where,
-                                "“" + shortened(typed) + "” does not say how wide the strips are",
-                                "add the width, such as “strips 2 1/2 in”")
-                        : length(sizes.isEmpty() ? wide.get() : sizes.getFirst())
-                                .then(stripWidth -> stripLength(sizes, sizes.isEmpty() ? Optional.empty() : wide, along)
-                                        .then(across -> size(across, stripWidth)));
-            case FAT_QUARTER -> size(UsualSizes.halfWidth(system), UsualSizes.halfPurchase(system));
-            case FAT_EIGHTH ->
-                size(
-                        UsualSizes.halfWidth(system),
-                        UsualSizes.halfPurchase(system).dividedBy(2));
-            case YARDAGE ->
-                length(bought.or(() -> along).orElse(""))
-                        .then(down -> wide.isPresent()
-                                ? length(wide.get()).then(across -> size(across, down))
-                                : size(UsualSizes.widthOfFabric(system), down));
-            case SCRAP ->
-                Reading.refused(
-                        where,
-                        "“" + shortened(typed) + "” does not say how large the piece is",
-                        "add both sides, such as “scrap 9 x 13”");
-        };
-    }
-
-    /** One measure is a square's side, a strip's width, a length's length; of other pieces both sides are wanted. */
-    private Reading<Size> measuredOnce(
-            String typed,
-            FoundForm form,
-            Length measure,
-            List<String> sizes,
-            Optional<String> wide,
-            Optional<String> along) {
-        return switch (form.form) {
-            case SQUARE -> size(measure, measure);
-            case STRIP -> stripLength(sizes, wide, along).then(across -> size(across, measure));
-            case YARDAGE ->
-                wide.isPresent()
-                        ? length(wide.get()).then(across -> size(across, measure))
-                        : size(UsualSizes.widthOfFabric(system), measure);
-            case FAT_QUARTER, FAT_EIGHTH, SCRAP ->
-                Reading.refused(
-                        where,
-                        "“" + shortened(typed) + "” gives the measure of one side only",
-                        "give both sides, such as “measured 17 1/2 x 20”");
-        };
-    }
-
-    private Reading<Length> stripLength(List<String> sizes, Optional<String> wide, Optional<String> along) {
-        if (along.isPresent()) {
-            return length(along.get());
-        }
-        if (sizes.size() > 1) {
-            return length(sizes.get(1));
-        }
-        return wide.isPresent() ? length(wide.get()) : Reading.of(UsualSizes.widthOfFabric(system));
-    }
-
-    private Reading<Size> size(Length width, Length length) {
-        Length across = Length.min(width, length);
-        return across.isLongerThan(WIDEST_CLOTH)
-                ? Reading.refused(
-                        where,
-                        "a piece " + system.writer().writeWithUnit(across)
-                                + " across both ways is wider than any cloth",
-                        "check the width; " + system.writer().writeWithUnit(WIDEST_CLOTH) + " is the limit")
-                : Reading.of(new Size(width, length));
     }
 
     private Reading<Length> length(String text) {

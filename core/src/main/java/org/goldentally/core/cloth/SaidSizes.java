@@ -1,0 +1,128 @@
+package org.goldentally.core.cloth;
+
+import java.util.List;
+import java.util.Optional;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthReader;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.Reading;
+
+/**
+ * The sizes that a line of the shelf gives, in whatever words: how large a piece is by them. What is measured overrules
+ * what is said of it; what is not said is as usual for its form.
+ *
+ * @param typed the line, to quote it in a refusal
+ * @param sizes loose numbers that are no count
+ * @param bought {@code 2 yd}
+ * @param pair both sides, {@code 9 x 13}; empty where there is none
+ * @param measured one measure or two; empty where nothing was measured
+ */
+record SaidSizes(
+        String where,
+        String typed,
+        MeasureSystem system,
+        PieceForm form,
+        List<String> sizes,
+        Optional<String> bought,
+        List<String> pair,
+        Optional<String> wide,
+        Optional<String> along,
+        List<String> measured) {
+
+    /** Wider than any cloth is sold, backings included (our own limit); only the length of a piece may be more. */
+    private static final Length WIDEST_CLOTH = Length.inches(130);
+
+    /** How large a piece is. */
+    record Size(Length width, Length length) {}
+
+    Reading<Size> read() {
+        if (!measured.isEmpty()) {
+            return length(measured.getFirst())
+                    .then(first -> measured.size() > 1
+                            ? length(measured.getLast()).then(second -> size(first, second))
+                            : measuredOnce(first));
+        }
+        if (!pair.isEmpty()) {
+            return length(pair.getFirst())
+                    .then(first -> length(pair.getLast())
+                            .then(second -> form == PieceForm.STRIP
+                                    ? size(Length.max(first, second), Length.min(first, second))
+                                    : size(first, second)));
+        }
+        return switch (form) {
+            case SQUARE ->
+                sizes.isEmpty()
+                        ? Reading.refused(
+                                where,
+                                "“" + typed + "” does not say how large the squares are",
+                                "add the size, such as “squares 10 in”")
+                        : length(sizes.getFirst()).then(side -> size(side, side));
+            case STRIP ->
+                sizes.isEmpty() && wide.isEmpty()
+                        ? Reading.refused(
+                                where,
+                                "“" + typed + "” does not say how wide the strips are",
+                                "add the width, such as “strips 2 1/2 in”")
+                        : length(sizes.isEmpty() ? wide.get() : sizes.getFirst())
+                                .then(stripWidth -> stripLength(sizes.isEmpty() ? Optional.empty() : wide)
+                                        .then(across -> size(across, stripWidth)));
+            case FAT_QUARTER -> size(UsualSizes.halfWidth(system), UsualSizes.halfPurchase(system));
+            case FAT_EIGHTH ->
+                size(
+                        UsualSizes.halfWidth(system),
+                        UsualSizes.halfPurchase(system).dividedBy(2));
+            case YARDAGE ->
+                length(bought.or(() -> along).orElse(""))
+                        .then(down -> wide.isPresent()
+                                ? length(wide.get()).then(across -> size(across, down))
+                                : size(UsualSizes.widthOfFabric(system), down));
+            case SCRAP ->
+                Reading.refused(
+                        where,
+                        "“" + typed + "” does not say how large the piece is",
+                        "add both sides, such as “scrap 9 x 13”");
+        };
+    }
+
+    /** One measure is a square's side, a strip's width, a length's length; of other pieces both sides are wanted. */
+    private Reading<Size> measuredOnce(Length measure) {
+        return switch (form) {
+            case SQUARE -> size(measure, measure);
+            case STRIP -> stripLength(wide).then(across -> size(across, measure));
+            case YARDAGE ->
+                wide.isPresent()
+                        ? length(wide.get()).then(across -> size(across, measure))
+                        : size(UsualSizes.widthOfFabric(system), measure);
+            case FAT_QUARTER, FAT_EIGHTH, SCRAP ->
+                Reading.refused(
+                        where,
+                        "“" + typed + "” gives the measure of one side only",
+                        "give both sides, such as “measured 17 1/2 x 20”");
+        };
+    }
+
+    private Reading<Length> stripLength(Optional<String> across) {
+        if (along.isPresent()) {
+            return length(along.get());
+        }
+        if (sizes.size() > 1) {
+            return length(sizes.get(1));
+        }
+        return across.isPresent() ? length(across.get()) : Reading.of(UsualSizes.widthOfFabric(system));
+    }
+
+    private Reading<Size> size(Length width, Length length) {
+        Length across = Length.min(width, length);
+        return across.isLongerThan(WIDEST_CLOTH)
+                ? Reading.refused(
+                        where,
+                        "a piece " + system.writer().writeWithUnit(across)
+                                + " across both ways is wider than any cloth",
+                        "check the width; " + system.writer().writeWithUnit(WIDEST_CLOTH) + " is the limit")
+                : Reading.of(new Size(width, length));
+    }
+
+    private Reading<Length> length(String text) {
+        return LengthReader.readPositive(where, text, system);
+    }
+}
