@@ -6,6 +6,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.client.RestClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Asks the running application in JSON, and reads what it answers, refusals too. */
@@ -58,6 +59,16 @@ record Api(RestClient client) {
                 .put("directional", false)
                 .put("pack", "")
                 .put("standsFor", "ITSELF");
+    }
+
+    /** Dresses the units of the first block in these cloths, by their keys. */
+    static void dress(JsonNode design, String... cloths) {
+        for (JsonNode part : design.path("blocks").path(0).path("parts")) {
+            ArrayNode dressed = ((ObjectNode) part.path("unit")).putArray("cloths");
+            for (String cloth : cloths) {
+                dressed.add(cloth);
+            }
+        }
     }
 
     /** What there is of a cloth, in a question of its own. */

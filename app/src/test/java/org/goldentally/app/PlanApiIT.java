@@ -38,13 +38,7 @@ class PlanApiIT {
         quilt = "/api/quilts/" + stored.path("id").asString();
         design = (ObjectNode) stored.path("design");
         design.putArray("cloths").add(Api.cloth("a", "oat", "#efe6d0")).add(Api.cloth("b", "ink", "#22384d"));
-        design.path("blocks")
-                .path(0)
-                .path("parts")
-                .forEach(part -> ((ObjectNode) part.path("unit"))
-                        .putArray("cloths")
-                        .add("a")
-                        .add("b"));
+        Api.dress(design, "a", "b");
         ObjectNode border = design.putArray("borders").addObject();
         border.put("kind", "PLAIN")
                 .put("width", "3")

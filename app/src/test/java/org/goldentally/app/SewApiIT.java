@@ -40,13 +40,7 @@ class SewApiIT {
         quilt = "/api/quilts/" + stored.path("id").asString();
         ObjectNode design = (ObjectNode) stored.path("design");
         design.putArray("cloths").add(Api.cloth("a", "chalk", "#f3f0e6")).add(Api.cloth("b", "marigold", "#efa91c"));
-        design.path("blocks")
-                .path(0)
-                .path("parts")
-                .forEach(part -> ((ObjectNode) part.path("unit"))
-                        .putArray("cloths")
-                        .add("a")
-                        .add("b"));
+        Api.dress(design, "a", "b");
         design.putArray("methods")
                 .addObject()
                 .put("units", "half-square triangle")

@@ -40,13 +40,7 @@ class TopApiIT {
         design.putArray("cloths")
                 .add(Api.cloth("a", "oat & flax", "#efe6d0"))
                 .add(Api.cloth("b", "<script>alert(1)</script>", "#22384d"));
-        design.path("blocks")
-                .path(0)
-                .path("parts")
-                .forEach(part -> ((ObjectNode) part.path("unit"))
-                        .putArray("cloths")
-                        .add("b")
-                        .add("a"));
+        Api.dress(design, "b", "a");
     }
 
     @Test
