@@ -10,6 +10,9 @@ build_if_changed() {
   if [ -n "$jar" ]; then
     changed=$(find "$root/pom.xml" "$root"/{core,app,web}/pom.xml "$root"/{core,app}/src/main "$root"/web/{src,public,index.html,package.json,package-lock.json,openapi.json} \
       -newer "$jar" -type f -not -name schema.d.ts 2>/dev/null | head -n 1)
+    # The pages may be older than the archive that they are in, after a build without them.
+    [ -n "$changed" ] || changed=$(find "$root"/web/{src,public,index.html,package.json,package-lock.json,openapi.json} \
+      -newer "$root/web/target/dist/index.html" -type f -not -name schema.d.ts 2>&1 | head -n 1)
     [ -n "$changed" ] || return 0
     say "building again, since the sources have changed"
   else
