@@ -116,11 +116,11 @@ class SewApiIT {
         List<String> presses = new ArrayList<>();
         block.path("layouts").path(0).path("presses").forEach(press -> presses.add(press.asString()));
         assertThat(presses).hasSize(3);
-        assertThat(presses.get(0)).matches("between 1 and 2 to the (left|right)");
+        assertThat(presses.get(0)).matches("between 1 and 2 towards [12]");
         assertThat(presses.get(1))
-                .startsWith("between 3 and 4 to the ")
-                .isNotEqualTo(presses.get(0).replace("1 and 2", "3 and 4"));
-        assertThat(presses.get(2)).matches("between 2 and 4 (up|down)");
+                .startsWith("between 3 and 4 towards ")
+                .isNotEqualTo(presses.get(0).replace('1', '3').replace('2', '4'));
+        assertThat(presses.get(2)).matches("between 2 and 4 towards [24]");
         JsonNode rows = card("rows").path("layouts").path(0);
         List<String> letters = new ArrayList<>();
         rows.path("pieces").forEach(piece -> letters.add(piece.path("way").asString()));

@@ -223,7 +223,8 @@ final class Booklet {
         if (!layout.presses().isEmpty()) {
             pages.paragraph("Press: "
                     + (layout.presses().size() > MANY
-                            ? "as the arrows show, their points to where the allowances lie; two arrows, open"
+                            ? "as the arrows show, seen from the right side: they point to the side that a seam is pressed to;"
+                                    + " two arrows, open"
                             : String.join("; ", layout.presses()))
                     + ".");
         }

@@ -112,23 +112,26 @@ final class LayoutPictures {
                 : clothPlaces.getOrDefault(patch.patch().cloth(), -1);
     }
 
-    /** {@code between 1 and 2 to the left}. */
+    /** {@code between 1 and 2 towards 1}: that holds from either side of the cloth. */
     private static String press(Pressed pressed, List<LaidPiece> pieces) {
         Assembly.Seam seam = pressed.seam();
         Point middle = seam.from().middleTo(seam.to());
-        return "between "
-                + beside(
-                        pieces,
-                        piece -> seam.lying()
-                                ? piece.bottom().equals(middle.y()) && spans(piece.left(), middle.x(), piece.right())
-                                : piece.right().equals(middle.x()) && spans(piece.top(), middle.y(), piece.bottom()))
-                + " and "
-                + beside(
-                        pieces,
-                        piece -> seam.lying()
-                                ? piece.top().equals(middle.y()) && spans(piece.left(), middle.x(), piece.right())
-                                : piece.left().equals(middle.x()) && spans(piece.top(), middle.y(), piece.bottom()))
-                + " " + pressed.direction().label();
+        int first = beside(
+                pieces,
+                piece -> seam.lying()
+                        ? piece.bottom().equals(middle.y()) && spans(piece.left(), middle.x(), piece.right())
+                        : piece.right().equals(middle.x()) && spans(piece.top(), middle.y(), piece.bottom()));
+        int second = beside(
+                pieces,
+                piece -> seam.lying()
+                        ? piece.top().equals(middle.y()) && spans(piece.left(), middle.x(), piece.right())
+                        : piece.left().equals(middle.x()) && spans(piece.top(), middle.y(), piece.bottom()));
+        String way = switch (pressed.direction()) {
+            case LEFT, UP -> "towards " + first;
+            case RIGHT, DOWN -> "towards " + second;
+            case OPEN -> "open";
+        };
+        return "between " + first + " and " + second + " " + way;
     }
 
     private static boolean spans(Length from, Length at, Length to) {

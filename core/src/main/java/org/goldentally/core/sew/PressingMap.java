@@ -25,23 +25,13 @@ import org.goldentally.core.sew.Assembly.Seam;
  */
 public record PressingMap(List<Pressed> seams) {
 
-    /** Which way the allowances of a seam lie. */
+    /** Which way the allowances of a seam lie, seen from the right side. */
     public enum Direction {
-        LEFT("to the left"),
-        RIGHT("to the right"),
-        UP("up"),
-        DOWN("down"),
-        OPEN("open");
-
-        private final String label;
-
-        Direction(String label) {
-            this.label = label;
-        }
-
-        public String label() {
-            return label;
-        }
+        LEFT,
+        RIGHT,
+        UP,
+        DOWN,
+        OPEN;
 
         Direction opposite() {
             return switch (this) {
