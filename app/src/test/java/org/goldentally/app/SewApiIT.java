@@ -121,6 +121,8 @@ class SewApiIT {
                 .startsWith("between 3 and 4 towards ")
                 .isNotEqualTo(presses.get(0).replace('1', '3').replace('2', '4'));
         assertThat(presses.get(2)).matches("between 2 and 4 towards [24]");
+        assertThat(block.path("layouts").path(1).path("notes").toString())
+                .containsPattern("Otherwise than in way A: between 2 and 4 towards [24]\\.");
         JsonNode rows = card("rows").path("layouts").path(0);
         List<String> letters = new ArrayList<>();
         rows.path("pieces").forEach(piece -> letters.add(piece.path("way").asString()));

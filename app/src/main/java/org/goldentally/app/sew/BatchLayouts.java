@@ -18,7 +18,6 @@ import org.goldentally.core.sew.Assembly;
 import org.goldentally.core.sew.Batch;
 import org.goldentally.core.sew.Layout;
 import org.goldentally.core.sew.Layout.LaidPiece;
-import org.goldentally.core.sew.PressingMap.Pressed;
 import org.goldentally.core.sew.RowsFrame;
 import org.goldentally.core.sew.TopPressing;
 import org.goldentally.core.sew.TopPressing.Opened;
@@ -29,6 +28,7 @@ import org.goldentally.core.tally.UnitPlan;
 final class BatchLayouts {
 
     private static final int MOST_NAMED = 20;
+    private static final int MOST_DIFFERENCES = 4;
 
     private final QuiltTop top;
     private final LayoutPictures pictures;
@@ -93,17 +93,17 @@ final class BatchLayouts {
         return count + (count == 1 ? " block" : " blocks");
     }
 
+    /** What is otherwise than in way A: named while it is little. */
     private static String against(Way way, Way first) {
-        List<Pressed> seams = way.layout().pressing().seams();
-        long other = 0;
-        for (int i = 0; i < seams.size(); i++) {
-            boolean same = seams.get(i).direction()
-                    == first.layout().pressing().seams().get(i).direction();
-            other += same ? 0 : 1;
+        List<String> presses = LayoutPictures.presses(way.layout());
+        List<String> other = new ArrayList<>(presses);
+        other.removeAll(LayoutPictures.presses(first.layout()));
+        if (other.size() == presses.size()) {
+            return "Every seam the other way than in way A.";
         }
-        return other == seams.size()
-                ? "Every seam the other way than in way A."
-                : other + " of " + seams.size() + " seams the other way than in way A.";
+        return other.size() > MOST_DIFFERENCES
+                ? other.size() + " of " + presses.size() + " seams the other way than in way A."
+                : "Otherwise than in way A: " + String.join("; ", other) + ".";
     }
 
     /** What a block is called: its number in the picture of the rows. */

@@ -70,9 +70,7 @@ final class LayoutPictures {
                 patches.stream().map(this::cloth).toList(),
                 layout.pieces().stream().map(piece -> placed(piece, letters)).toList(),
                 seams,
-                layout.pressing().seams().stream()
-                        .map(each -> press(each, layout.pieces()))
-                        .toList(),
+                presses(layout),
                 Stream.concat(notes(layout).stream(), notes.stream()).toList(),
                 joins(layout));
     }
@@ -110,6 +108,13 @@ final class LayoutPictures {
         return patch.patch().isBlank()
                 ? -2
                 : clothPlaces.getOrDefault(patch.patch().cloth(), -1);
+    }
+
+    /** The way of each seam in words. */
+    static List<String> presses(Layout layout) {
+        return layout.pressing().seams().stream()
+                .map(each -> press(each, layout.pieces()))
+                .toList();
     }
 
     /** {@code between 1 and 2 towards 1}: that holds from either side of the cloth. */
