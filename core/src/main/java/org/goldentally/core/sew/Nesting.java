@@ -26,7 +26,7 @@ import org.goldentally.core.sew.SeamMeetings.Spot;
  */
 final class Nesting {
 
-    /** How much work the search may do, in meetings looked at: about a second at most (our own limit). */
+    /** How much work the search may do, in meetings and unknowns looked at: two seconds or so on a very large top (our own limit). */
     private static final long MOST_WORK = 3_000_000;
 
     private static final int SHAKES = 60;

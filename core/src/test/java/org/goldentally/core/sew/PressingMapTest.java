@@ -1,6 +1,7 @@
 package org.goldentally.core.sew;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -129,13 +130,44 @@ class PressingMapTest {
         assertThat(layout.pieces()).hasSize(9);
     }
 
+    /** A mirrored block is sewn as its mirror image: every piece at the other side, turned the other way. */
+    @ParameterizedTest
+    @MethodSource("blocks")
+    void aMirroredBlockIsLaidOutAsItIsSewn(String key) {
+        List<Layout.LaidPiece> plain = layout(key, Pressing.TO_THE_DARK, false).pieces();
+        List<Layout.LaidPiece> mirrored =
+                layout(key, Pressing.TO_THE_DARK, true).pieces();
+        Length width = Length.inches(9);
+        assertThat(mirrored)
+                .extracting(
+                        Layout.LaidPiece::box,
+                        piece -> piece.quarterTurns() % 4,
+                        Layout.LaidPiece::mirrored,
+                        Layout.LaidPiece::what)
+                .containsExactlyInAnyOrderElementsOf(plain.stream()
+                        .map(piece -> tuple(
+                                new Box(
+                                        width.minus(piece.box().right()),
+                                        piece.box().top(),
+                                        width.minus(piece.box().left()),
+                                        piece.box().bottom()),
+                                (4 - piece.quarterTurns()) % 4,
+                                !piece.what().equals("empty") && !piece.mirrored(),
+                                piece.what()))
+                        .toList());
+    }
+
     private static Layout layout(String key, Pressing school) {
+        return layout(key, school, false);
+    }
+
+    private static Layout layout(String key, Pressing school, boolean mirrored) {
         var design = Tops.of(1, 1, "9", key)
                 .plan(new PlanDesign(List.of(), List.of(), List.of(), PlanDesign.USUAL.marking(), school))
                 .design();
         Block block = TraditionalBlocks.byKey(key).orElseThrow();
         Figure figure = Figure.of(block, Length.inches(9), Length.inches(9), design::block, MeasureSystem.INCH);
-        return Layout.of(List.of(figure), false, design);
+        return Layout.of(List.of(figure), mirrored, design);
     }
 
     private static Box box(int left, int top, int right, int bottom) {

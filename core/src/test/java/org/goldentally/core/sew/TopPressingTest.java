@@ -25,6 +25,7 @@ import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.SettingDesign.Kind;
 import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.geometry.Point;
+import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.step.Habits.Pressing;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
@@ -62,11 +63,29 @@ class TopPressingTest {
         QuiltTop top = tops.top();
         TopPressing pressing = TopPressing.of(top);
         assertThat(meetings(top, pressing).stream().filter(Met::alike)).isEmpty();
+        if (pressing.opened().isEmpty()) {
+            assertThat(toDarker(pressing)).as("rather to the dark").isGreaterThan(-1e-6);
+        }
         for (TopPressing.Opened opened : pressing.opened()) {
             assertThat(meetings(top, without(pressing, opened)).stream().filter(Met::alike))
                     .as("nothing is opened for nothing")
                     .isNotEmpty();
         }
+    }
+
+    /** How many inches more of all blocks go to the darker side than to the lighter one. */
+    private static double toDarker(TopPressing pressing) {
+        double sum = 0;
+        for (TopPressing.Sort sort : pressing.sorts()) {
+            for (TopPressing.Way way : sort.ways()) {
+                for (Pressed seam : way.layout().pressing().seams()) {
+                    sum += way.parts().size()
+                            * seam.toDarker()
+                            * seam.seam().length().toDoubleInches();
+                }
+            }
+        }
+        return sum;
     }
 
     /** Nine patches take turns as a chessboard: every seam nests, in two ways of pressing. */
@@ -112,6 +131,19 @@ class TopPressingTest {
         assertThat(pressing.sorts().getFirst().ways()).hasSize(1);
         assertThat(pressing.opened()).isEmpty();
         assertThat(pressing.rows().orElseThrow().pieces()).hasSize(9 + 24 + 16);
+    }
+
+    /** Whatever lies round it: what is drawn begins in the corner. */
+    @Test
+    void theRowsBeginAtTheOriginInsideTheBorders() {
+        Layout rows = TopPressing.of(Tops.of(3, 2, "9", "nine-patch")
+                        .border(Tops.hourglasses("3"))
+                        .top())
+                .rows()
+                .orElseThrow();
+        assertThat(rows.assembly().root().box())
+                .isEqualTo(Layout.around(List.of(Point.ORIGIN, Point.at(Length.inches(27), Length.inches(18)))));
+        assertThat(rows.unfinishedWidth()).isEqualTo(Length.inches(27, 1, 2));
     }
 
     @Test

@@ -117,9 +117,8 @@ public final class FlipSteps {
         wings.addAll(Sketch.mirrored(farWing, first));
         Polygon third = square(far, NONE, small);
         List<Line> crossing = List.of(line(far, small, large, NONE));
-        // One goose: the part left of the crossing, with the wing from the third square. The allowance of the first
-        // wing
-        // lies under the last one, and shows beyond the point.
+        // One goose: the part left of the crossing, with the wing from the third square.
+        // The allowance of the first wing lies under the last one, and shows beyond the point.
         List<Polygon> body = Sketch.beyond(half, Sketch.reversed(second));
         List<Polygon> firstWing = Sketch.beyond(Sketch.mirrored(nearWing, first), Sketch.reversed(crossing.getFirst()));
         List<Polygon> lastWing = Sketch.mirrored(
