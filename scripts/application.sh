@@ -1,6 +1,6 @@
 # Builds, starts and stops the application itself.
 
-application_jar() { find "$root/app/target" -maxdepth 1 -name 'golden-tally-app-*-application.jar' 2>/dev/null | head -n 1 || true; }
+application_jar() { find "$root/app/target" -maxdepth 1 -name 'golden-tally-app-*-application.jar' -print -quit 2>/dev/null || true; }
 
 run_maven() { (cd "$root" && mvn -B -ntp "$@"); }
 
@@ -9,10 +9,10 @@ build_if_changed() {
   jar=$(application_jar)
   if [ -n "$jar" ]; then
     changed=$(find "$root/pom.xml" "$root"/{core,app,web}/pom.xml "$root"/{core,app}/src/main "$root"/web/{src,public,index.html,package.json,package-lock.json,openapi.json} \
-      -newer "$jar" -type f -not -name schema.d.ts 2>/dev/null | head -n 1)
+      -newer "$jar" -type f -not -name schema.d.ts -print -quit 2>/dev/null || true)
     # The pages may be older than the archive that they are in, after a build without them.
     [ -n "$changed" ] || changed=$(find "$root"/web/{src,public,index.html,package.json,package-lock.json,openapi.json} \
-      -newer "$root/web/target/dist/index.html" -type f -not -name schema.d.ts 2>&1 | head -n 1)
+      -newer "$root/web/target/dist/index.html" -type f -not -name schema.d.ts -print -quit 2>&1 || true)
     [ -n "$changed" ] || return 0
     say "building again, since the sources have changed"
   else

@@ -1,12 +1,14 @@
-import { VueQueryPlugin } from '@tanstack/vue-query'
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp } from 'vue'
 import App from './app/App.vue'
 import { router } from './app/router'
+import { sendTaps } from './features/bench'
+import { sendDrafts } from './features/quilts'
 import './style.css'
 
-createApp(App)
-  .use(router)
-  .use(VueQueryPlugin, {
-    queryClientConfig: { defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true, staleTime: 1000 } } },
-  })
-  .mount('#page')
+const queryClient = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true, staleTime: 1000 } } })
+// What was not kept when the browser was closed is sent, whichever page is opened first.
+sendDrafts(queryClient)
+sendTaps(queryClient)
+
+createApp(App).use(router).use(VueQueryPlugin, { queryClient }).mount('#page')

@@ -1,3 +1,4 @@
+import { noteAnswer } from './answering'
 import type { components } from './schema'
 
 export type Schemas = components['schemas']
@@ -28,12 +29,14 @@ async function ask<T>(method: string, path: string, headers: Record<string, stri
   let response: Response
   try {
     response = await fetch(path, { method, headers, body })
+    noteAnswer(true)
   } catch {
+    noteAnswer(false)
     throw new Refusal(0, [
       {
         where: 'Golden Tally',
         why: 'it does not answer just now; what you typed is still here',
-        fix: 'see that it is started; it is tried again with your next change',
+        fix: 'see that it is started; it is tried again by itself',
       },
     ])
   }

@@ -1,5 +1,13 @@
 <script setup lang="ts">
+import { computed, watchEffect } from 'vue'
+import { useRoute } from 'vue-router'
+import { useOpenQuilt } from '@/features/quilts'
 import TapeHeader from './TapeHeader.vue'
+
+const route = useRoute()
+const quilt = useOpenQuilt()
+const title = computed(() => [route.meta.title, quilt.id.value && quilt.name.value, 'Golden Tally'].filter(Boolean).join(' – '))
+watchEffect(() => (document.title = title.value))
 </script>
 
 <template>

@@ -6,6 +6,10 @@ import { useOpenQuilt, useTop } from '@/features/quilts'
 import { useCutSheets } from '@/features/cut'
 import { useBatches } from '@/features/sew'
 import { useTally } from '@/features/tally'
+import { useAnswering } from '@/api/answering'
+import { useStuckTaps } from '@/features/bench'
+import { spellCount } from '@/shared'
+import HistoryMenu from './HistoryMenu.vue'
 
 const PAGES = [
   { to: '/quilts', name: 'Quilts', says: 'open one, start one' },
@@ -54,7 +58,7 @@ const stations = computed(() => [
   {
     key: 'top',
     name: 'Top',
-    count: top.data.value ? `${top.data.value.count.blocks} blocks` : '',
+    count: top.data.value?.count.blocksInWords ?? '',
   },
   { key: 'tally', name: 'Tally', count: tallyCount.value },
   { key: 'cut', name: 'Cut', count: cut.data.value ? `${cut.data.value.done} of ${cut.data.value.steps} steps` : '' },
@@ -70,16 +74,17 @@ function rename(name: string) {
   if (name.trim()) void quilt.rename(name.trim())
 }
 
-const saving = computed(
-  () =>
-    ({
-      kept: 'All kept',
-      keeping: 'Keeping …',
-      refused: 'Not kept yet: see the mistake',
-      conflict: 'Changed elsewhere',
-      unreachable: 'Not kept yet: no answer',
-    })[quilt.saveState.value],
-)
+const answering = useAnswering()
+const stuckTaps = useStuckTaps()
+/** Changes of the design and taps that wait, those of quilts that were open before among them. */
+const waiting = computed(() => (quilt.saveState.value === 'keeping' ? 0 : quilt.waiting.value) + stuckTaps.value)
+const saving = computed(() => {
+  if (quilt.saveState.value === 'refused') return 'Not kept yet: see the mistake'
+  if (quilt.saveState.value === 'conflict') return 'Changed elsewhere'
+  if (waiting.value && quilt.saveState.value !== 'keeping') return `${spellCount(waiting.value, 'change', 'changes')} not kept yet: no answer`
+  if (quilt.saveState.value === 'keeping') return 'Keeping …'
+  return answering.value ? 'All kept' : 'All kept; no answer just now'
+})
 </script>
 
 <template>
@@ -128,10 +133,10 @@ const saving = computed(
 
     <div v-if="quilt.id.value" class="ml-auto flex items-center gap-2 px-3 py-2">
       <RouterLink to="/yields" class="button">Yields</RouterLink>
-      <p role="status" class="w-24 text-right text-sm text-soft" :data-save="quilt.saveState.value">{{ saving }}</p>
-      <button class="button" :disabled="!quilt.canUndo.value" @click="quilt.undo()">Undo</button>
-      <button class="button" :disabled="!quilt.canRedo.value" @click="quilt.redo()">Redo</button>
+      <p role="status" class="w-24 text-right text-sm text-soft" :data-save="waiting && quilt.saveState.value === 'kept' ? 'unreachable' : quilt.saveState.value">{{ saving }}</p>
+      <HistoryMenu />
     </div>
+    <p v-else-if="waiting" role="status" class="ml-auto self-center px-3 py-2 font-medium text-brick" data-save="unreachable">{{ spellCount(waiting, 'change', 'changes') }} not kept yet: no answer. Sent by {{ waiting === 1 ? 'itself' : 'themselves' }}.</p>
   </header>
 </template>
 

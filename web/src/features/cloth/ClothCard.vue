@@ -28,8 +28,8 @@ async function attempt(work: () => Promise<unknown>) {
   emit('changed')
 }
 function change(part: Partial<Schemas['ClothFacts']>) {
-  const { colour, lightness, directional, kind, price } = props.cloth
-  return attempt(() => call('PUT', `/api/shelf/cloths/${props.cloth.id}`, { colour, lightness, directional, kind, price, ...part }))
+  const { colour, lightness, directional, kind, price, guessed } = props.cloth
+  return attempt(() => call('PUT', `/api/shelf/cloths/${props.cloth.id}`, { colour, lightness, directional, kind, price, guessed, ...part }))
 }
 async function photograph(event: Event) {
   const input = event.target as HTMLInputElement
@@ -56,12 +56,13 @@ const summary = (cloth: Cloth) => [cloth.value, cloth.kind, cloth.directional ? 
           </div>
           <button class="button" :aria-expanded="open" :aria-label="`More about ${cloth.name}`" @click="open = !open">{{ open ? 'Close' : 'More' }}</button>
         </div>
+        <p v-if="cloth.guessed" class="mt-1 text-sm" data-guessed>Nobody has said its colour: this swatch only tells it apart. <button class="cursor-pointer underline" @click="open = true">Pick or photograph it</button>, or <button class="cursor-pointer underline" :aria-label="`The swatch of ${cloth.name} is right as it is`" @click="change({ guessed: false })">it is right as it is</button>.</p>
         <ProblemNote class="mt-2" :problems="problems" />
         <fieldset v-if="open" class="my-3 grid gap-3 rounded-xl bg-paper p-3 sm:grid-cols-2">
           <legend class="sr-only">About {{ cloth.name }}</legend>
           <label class="block">
             <span class="mb-1 block font-medium">Swatch, picked</span>
-            <input type="color" class="h-11 w-full cursor-pointer rounded border border-line" :value="cloth.colour" :aria-label="`Colour of ${cloth.name}`" @change="change({ colour: text($event) })" />
+            <input type="color" class="h-11 w-full cursor-pointer rounded border border-line" :value="cloth.colour" :aria-label="`Colour of ${cloth.name}`" @change="change({ colour: text($event), guessed: false })" />
           </label>
           <div>
             <label class="block">

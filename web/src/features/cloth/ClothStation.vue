@@ -8,6 +8,7 @@ import ClothCard from './ClothCard.vue'
 import ShelfFiles from './ShelfFiles.vue'
 import ShelfReach from './ShelfReach.vue'
 import { useShelf } from './queries'
+import { useShelfActs } from './useShelfActs'
 
 const client = useQueryClient()
 const quilt = useOpenQuilt()
@@ -16,8 +17,12 @@ const system = computed(() => quilt.design.value?.system ?? 'INCH')
 
 const typed = ref('')
 const understood = ref('')
+/** Where a line can be meant in several ways: these, to be chosen from. */
+const choices = ref<Schemas['Choice'][]>([])
 const problems = ref<Problem[]>([])
-const removed = ref<Schemas['ShelfLineView']>()
+/** What was done to the shelf last, said beside the field, to be taken back at once. */
+const done = ref('')
+const acts = useShelfActs()
 const examples = computed(() =>
   system.value === 'INCH'
     ? ['42 squares 10 in marigold prints', '2 yd oat 42 wide', '3 fat quarters teal', 'scrap 9 x 13 brick', '42 squares 10 in autumn, 21 prints, two of each']
@@ -28,6 +33,7 @@ let pause: ReturnType<typeof setTimeout> | undefined
 watch(typed, () => {
   clearTimeout(pause)
   problems.value = []
+  choices.value = []
   if (!typed.value.trim()) {
     understood.value = ''
     return
@@ -39,33 +45,43 @@ async function readBack() {
   const line = typed.value
   try {
     const answer = await call<Schemas['Understood']>('POST', '/api/shelf/read', { line, system: system.value })
-    if (line === typed.value) understood.value = answer.understood
+    if (line !== typed.value) return
+    understood.value = answer.understood
+    choices.value = answer.choices
   } catch {
     // Half a line is no mistake yet: it is refused, with the reason, once it is put on the shelf.
     if (line === typed.value) understood.value = ''
   }
 }
 
+function choose(choice: Schemas['Choice']) {
+  typed.value = choice.typed
+  return add()
+}
+
 async function add() {
   clearTimeout(pause)
   try {
-    await call('POST', '/api/shelf/lines', { line: typed.value, system: system.value })
+    const added = await call<Schemas['Added']>('POST', '/api/shelf/lines', { line: typed.value, system: system.value })
+    done.value = `Added: ${added.understood}`
     typed.value = ''
     problems.value = []
     refresh()
   } catch (thrown) {
-    problems.value = problemsOf(thrown)
+    await readBack()
+    // What can be meant in several ways is asked with buttons; the refusal says no more.
+    problems.value = choices.value.length ? [] : problemsOf(thrown)
   }
 }
 
 async function remove(line: Schemas['ShelfLineView']) {
   await attempt(() => call('DELETE', `/api/shelf/lines/${line.id}`))
-  removed.value = line
+  done.value = `Taken off the shelf: ${line.typed}`
 }
 
-async function putBack() {
-  await attempt(() => call('POST', `/api/shelf/lines/${removed.value!.id}/put-back`))
-  removed.value = undefined
+async function undo() {
+  await attempt(acts.undo)
+  done.value = ''
 }
 
 async function attempt(work: () => Promise<unknown>) {
@@ -104,14 +120,20 @@ function refresh() {
       </div>
       <p id="shelf-echo" class="min-h-6" aria-live="polite">
         <template v-if="understood">Understood: <strong>{{ understood }}</strong></template>
-        <span v-else-if="!problems.length" class="text-soft">For example: {{ examples.slice(1).join(' · ') }}</span>
+        <span v-else-if="!problems.length && !choices.length" class="text-soft">For example: {{ examples.slice(1).join(' · ') }}</span>
       </p>
+      <div v-if="choices.length" role="group" aria-label="Which is meant?" class="space-y-2 rounded-lg bg-tape-pale p-3" data-choices>
+        <p class="font-medium">This can be meant in {{ choices.length }} ways. Which is it?</p>
+        <div class="flex flex-wrap gap-2">
+          <button v-for="choice in choices" :key="choice.typed" type="button" class="button" @click="choose(choice)">{{ choice.understood }}</button>
+        </div>
+      </div>
       <ProblemNote :problems="problems" />
     </form>
 
-    <div v-if="removed" class="flex items-center justify-between gap-3 rounded-xl bg-ink p-3 text-white" role="status">
-      <span>Taken off the shelf: {{ removed.typed }}</span>
-      <button class="button text-ink" @click="putBack">Undo</button>
+    <div v-if="done" class="flex items-center justify-between gap-3 rounded-xl bg-ink p-3 text-white" role="status">
+      <span>{{ done }}</span>
+      <button class="button text-ink" @click="undo">Undo</button>
     </div>
 
     <WaitNote v-if="!cloths" what="the shelf" :error="error" />

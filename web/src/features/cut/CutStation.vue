@@ -1,28 +1,18 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { call, type Problem, problemsOf } from '@/api/client'
+import { tickedWithTaps, useTaps } from '@/features/bench'
 import { useOpenQuilt } from '@/features/quilts'
 import { ProblemNote, WaitNote } from '@/shared'
 import PieceDiagram from './PieceDiagram.vue'
 import { useCutSheets } from './queries'
 
 const quilt = useOpenQuilt()
-const client = useQueryClient()
+const taps = useTaps(() => quilt.id.value!)
 const { data: sheets, error } = useCutSheets(() => quilt.id.value)
 const chosen = ref<string>()
-const problems = ref<Problem[]>([])
 const cloth = computed(() => sheets.value?.cloths.find((each) => each.key === chosen.value) ?? sheets.value?.cloths[0])
 
-async function tick(step: string, done: boolean) {
-  try {
-    await call(done ? 'PUT' : 'DELETE', `/api/quilts/${quilt.id.value}/cut/steps/${step}`)
-    problems.value = []
-  } catch (thrown) {
-    problems.value = problemsOf(thrown)
-  }
-  void client.invalidateQueries({ queryKey: ['quilt', quilt.id.value, 'cut'] })
-}
+const isDone = (step: { key: string; done: boolean }) => tickedWithTaps(step.key, step.done, taps.waiting.value)
 </script>
 
 <template>
@@ -40,7 +30,8 @@ async function tick(step: string, done: boolean) {
       <p class="rounded-xl border border-[#d99a8f] bg-brick-pale p-3"><strong>Blade care.</strong> {{ sheets.caution }}</p>
     </section>
     <section class="space-y-6 bg-white p-4" :aria-label="`How ${cloth.name} is cut`">
-      <ProblemNote :problems="problems" />
+      <ProblemNote :problems="taps.problems.value" />
+      <p v-if="taps.stuck.value" role="alert" class="rounded-lg bg-brick-pale p-2">Golden Tally does not answer just now. Ticks are kept in this browser and sent by themselves; go on cutting.</p>
       <section v-if="cloth.labels.length" aria-labelledby="heaps-title">
         <h2 id="heaps-title" class="panel-title mb-1">Slips for the heaps</h2>
         <ul class="flex flex-wrap gap-2">
@@ -62,8 +53,8 @@ async function tick(step: string, done: boolean) {
           <ul class="space-y-1">
             <li v-for="step in piece.steps" :key="step.key" class="border-b border-line py-2">
               <label class="flex cursor-pointer items-start gap-3">
-                <input type="checkbox" class="mt-0.5 size-6 shrink-0 accent-ink" :checked="step.done" @change="tick(step.key, ($event.target as HTMLInputElement).checked)" />
-                <span :class="{ 'text-soft line-through': step.done }">{{ step.text }}<span v-if="step.running" class="block text-sm text-soft no-underline">{{ step.running }}</span></span>
+                <input type="checkbox" class="mt-0.5 size-6 shrink-0 accent-ink" :checked="isDone(step)" @change="taps.tick(step.key, ($event.target as HTMLInputElement).checked)" />
+                <span :class="{ 'text-soft line-through': isDone(step) }">{{ step.text }}<span v-if="step.running" class="block text-sm text-soft no-underline">{{ step.running }}</span></span>
               </label>
             </li>
           </ul>

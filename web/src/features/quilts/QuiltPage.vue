@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { onBeforeUnmount, ref, watch } from 'vue'
 import { WaitNote } from '@/shared'
 import { useOpenQuilt } from './useOpenQuilt'
 
@@ -25,17 +25,7 @@ watch(
   { immediate: true },
 )
 
-function onKey(event: KeyboardEvent) {
-  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return
-  if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return
-  event.preventDefault()
-  void (event.shiftKey ? quilt.redo() : quilt.undo())
-}
-onMounted(() => window.addEventListener('keydown', onKey))
-onBeforeUnmount(() => {
-  window.removeEventListener('keydown', onKey)
-  quilt.close()
-})
+onBeforeUnmount(() => quilt.close())
 </script>
 
 <template>
@@ -49,8 +39,8 @@ onBeforeUnmount(() => {
       <button class="button" @click="quilt.takeTheirs()">Take theirs</button>
     </div>
     <p v-else-if="quilt.saveState.value === 'unreachable'" role="alert" class="bg-brick-pale p-3">
-      <strong>Golden Tally does not answer just now.</strong> What you typed is kept in this browser; see that it is started,
-      it is sent with your next change.
+      <strong>Golden Tally does not answer just now.</strong> What you did is kept in this browser, also if you close it, and
+      is sent by itself once there is an answer; see that Golden Tally is started.
     </p>
     <RouterView />
   </template>

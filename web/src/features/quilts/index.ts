@@ -1,4 +1,5 @@
 export { default as QuiltList } from './QuiltList.vue'
 export { default as QuiltPage } from './QuiltPage.vue'
-export { useOpenQuilt, type QuiltDesign } from './useOpenQuilt'
+export { sendDrafts, useOpenQuilt, type QuiltDesign } from './useOpenQuilt'
 export { useTop } from './queries'
+export { useSteps } from './useSteps'

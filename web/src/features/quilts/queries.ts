@@ -4,6 +4,9 @@ import { call, type Schemas } from '@/api/client'
 
 export const quiltListQuery = { queryKey: ['quilts'], queryFn: () => call<Schemas['QuiltSummary'][]>('GET', '/api/quilts') }
 
+/** Quilts that were deleted and can be brought back. */
+export const deletedQuiltsQuery = { queryKey: ['quilts', 'deleted'], queryFn: () => call<Schemas['DeletedQuilt'][]>('GET', '/api/quilts/deleted') }
+
 /** The top of a quilt as the server draws and measures it. */
 export function useTop(quiltId: MaybeRefOrGetter<string | undefined>) {
   return useQuery({

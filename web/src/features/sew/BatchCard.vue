@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
+import type { Entry, withTaps } from '@/features/bench'
 import { ProblemNote, spellCount, StepDrawing, TopPicture } from '@/shared'
 import LayoutDrawing from './LayoutDrawing.vue'
 import type { Batch, Card } from './queries'
 import TallyMarks from './TallyMarks.vue'
-import type { Entry } from './useBench'
 
 export interface BatchCardProps {
   quiltId: string
@@ -14,8 +14,10 @@ export interface BatchCardProps {
   /** The colour of each cloth of the quilt, in order. */
   colours: readonly string[]
   top: Schemas['TopView'] | undefined
-  /** Entries that are not kept yet. */
-  waiting: number
+  /** What is counted, with taps that the server has not confirmed yet. */
+  counts: ReturnType<typeof withTaps>
+  /** Whether taps wait because nobody answers. */
+  stuck: boolean
 }
 
 const props = defineProps<BatchCardProps>()
@@ -97,10 +99,11 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
 
     <section class="sticky top-0 z-10 space-y-3 rounded-xl border border-line bg-white p-3 shadow-sm" aria-label="Tally">
       <div class="flex flex-wrap items-center gap-3">
-        <p class="flex items-baseline gap-2"><strong class="text-4xl tabular-nums" data-good>{{ batch.good }}</strong><span>of {{ batch.needed }} made</span></p>
-        <TallyMarks :count="batch.setsMade" />
+        <p class="flex items-baseline gap-2"><strong class="text-4xl tabular-nums" data-good>{{ counts.good }}</strong><span>of {{ batch.needed }} made</span></p>
+        <TallyMarks :count="counts.setsMade" />
         <p class="ml-auto text-right text-sm text-soft">
-          {{ spellCount(batch.setsMade, sort, `${sort}s`) }}<template v-if="batch.spoiled">, {{ spellCount(batch.spoiled, 'unit', 'units') }} spoiled</template><template v-if="batch.setsSpoiled">, {{ spellCount(batch.setsSpoiled, sort, `${sort}s`) }} spoiled</template>
+          {{ spellCount(counts.setsMade, sort, `${sort}s`) }}<template v-if="counts.spoiled">, {{ spellCount(counts.spoiled, 'unit', 'units') }} spoiled</template><template v-if="counts.setsSpoiled">, {{ spellCount(counts.setsSpoiled, sort, `${sort}s`) }} spoiled</template>
+          <span v-if="counts.unconfirmed" class="block" data-unconfirmed>{{ spellCount(counts.unconfirmed, 'tap', 'taps') }} not confirmed yet</span>
         </p>
       </div>
       <div class="flex flex-wrap gap-2">
@@ -115,7 +118,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
           {{ button.label }} <kbd class="ml-2 rounded border border-current px-1.5 text-sm font-normal opacity-80">{{ button.key }}</kbd>
         </button>
       </div>
-      <p v-if="waiting" role="alert" class="rounded-lg bg-brick-pale p-2">{{ spellCount(waiting, 'tap waits', 'taps wait') }} to be kept: Golden Tally does not answer just now. They are sent by themselves; go on sewing.</p>
+      <p v-if="stuck && counts.unconfirmed" role="alert" class="rounded-lg bg-brick-pale p-2">{{ spellCount(counts.unconfirmed, 'tap waits', 'taps wait') }} to be kept: Golden Tally does not answer just now. They are counted here and sent by themselves; go on sewing.</p>
       <div class="rounded-lg p-2" :class="card.covered ? 'bg-tape-pale' : 'bg-brick-pale'" role="status" data-left>
         <p>{{ card.left.join(' ') }}</p>
         <ul v-if="card.ways.length" class="mt-1 list-disc pl-5">

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { useTaps, withTaps } from '@/features/bench'
 import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
 import { useClothColours } from '@/features/top'
 import { PatchPicture, ProblemNote, spellCount, WaitNote } from '@/shared'
 import BatchCard from './BatchCard.vue'
 import PacePanel from './PacePanel.vue'
 import { type Time, useBatches, useCard } from './queries'
-import { useBench } from './useBench'
 
 const quilt = useOpenQuilt()
 const time = ref<Time>({ hoursAWeek: '', by: '' })
@@ -14,7 +14,7 @@ const { data: sew, error } = useBatches(() => quilt.id.value, time)
 const { data: top } = useTop(() => quilt.id.value)
 const design = computed(() => quilt.design.value!)
 const colours = useClothColours(design)
-const bench = useBench(() => quilt.id.value!)
+const taps = useTaps(() => quilt.id.value!)
 
 const chosen = ref<string>()
 const batch = computed(() => sew.value?.batches.find((each) => each.key === chosen.value) ?? sew.value?.batches[0])
@@ -52,7 +52,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
             <span class="min-w-0 flex-1">
               <span class="block leading-5 font-medium first-letter:uppercase" :title="each.title">{{ each.title }}</span>
               <span class="block truncate text-sm text-soft" :title="each.subtitle">{{ each.subtitle }}</span>
-              <span class="block text-sm" :class="{ 'font-bold text-leaf': each.setsLeft === 0, 'font-bold text-brick': each.beyondPlan > 0 }">{{ each.good }} of {{ each.needed }}<template v-if="each.setsLeft === 0"> ✓</template></span>
+              <span class="block text-sm" :class="{ 'font-bold text-leaf': each.setsLeft === 0, 'font-bold text-brick': each.beyondPlan > 0 }">{{ withTaps(each, taps.waiting.value).good }} of {{ each.needed }}<template v-if="each.setsLeft === 0"> ✓</template></span>
             </span>
           </button>
         </li>
@@ -78,9 +78,9 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
       <a class="button inline-flex w-full items-center justify-center" :href="`/api/quilts/${quilt.id.value}/booklet.pdf`" target="_blank" rel="noopener">Print the booklet</a>
     </section>
     <section class="min-w-0 bg-white p-4" aria-label="The card">
-      <ProblemNote :problems="bench.problems.value" />
+      <ProblemNote :problems="taps.problems.value" />
       <WaitNote v-if="!card" what="the card" :error="cardError" />
-      <BatchCard v-else :key="batch.key" :quilt-id="quilt.id.value!" :batch="batch" :card="card" :colours="colours" :top="top" :waiting="bench.waiting.value" @written="bench.write($event)" @extra-planned="planExtra" />
+      <BatchCard v-else :key="batch.key" :quilt-id="quilt.id.value!" :batch="batch" :card="card" :colours="colours" :top="top" :counts="withTaps(batch, taps.waiting.value)" :stuck="taps.stuck.value" @written="taps.write($event)" @extra-planned="planExtra" />
     </section>
   </div>
 </template>

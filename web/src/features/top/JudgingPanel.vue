@@ -29,7 +29,7 @@ function threshold(event: Event) {
 
     <section aria-label="Close in value">
       <h3 class="panel-title mb-1">Close in value</h3>
-      <p v-if="!judging.closePairs.length">No cloths that meet in a unit are closer than {{ closeInValue }}.</p>
+      <p v-if="!judging.closePairs.length">No cloths {{ judging.notJudged.length ? 'of known colour ' : '' }}that meet in a unit are closer than {{ closeInValue }}.</p>
       <ul v-else class="space-y-2">
         <li v-for="pair in judging.closePairs" :key="pair.cloth + pair.other">
           <button class="w-full cursor-pointer rounded-lg border border-[#d9b95a] bg-tape-pale p-2 text-left" @pointerenter="emit('lit', pair.parts)" @pointerleave="emit('lit', undefined)" @focus="emit('lit', pair.parts)" @blur="emit('lit', undefined)">
@@ -38,6 +38,7 @@ function threshold(event: Event) {
           </button>
         </li>
       </ul>
+      <p v-if="judging.notJudged.length" class="mt-2 rounded-lg border border-line bg-white p-2" data-not-judged>{{ judging.notJudged.length === 1 ? 'The colour of one cloth is' : `The colours of ${judging.notJudged.length} cloths are` }} only guessed, so nothing is said of {{ judging.notJudged.length === 1 ? 'it' : 'them' }}: {{ judging.notJudged.slice(0, 6).map((key) => names[key]).join(', ') }}{{ judging.notJudged.length > 6 ? ' …' : '' }}. Pick or photograph {{ judging.notJudged.length === 1 ? 'its swatch' : 'their swatches' }} at the Cloth station.</p>
       <label class="mt-2 flex items-center gap-2">Mark those closer than <input class="field w-16" inputmode="numeric" :value="closeInValue" @change="threshold" /> of 100</label>
     </section>
 

@@ -27,6 +27,7 @@ async function deal() {
         `Each print is dealt ${dealt.leastUsed === dealt.mostUsed ? dealt.mostUsed : `${dealt.leastUsed} to ${dealt.mostUsed}`} times.`,
         dealt.neighbours ? `${spellCount(dealt.neighbours, 'pair of neighbours shares', 'pairs of neighbours share')} a print.` : 'No neighbours share a print.',
         dealt.closePairs ? `${spellCount(dealt.closePairs, 'pair of cloths in a unit is', 'pairs of cloths in units are')} close in value: see Judging.` : '',
+        dealt.leftOut.length ? `Not dealt: ${dealt.leftOut.map((each) => `${each.print} (${each.why})`).join(', ')}.` : '',
       ].join(' ')
       return dealt.quilt
     })

@@ -23,7 +23,7 @@ const emit = defineEmits<{
   copied: []
   pasted: []
   swapped: [which: 'right' | 'below']
-  row: [what: 'copy' | 'paste' | 'swap']
+  row: [what: 'copy' | 'paste' | 'swap' | 'mirror']
   clothChosen: [clothKey: string]
 }>()
 
@@ -66,11 +66,11 @@ function exchange(event: Event) {
       <span class="block text-base font-normal text-soft">{{ part.where }}<template v-if="part.quarterTurns && isBlock">, turned {{ part.quarterTurns * 90 }}°</template><template v-if="part.mirrored">, mirrored</template></span>
     </h2>
     <template v-if="isBlock">
-      <div v-if="!isHalf" class="grid grid-cols-4 gap-1">
+      <div class="grid grid-cols-4 gap-1">
         <button class="button min-h-9 px-1 text-sm" @click="change(withPlaces(design, [turned(place, 1)]))">Turn <kbd>R</kbd></button>
         <button class="button min-h-9 px-1 text-sm" @click="change(withPlaces(design, [mirrored(place)]))">Mirror <kbd>M</kbd></button>
-        <button class="button min-h-9 px-1 text-sm" @click="emit('copied')">Copy <kbd>C</kbd></button>
-        <button class="button min-h-9 px-1 text-sm" :disabled="!canPaste" @click="emit('pasted')">Paste <kbd>V</kbd></button>
+        <button v-if="!isHalf" class="button min-h-9 px-1 text-sm" @click="emit('copied')">Copy <kbd>C</kbd></button>
+        <button v-if="!isHalf" class="button min-h-9 px-1 text-sm" :disabled="!canPaste" @click="emit('pasted')">Paste <kbd>V</kbd></button>
       </div>
       <label class="flex items-center gap-2"
         ><span class="shrink-0">Block here</span>
@@ -87,6 +87,7 @@ function exchange(event: Event) {
           <button class="button min-h-9 px-1 text-sm" @click="emit('row', 'swap')">Swap row ↓</button>
           <button class="button min-h-9 px-1 text-sm" @click="emit('row', 'copy')">Copy row</button>
           <button class="button min-h-9 px-1 text-sm" :disabled="!canPaste" @click="emit('row', 'paste')">Paste row</button>
+          <button class="button min-h-9 px-1 text-sm" @click="emit('row', 'mirror')">Mirror row</button>
         </div>
       </details>
       <button v-if="design.places.some((each) => each.row === at.row && each.column === at.column)" class="button w-full" @click="change(withPlaces(design, [settingsOwn(design, at)]))">Back to what the setting says</button>

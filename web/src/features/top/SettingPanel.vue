@@ -52,6 +52,10 @@ function sashCloth(cloth: string) {
   const units = props.design.sashing.units.length ? props.design.sashing.units : [UNIT]
   sash({ units: units.map((each, i) => (i === 0 ? { ...each, cloths: [cloth, ...each.cloths.slice(1)] } : each)) })
 }
+function between(chosen: string) {
+  const [kind, ...key] = chosen.split(' ')
+  set({ between: kind as Setting['between'], betweenBlock: key.join(' ') })
+}
 function turns(place: number, key: string) {
   const blocks = [...props.design.setting.blocks]
   if (key) blocks[place] = key
@@ -94,7 +98,19 @@ function turns(place: number, key: string) {
           <option value="PLAIN">plain halves</option>
         </select>
       </label>
-      <ClothSelect v-if="design.setting.kind === 'ON_POINT' || (design.setting.kind === 'HALF_DROP' && design.setting.halves === 'PLAIN')" :label="design.setting.kind === 'ON_POINT' ? 'Setting triangles' : 'Plain halves'" :cloths="design.cloths" :value="design.setting.cloth" @chosen="set({ cloth: $event })" />
+      <template v-if="design.setting.kind === 'ON_POINT'">
+        <p class="text-soft" data-blocks-said>{{ top.count.blocksInWords }}: rows of {{ design.setting.across }}, and between them rows of {{ design.setting.across - 1 }}.</p>
+        <label class="block"
+          ><span class="mb-1 block font-medium">In the rows between</span>
+          <select class="field w-full" :value="design.setting.between === 'OTHER' ? `OTHER ${design.setting.betweenBlock}` : design.setting.between" @change="between(($event.target as HTMLSelectElement).value)">
+            <option value="SAME">the blocks that take turns</option>
+            <option v-for="each in design.blocks" :key="each.key" :value="`OTHER ${each.key}`">{{ each.name }}</option>
+            <option value="PLAIN">plain squares of the setting’s cloth</option>
+            <option value="OPEN">nothing yet: squares without a cloth</option>
+          </select>
+        </label>
+      </template>
+      <ClothSelect v-if="design.setting.kind === 'ON_POINT' || (design.setting.kind === 'HALF_DROP' && design.setting.halves === 'PLAIN')" :label="design.setting.kind === 'ON_POINT' ? (design.setting.between === 'PLAIN' ? 'Setting triangles and plain squares' : 'Setting triangles') : 'Plain halves'" :cloths="design.cloths" :value="design.setting.cloth" @chosen="set({ cloth: $event })" />
     </section>
 
     <section aria-label="Block size" class="space-y-2">

@@ -17,7 +17,7 @@ import TopWall from './TopWall.vue'
 import UnitTray from './UnitTray.vue'
 import type { Unit } from './edit/blocks'
 import { dressPart } from './edit/dressing'
-import { type At, copyTo, mirrored, placeAt, rowCopied, rowsSwapped, settingsOwn, swapped, turned, withPlaces } from './edit/places'
+import { type At, copyTo, mirrored, placeAt, rowCopied, rowMirrored, rowsSwapped, settingsOwn, swapped, turned, withPlaces } from './edit/places'
 import type { ShelfBlock } from './queries'
 import { useBlockActions } from './useBlockActions'
 
@@ -76,7 +76,9 @@ const lit = computed(() => litParts.value ?? pointedRow.value?.parts ?? top.valu
 const builtBlock = computed(() => design.value.blocks.find((block) => block.key === building.value))
 const builtPicture = computed(() => top.value?.blocks.find((block) => block.key === building.value))
 const at = computed<At>(() => ({ row: chosenPart.value?.row ?? -1, column: chosenPart.value?.column ?? -1 }))
-const isPlace = computed(() => chosenPart.value?.kind === 'BLOCK')
+const isPlace = computed(() => chosenPart.value?.kind === 'BLOCK' || chosenPart.value?.kind === 'PLAIN_BETWEEN')
+/** Halves at the ends of shifted rows are turned and mirrored too, but not copied or swapped. */
+const canTurn = computed(() => isPlace.value || chosenPart.value?.kind === 'HALF_BLOCK')
 
 watch(builtBlock, (block) => {
   if (!block) building.value = undefined
@@ -116,13 +118,14 @@ function press(event: KeyboardEvent) {
     const now = partCloths.value.indexOf(chosenCloth.value ?? '')
     chosenCloth.value = partCloths.value[(now + 1) % partCloths.value.length]
   } else if (key === 'enter' && chosenPart.value?.blockKey) building.value = design.value.blocks.some((block) => block.key === chosenPart.value!.blockKey) ? chosenPart.value.blockKey : undefined
-  else if (!isPlace.value) return
+  else if (!canTurn.value) return
   else if (key === 'r') change(withPlaces(design.value, [turned(placeAt(design.value, at.value), event.shiftKey ? -1 : 1)]))
   else if (key === 'm') change(withPlaces(design.value, [mirrored(placeAt(design.value, at.value))]))
+  else if (key === 'delete' || key === 'backspace') change(withPlaces(design.value, [settingsOwn(design.value, at.value)]))
+  else if (!isPlace.value) return
   else if (key === 'c') copy()
   else if (key === 'v') paste()
   else if (key === 'x') swapWith('right')
-  else if (key === 'delete' || key === 'backspace') change(withPlaces(design.value, [settingsOwn(design.value, at.value)]))
   else return
   event.preventDefault()
 }
@@ -139,8 +142,9 @@ function swapWith(which: 'right' | 'below') {
   if (isThere(other)) change(swapped(design.value, at.value, other))
 }
 const columnsOf = (row: number) => parts.value.filter((part) => part.kind === 'BLOCK' && part.row === row).map((part) => part.column)
-function rowDo(what: 'copy' | 'paste' | 'swap') {
+function rowDo(what: 'copy' | 'paste' | 'swap' | 'mirror') {
   const { row } = at.value
+  if (what === 'mirror') return change(rowMirrored(design.value, row, parts.value.filter((part) => part.row === row).map((part) => part.column)))
   if (what === 'copy') return copy()
   const other = what === 'paste' ? copied.value?.row : row + 1
   if (other === undefined) return

@@ -30,6 +30,7 @@ function taken(cloths: readonly Cloth[], cloth: Schemas['ShelfClothView']): Clot
     directional: cloth.directional,
     pack: cloth.pack,
     standsFor: 'ITSELF',
+    guessed: cloth.guessed,
   }
 }
 
@@ -62,6 +63,7 @@ export function withDealtPlace(design: QuiltDesign, pack: string, standsFor: Exc
     directional: false,
     pack,
     standsFor,
+    guessed: false,
   }
   return { cloths: [...design.cloths, place] }
 }

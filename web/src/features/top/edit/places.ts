@@ -22,7 +22,8 @@ export function placeAt(design: QuiltDesign, at: At): Place {
 /** Key of the block that stands at a place: its own, or the one whose turn it is. */
 export function blockAt(design: QuiltDesign, at: At): string {
   const own = placeAt(design, at).block
-  const turns = design.setting.blocks
+  const { kind, between, betweenBlock, blocks: turns } = design.setting
+  if (!own && kind === 'ON_POINT' && at.row % 2 === 1 && between !== 'SAME') return between === 'OTHER' ? betweenBlock : ''
   return own || (turns[(at.row + at.column) % Math.max(1, turns.length)] ?? '')
 }
 
@@ -71,6 +72,15 @@ export function rowCopied(design: QuiltDesign, from: number, to: number, columns
   return withPlaces(
     design,
     columns.map((column) => copyTo(design, { row: from, column }, { row: to, column })),
+  )
+}
+
+/** A whole row as it hangs seen in a mirror: its ends change places, and everything in it is mirrored. */
+export function rowMirrored(design: QuiltDesign, row: number, columns: readonly number[]): Partial<QuiltDesign> {
+  const reversed = columns.toReversed()
+  return withPlaces(
+    design,
+    columns.map((column, i) => mirrored(copyTo(design, { row, column: reversed[i]! }, { row, column }))),
   )
 }
 

@@ -1,9 +1,10 @@
 package org.goldentally.app.files;
 
+import com.fasterxml.jackson.annotation.Nulls;
 import java.io.IOException;
 import java.io.InputStream;
-import java.time.DateTimeException;
 import java.time.Instant;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -51,6 +52,9 @@ class QuiltFileReader {
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .enable(DeserializationFeature.FAIL_ON_READING_DUP_TREE_KEY)
+            .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
+            .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
+            .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.FAIL))
             .build();
 
     QuiltFileReader(DesignDocuments documents) {
@@ -75,14 +79,22 @@ class QuiltFileReader {
             if (file.get("design") instanceof ObjectNode design) {
                 file.set("design", documents.upToDate(design));
             }
+            withWhatWasLeftOut(file);
             QuiltFile read = json.treeToValue(file, QuiltFile.class);
             check(read);
             return read;
         } catch (JacksonException broken) {
             throw new RefusedException(problem(broken));
-        } catch (IllegalArgumentException | NullPointerException | ClassCastException wrong) {
-            throw refused(WHERE, "something in it is not as it should be", "choose a file that Golden Tally wrote");
         }
+    }
+
+    /** Files written before colours could be guessed ones do not say whether they are. */
+    private static void withWhatWasLeftOut(ObjectNode file) {
+        file.path("shelf").forEach(cloth -> {
+            if (cloth.path("facts") instanceof ObjectNode facts && !facts.has("guessed")) {
+                facts.put("guessed", false);
+            }
+        });
     }
 
     private static byte[] bytes(InputStream input) {
@@ -150,11 +162,7 @@ class QuiltFileReader {
             }
         }
         for (int i = 0; i < file.log().size(); i++) {
-            try {
-                entry(file.log().get(i));
-            } catch (IllegalArgumentException | DateTimeException wrong) {
-                problems.add(new Problem("log[" + i + "]", String.valueOf(wrong.getMessage()), "leave this entry out"));
-            }
+            checkEntry("log[" + i + "]", file.log().get(i), problems);
         }
         if (!problems.isEmpty()) {
             throw new RefusedException(problems.subList(0, Math.min(20, problems.size())));
@@ -167,6 +175,39 @@ class QuiltFileReader {
         if (strange) {
             problems.add(new Problem(
                     where, "the name has signs that belong to a program, not to a name", "write it in plain letters"));
+        }
+    }
+
+    /** That an entry can be kept as it is. */
+    private static void checkEntry(String where, QuiltFile.FileEntry entry, List<Problem> problems) {
+        int before = problems.size();
+        if (!isIdentity(entry.id()) || !entry.takesBack().isEmpty() && !isIdentity(entry.takesBack())) {
+            problems.add(new Problem(where, "its id, or what it takes back, is no identity", "leave this entry out"));
+        }
+        if (!isInstant(entry.at())) {
+            problems.add(new Problem(where + ".at", "“" + entry.at() + "” is no time", "leave this entry out"));
+        }
+        if (problems.size() == before) {
+            LogEntry.faults(
+                            entry.kind(),
+                            entry.units(),
+                            entry.hand(),
+                            !entry.takesBack().isEmpty())
+                    .forEach(fault -> problems.add(new Problem(where, fault, "leave this entry out")));
+        }
+    }
+
+    private static boolean isIdentity(String text) {
+        return text.matches("[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}");
+    }
+
+    /** A time that is no time can only be told by reading it. */
+    private static boolean isInstant(String text) {
+        try {
+            Instant.parse(text);
+            return true;
+        } catch (DateTimeParseException noTime) {
+            return false;
         }
     }
 

@@ -160,8 +160,15 @@ class PlanController {
      * A deal that was made.
      *
      * @param mostUsed how often the most used print is dealt
+     * @param leftOut prints that no place got, each with the reason
      */
-    record Dealt(Quilts.StoredQuilt quilt, int closePairs, int neighbours, int mostUsed, int leastUsed) {}
+    record Dealt(
+            Quilts.StoredQuilt quilt,
+            int closePairs,
+            int neighbours,
+            int mostUsed,
+            int leastUsed,
+            List<ScrappyDeal.LeftOut> leftOut) {}
 
     /** Deals the prints of packs to the scrappy places of the blocks, as a step that can be undone. */
     @PostMapping("/quilts/{id}/deal")
@@ -178,7 +185,8 @@ class PlanController {
         ScrappyDeal deal = ScrappyDeal.deal(quilt.design(), clothOf, wanted.seed());
         Quilts.StoredQuilt changed =
                 quilts.change(id, wanted.version(), quilt.name(), quilt.design().withPlaces(deal.places()), false);
-        return new Dealt(changed, deal.closePairs(), deal.neighbours(), deal.mostUsed(), deal.leastUsed());
+        return new Dealt(
+                changed, deal.closePairs(), deal.neighbours(), deal.mostUsed(), deal.leastUsed(), deal.leftOut());
     }
 
     /** How far the shelf goes with one block of the quilt. */

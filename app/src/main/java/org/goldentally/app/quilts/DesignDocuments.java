@@ -2,11 +2,15 @@ package org.goldentally.app.quilts;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Arrays;
+import java.util.List;
 import java.util.UUID;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.SettingDesign;
+import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.springframework.stereotype.Component;
@@ -23,6 +27,7 @@ public class DesignDocuments {
 
     private static final int FIRST_FORMAT = 1;
     private static final int SECOND_FORMAT = 2;
+    private static final int THIRD_FORMAT = 3;
     private static final int MOST_REMEMBERED = 50;
 
     private final JsonMapper json;
@@ -60,7 +65,16 @@ public class DesignDocuments {
     }
 
     QuiltDesign read(String document) {
-        return json.treeToValue(upToDate((ObjectNode) json.readTree(document)), QuiltDesign.class);
+        return read(upToDate(document));
+    }
+
+    QuiltDesign read(ObjectNode document) {
+        return json.treeToValue(document, QuiltDesign.class);
+    }
+
+    /** A stored document, of whatever format, as it is written today. */
+    ObjectNode upToDate(String document) {
+        return upToDate((ObjectNode) json.readTree(document));
     }
 
     /**
@@ -72,7 +86,8 @@ public class DesignDocuments {
         int format = document.path("format").asInt(0);
         return switch (format) {
             case FIRST_FORMAT -> fromFirst(document);
-            case SECOND_FORMAT -> fromSecond(document);
+            case SECOND_FORMAT -> fromThird(fromSecond(document));
+            case THIRD_FORMAT -> fromThird(document);
             case QuiltDesign.CURRENT_FORMAT -> document;
             default ->
                 throw new RefusedException(new Problem(
@@ -87,8 +102,9 @@ public class DesignDocuments {
      * own, and the two cloths become cloths in hand; their names and swatches come from the shelf when it is looked at.
      */
     private ObjectNode fromFirst(ObjectNode old) {
-        ObjectNode design = json.valueToTree(QuiltDesign.first(org.goldentally.core.measure.MeasureSystem.valueOf(
-                old.get("system").asString())));
+        checkFirst(old);
+        ObjectNode design = json.valueToTree(
+                QuiltDesign.first(MeasureSystem.valueOf(old.get("system").asString())));
         for (String same : new String[] {"seam", "grid", "allowance"}) {
             design.set(same, old.get(same));
         }
@@ -126,20 +142,71 @@ public class DesignDocuments {
         return design;
     }
 
+    /** That everything is there which is read of a document of the first format. */
+    private static void checkFirst(ObjectNode old) {
+        for (String field : List.of("system", "seam", "grid", "allowance", "method")) {
+            check(old.path(field).isString(), field, "a text");
+        }
+        boolean systemKnown = Arrays.stream(MeasureSystem.values())
+                .anyMatch(system -> system.name().equals(old.path("system").asString("")));
+        check(systemKnown, "system", "INCH or CENTIMETRE");
+        check(old.path("unitTurns").isArray(), "unitTurns", "a list of turns");
+        old.path("unitTurns").forEach(turn -> check(turn.isInt(), "unitTurns", "a list of turns"));
+        check(old.path("blocksAcross").isInt(), "blocksAcross", "a count");
+        check(old.path("blocksDown").isInt(), "blocksDown", "a count");
+        for (String field : List.of("of", "as", "typed")) {
+            check(old.path("blockSize").path(field).isString(), "blockSize." + field, "a text");
+        }
+        for (String cloth : List.of("print", "background")) {
+            JsonNode shelfCloth = old.path("cloths").path(cloth);
+            boolean identity = shelfCloth.isString() && shelfCloth.asString().matches("[0-9a-fA-F-]{36}");
+            check(shelfCloth.isMissingNode() || shelfCloth.isNull() || identity, "cloths." + cloth, "an identity");
+        }
+    }
+
+    private static void check(boolean holds, String field, String what) {
+        if (!holds) {
+            throw new RefusedException(new Problem(
+                    "design." + field, "what stands here is not " + what, "choose a file that Golden Tally wrote"));
+        }
+    }
+
     /** Format 2 knew no packs, no direction, no way of joining borders and nothing of how the work is done. */
     private ObjectNode fromSecond(ObjectNode old) {
         ObjectNode design = old.deepCopy();
-        design.put("format", QuiltDesign.CURRENT_FORMAT);
-        design.path("cloths")
-                .forEach(cloth -> ((ObjectNode) cloth)
-                        .put("directional", false)
-                        .put("pack", "")
-                        .put("standsFor", ClothInHand.StandsFor.ITSELF.name()));
-        design.path("borders").forEach(border -> ((ObjectNode) border).put("join", BorderDesign.Join.STRAIGHT.name()));
+        design.put("format", THIRD_FORMAT);
+        design.path("cloths").forEach(cloth -> {
+            if (cloth instanceof ObjectNode known) {
+                known.put("directional", false).put("pack", "").put("standsFor", ClothInHand.StandsFor.ITSELF.name());
+            }
+        });
+        design.path("borders").forEach(border -> {
+            if (border instanceof ObjectNode known) {
+                known.put("join", BorderDesign.Join.STRAIGHT.name());
+            }
+        });
         if (design.get("finishing") instanceof ObjectNode finishing) {
             finishing.put("scrappyBinding", false);
         }
         design.set("plan", json.valueToTree(PlanDesign.USUAL));
+        return design;
+    }
+
+    /** Format 3 knew nothing of guessed colours, of what stands between blocks on point, and of squaring up ends. */
+    private static ObjectNode fromThird(ObjectNode old) {
+        ObjectNode design = old.deepCopy();
+        design.put("format", QuiltDesign.CURRENT_FORMAT);
+        design.path("cloths").forEach(cloth -> {
+            if (cloth instanceof ObjectNode known) {
+                known.put("guessed", false);
+            }
+        });
+        if (design.get("setting") instanceof ObjectNode setting) {
+            setting.put("between", SettingDesign.Between.SAME.name()).put("betweenBlock", "");
+        }
+        if (design.get("plan") instanceof ObjectNode plan) {
+            plan.put("squaringUp", "");
+        }
         return design;
     }
 
@@ -155,6 +222,7 @@ public class DesignDocuments {
                 .put("shelfCloth", id)
                 .put("directional", false)
                 .put("pack", "")
-                .put("standsFor", ClothInHand.StandsFor.ITSELF.name());
+                .put("standsFor", ClothInHand.StandsFor.ITSELF.name())
+                .put("guessed", false);
     }
 }

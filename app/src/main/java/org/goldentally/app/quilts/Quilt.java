@@ -6,9 +6,11 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Objects;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** A stored quilt: its owner, its name, and its design as one document. */
 @Entity
@@ -45,6 +47,11 @@ class Quilt {
     @Column(nullable = false)
     private Instant updatedAt;
 
+    /** How its writer called the last change, so that one sent twice counts once. */
+    private @Nullable UUID lastEdit;
+
+    private @Nullable Instant deletedAt;
+
     protected Quilt() {}
 
     Quilt(UUID ownerId, String name, String design) {
@@ -64,6 +71,27 @@ class Quilt {
     void goTo(int newStep, int newLastStep) {
         this.step = newStep;
         this.lastStep = newLastStep;
+    }
+
+    /** Notes the name of the change that was just made. */
+    void calledBy(@Nullable UUID edit) {
+        this.lastEdit = edit;
+    }
+
+    boolean wasJust(@Nullable UUID edit) {
+        return edit != null && edit.equals(lastEdit);
+    }
+
+    void delete(Instant now) {
+        this.deletedAt = now;
+    }
+
+    void bringBack() {
+        this.deletedAt = null;
+    }
+
+    Instant deletedAt() {
+        return Objects.requireNonNull(deletedAt);
     }
 
     int step() {

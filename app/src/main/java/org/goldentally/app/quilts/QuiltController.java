@@ -1,5 +1,6 @@
 package org.goldentally.app.quilts;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -8,7 +9,9 @@ import java.util.List;
 import java.util.UUID;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.MeasureSystem;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -35,8 +38,17 @@ class QuiltController {
 
             @NotNull MeasureSystem system) {}
 
+    /**
+     * A change of a quilt.
+     *
+     * @param edit null or how its writer calls it: sent twice under one name, it is made once
+     */
     record QuiltChange(
             int version,
+
+            @Nullable
+            @Schema(description = "null or how its writer calls the change: sent twice under one name, it is made once")
+            UUID edit,
 
             @NotBlank(message = "a quilt needs a name") @Size(max = 80, message = "80 characters at most")
             String name,
@@ -45,7 +57,17 @@ class QuiltController {
             boolean sameStep) {}
 
     /** Which version the step back or forth is taken from. */
-    record StepFrom(int version) {}
+    record StepFrom(
+            int version,
+
+            @Nullable
+            @Schema(description = "null or how its writer calls it: sent twice under one name, it is taken once")
+            UUID edit) {
+
+        Quilts.ChangeOf of() {
+            return new Quilts.ChangeOf(version, edit);
+        }
+    }
 
     @GetMapping
     List<Quilts.QuiltSummary> list() {
@@ -65,17 +87,51 @@ class QuiltController {
 
     @PutMapping("/{id}")
     Quilts.StoredQuilt change(@PathVariable UUID id, @Valid @RequestBody QuiltChange change) {
-        return quilts.change(id, change.version(), change.name(), change.design(), change.sameStep());
+        Quilts.ChangeOf of = new Quilts.ChangeOf(change.version(), change.edit());
+        return quilts.change(id, of, change.name(), change.design(), change.sameStep());
     }
 
     @PostMapping("/{id}/undo")
     Quilts.StoredQuilt undo(@PathVariable UUID id, @RequestBody StepFrom from) {
-        return quilts.goStep(id, from.version(), -1);
+        return quilts.goStep(id, from.of(), -1);
     }
 
     @PostMapping("/{id}/redo")
     Quilts.StoredQuilt redo(@PathVariable UUID id, @RequestBody StepFrom from) {
-        return quilts.goStep(id, from.version(), 1);
+        return quilts.goStep(id, from.of(), 1);
+    }
+
+    @GetMapping("/{id}/steps")
+    List<Quilts.NamedStep> steps(@PathVariable UUID id) {
+        return quilts.steps(id);
+    }
+
+    @PostMapping("/{id}/steps/{step}/go-to")
+    Quilts.StoredQuilt goTo(@PathVariable UUID id, @PathVariable int step, @RequestBody StepFrom from) {
+        return quilts.goTo(id, from.of(), step);
+    }
+
+    /** Takes one change out and keeps the later ones, where they do not depend on it. */
+    @PostMapping("/{id}/steps/{step}/take-out")
+    Quilts.StoredQuilt takeOut(@PathVariable UUID id, @PathVariable int step, @RequestBody StepFrom from) {
+        return quilts.takeOut(id, from.of(), step);
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable UUID id) {
+        quilts.delete(id);
+    }
+
+    /** Quilts that were deleted and can still be brought back. */
+    @GetMapping("/deleted")
+    List<Quilts.DeletedQuilt> deleted() {
+        return quilts.deleted();
+    }
+
+    @PostMapping("/{id}/bring-back")
+    Quilts.StoredQuilt bringBack(@PathVariable UUID id) {
+        return quilts.bringBack(id);
     }
 
     @PostMapping("/{id}/copy")

@@ -1,6 +1,7 @@
 package org.goldentally.app.quilts;
 
 import jakarta.persistence.LockModeType;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -9,13 +10,17 @@ import org.springframework.data.repository.Repository;
 
 interface QuiltRepository extends Repository<Quilt, UUID> {
 
-    List<Quilt> findByOwnerIdOrderByUpdatedAtDesc(UUID ownerId);
+    List<Quilt> findByOwnerIdAndDeletedAtIsNullOrderByUpdatedAtDesc(UUID ownerId);
 
-    Optional<Quilt> findByIdAndOwnerId(UUID id, UUID ownerId);
+    List<Quilt> findByOwnerIdAndDeletedAtAfterOrderByDeletedAtDesc(UUID ownerId, Instant since);
+
+    Optional<Quilt> findByIdAndOwnerIdAndDeletedAtIsNull(UUID id, UUID ownerId);
+
+    Optional<Quilt> findByIdAndOwnerIdAndDeletedAtAfter(UUID id, UUID ownerId, Instant since);
 
     /** For a change: whoever comes second waits, and then finds a newer version. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)
-    Optional<Quilt> findWithLockByIdAndOwnerId(UUID id, UUID ownerId);
+    Optional<Quilt> findWithLockByIdAndOwnerIdAndDeletedAtIsNull(UUID id, UUID ownerId);
 
     Quilt saveAndFlush(Quilt quilt);
 }

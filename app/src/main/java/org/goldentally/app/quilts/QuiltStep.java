@@ -29,17 +29,34 @@ class QuiltStep {
     @Column(nullable = false)
     private Instant at;
 
+    /** What it changed, in words; empty for steps of before they were named. */
+    @Column(nullable = false)
+    private String what = "";
+
     protected QuiltStep() {}
 
-    QuiltStep(UUID quiltId, int number, String design) {
+    QuiltStep(UUID quiltId, int number, String design, String what) {
         this.quiltId = quiltId;
         this.number = number;
-        change(design);
+        change(design, what);
     }
 
-    final void change(String newDesign) {
+    final void change(String newDesign, String newWhat) {
         this.design = newDesign;
+        this.what = newWhat;
         this.at = Instant.now();
+    }
+
+    int number() {
+        return number;
+    }
+
+    Instant at() {
+        return at;
+    }
+
+    String what() {
+        return what;
     }
 
     String design() {

@@ -1,5 +1,6 @@
 package org.goldentally.app.quilts;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,6 +13,20 @@ interface QuiltStepRepository extends Repository<QuiltStep, QuiltStep.Key> {
     Optional<QuiltStep> findByQuiltIdAndNumber(UUID quiltId, int number);
 
     List<QuiltStep> findByQuiltIdAndNumberBetweenOrderByNumberDesc(UUID quiltId, int first, int last);
+
+    /** The names of the steps, without their designs, newest first. */
+    @Query("select step.number as number, step.what as what, step.at as at from QuiltStep step"
+            + " where step.quiltId = :quiltId and step.number >= :first order by step.number desc")
+    List<StepName> names(UUID quiltId, int first);
+
+    /** A step without its design. */
+    interface StepName {
+        int getNumber();
+
+        String getWhat();
+
+        Instant getAt();
+    }
 
     QuiltStep save(QuiltStep step);
 

@@ -1,5 +1,7 @@
 package org.goldentally.app.quilts;
 
+import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
@@ -7,7 +9,9 @@ import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.problems.StaleVersionException;
 import org.goldentally.app.shelf.Shelf;
+import org.goldentally.core.design.NamedChange;
 import org.goldentally.core.design.QuiltDesign;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -16,41 +20,77 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Quilts {
 
+    /** A deleted quilt can be brought back for so long. */
+    static final Duration KEPT_DELETED = Duration.ofDays(30);
+
     private static final int LONGEST_NAME = 80;
+
+    /** Further back nobody looks at steps by name; undo goes on for ever. */
+    private static final int MOST_NAMED_STEPS = 100;
 
     private final QuiltRepository quilts;
     private final QuiltStepRepository steps;
     private final CurrentOwner owner;
     private final DesignDocuments documents;
     private final Shelf shelf;
+    private final Clock clock;
 
     Quilts(
             QuiltRepository quilts,
             QuiltStepRepository steps,
             CurrentOwner owner,
             DesignDocuments documents,
-            Shelf shelf) {
+            Shelf shelf,
+            Clock clock) {
         this.quilts = quilts;
         this.steps = steps;
         this.owner = owner;
         this.documents = documents;
         this.shelf = shelf;
+        this.clock = clock;
     }
 
     /**
      * A quilt as it is kept.
      *
+     * @param undoes what a step back takes back, in words; empty where there is none
+     * @param redoes what a step forth does again; empty where there is none
      * @param design with its cloths called and coloured as on the shelf now
      */
     public record StoredQuilt(
-            UUID id, String name, int version, boolean canUndo, boolean canRedo, QuiltDesign design) {}
+            UUID id,
+            String name,
+            int version,
+            boolean canUndo,
+            boolean canRedo,
+            String undoes,
+            String redoes,
+            QuiltDesign design) {}
 
     /** A quilt in the list. */
     public record QuiltSummary(UUID id, String name, Instant changedAt) {}
 
+    /** A quilt that was deleted, and until when it can be brought back. */
+    public record DeletedQuilt(UUID id, String name, Instant deletedAt, Instant until) {}
+
+    /**
+     * A state that the design was in.
+     *
+     * @param what led to it, in words
+     * @param shown whether it is the one that is shown
+     */
+    public record NamedStep(int number, String what, Instant at, boolean shown) {}
+
+    /**
+     * Which version a change is made to, and how its writer calls it.
+     *
+     * @param edit a change that comes twice under one name, since its answer was lost, is made once; null has no name
+     */
+    public record ChangeOf(int version, @Nullable UUID edit) {}
+
     @Transactional(readOnly = true)
     public List<QuiltSummary> list() {
-        return quilts.findByOwnerIdOrderByUpdatedAtDesc(owner.id()).stream()
+        return quilts.findByOwnerIdAndDeletedAtIsNullOrderByUpdatedAtDesc(owner.id()).stream()
                 .map(quilt -> new QuiltSummary(quilt.id(), quilt.name(), quilt.updatedAt()))
                 .toList();
     }
@@ -63,7 +103,7 @@ public class Quilts {
     public StoredQuilt create(String name, QuiltDesign design) {
         String document = documents.write(design);
         Quilt quilt = quilts.saveAndFlush(new Quilt(owner.id(), name.strip(), document));
-        steps.save(new QuiltStep(quilt.id(), 0, document));
+        steps.save(new QuiltStep(quilt.id(), 0, document, "the start"));
         return stored(quilt, design);
     }
 
@@ -74,40 +114,133 @@ public class Quilts {
         return create(name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, quilt.design());
     }
 
+    /** Takes a quilt off the list; it can be brought back for thirty days. */
+    public void delete(UUID id) {
+        Quilt quilt = find(id);
+        quilt.delete(clock.instant());
+        quilts.saveAndFlush(quilt);
+    }
+
+    @Transactional(readOnly = true)
+    public List<DeletedQuilt> deleted() {
+        return quilts.findByOwnerIdAndDeletedAtAfterOrderByDeletedAtDesc(owner.id(), oldestDeletion()).stream()
+                .map(quilt -> new DeletedQuilt(
+                        quilt.id(),
+                        quilt.name(),
+                        quilt.deletedAt(),
+                        quilt.deletedAt().plus(KEPT_DELETED)))
+                .toList();
+    }
+
+    public StoredQuilt bringBack(UUID id) {
+        Quilt quilt = quilts.findByIdAndOwnerIdAndDeletedAtAfter(id, owner.id(), oldestDeletion())
+                .orElseThrow(() -> new NotFoundException("Deleted quilt"));
+        quilt.bringBack();
+        return stored(quilts.saveAndFlush(quilt));
+    }
+
+    private Instant oldestDeletion() {
+        return clock.instant().minus(KEPT_DELETED);
+    }
+
+    /** Keeps a change of the design as a new step. */
+    public StoredQuilt change(UUID id, int version, String name, QuiltDesign design, boolean sameStep) {
+        return change(id, new ChangeOf(version, null), name, design, sameStep);
+    }
+
     /**
      * Keeps a change as a new step; sizes that cannot be worked out yet are kept as typed, like everything else.
      *
      * @param sameStep whether it goes on with the last one, as the next letter typed in a field does
      */
-    public StoredQuilt change(UUID id, int version, String name, QuiltDesign design, boolean sameStep) {
-        Quilt quilt =
-                quilts.findWithLockByIdAndOwnerId(id, owner.id()).orElseThrow(() -> new NotFoundException("Quilt"));
-        StaleVersionException.check(version, quilt.version());
-        String document = documents.write(design);
-        int step = sameStep && quilt.step() > 0 ? quilt.step() : quilt.step() + 1;
-        if (quilt.lastStep() > quilt.step()) {
-            steps.deleteAfter(id, quilt.step());
+    public StoredQuilt change(UUID id, ChangeOf of, String name, QuiltDesign design, boolean sameStep) {
+        Quilt quilt = locked(id);
+        if (quilt.wasJust(of.edit())) {
+            return stored(quilt);
         }
-        steps.findByQuiltIdAndNumber(id, step)
-                .ifPresentOrElse(known -> known.change(document), () -> steps.save(new QuiltStep(id, step, document)));
-        quilt.goTo(step, step);
-        quilt.change(name.strip(), document);
+        StaleVersionException.check(of.version(), quilt.version());
+        boolean goesOn = sameStep && quilt.step() > 0;
+        QuiltDesign before = goesOn
+                ? documents.read(step(id, quilt.step() - 1).design())
+                : documents.read(quilt.id(), quilt.version(), quilt.design());
+        keepStep(quilt, goesOn ? quilt.step() : quilt.step() + 1, design, NamedChange.between(before, design));
+        quilt.calledBy(of.edit());
+        quilt.change(name.strip(), documents.write(design));
         return stored(quilts.saveAndFlush(quilt), design);
     }
 
+    /** Steps after a new one are gone: it leads elsewhere. */
+    private void keepStep(Quilt quilt, int number, QuiltDesign design, String what) {
+        String document = documents.write(design);
+        if (quilt.lastStep() > quilt.step()) {
+            steps.deleteAfter(quilt.id(), quilt.step());
+        }
+        steps.findByQuiltIdAndNumber(quilt.id(), number)
+                .ifPresentOrElse(
+                        known -> known.change(document, what),
+                        () -> steps.save(new QuiltStep(quilt.id(), number, document, what)));
+        quilt.goTo(number, number);
+    }
+
     /** Undo, with -1, and redo, with 1. At either end nothing changes. */
-    public StoredQuilt goStep(UUID id, int version, int by) {
-        Quilt quilt =
-                quilts.findWithLockByIdAndOwnerId(id, owner.id()).orElseThrow(() -> new NotFoundException("Quilt"));
-        StaleVersionException.check(version, quilt.version());
-        int step = quilt.step() + by;
+    public StoredQuilt goStep(UUID id, ChangeOf of, int by) {
+        Quilt quilt = locked(id);
+        return quilt.wasJust(of.edit()) ? stored(quilt) : goTo(quilt, of, quilt.step() + by);
+    }
+
+    /** Goes to any step there is, back or forth. */
+    public StoredQuilt goTo(UUID id, ChangeOf of, int step) {
+        Quilt quilt = locked(id);
+        return quilt.wasJust(of.edit()) ? stored(quilt) : goTo(quilt, of, step);
+    }
+
+    private StoredQuilt goTo(Quilt quilt, ChangeOf of, int step) {
+        StaleVersionException.check(of.version(), quilt.version());
         if (step < 0 || step > quilt.lastStep()) {
             return stored(quilt);
         }
-        QuiltStep kept = steps.findByQuiltIdAndNumber(id, step).orElseThrow();
+        QuiltStep kept = step(quilt.id(), step);
         quilt.goTo(step, quilt.lastStep());
+        quilt.calledBy(of.edit());
         quilt.change(quilt.name(), kept.design());
         return stored(quilts.saveAndFlush(quilt));
+    }
+
+    /**
+     * Takes an earlier change out and keeps the later ones, as a new step; refused where a later one depends on it.
+     */
+    public StoredQuilt takeOut(UUID id, ChangeOf of, int step) {
+        Quilt quilt = locked(id);
+        if (quilt.wasJust(of.edit())) {
+            return stored(quilt);
+        }
+        StaleVersionException.check(of.version(), quilt.version());
+        if (step < 1 || step > quilt.step()) {
+            throw new NotFoundException("Step");
+        }
+        List<StepTakenOut.Step> later =
+                steps.findByQuiltIdAndNumberBetweenOrderByNumberDesc(id, step - 1, quilt.step()).reversed().stream()
+                        .map(each -> new StepTakenOut.Step(each.what(), documents.upToDate(each.design())))
+                        .toList();
+        QuiltDesign design = documents.read(StepTakenOut.from(later));
+        keepStep(quilt, quilt.step() + 1, design, "taken out: " + later.get(1).what());
+        quilt.calledBy(of.edit());
+        quilt.change(quilt.name(), documents.write(design));
+        return stored(quilts.saveAndFlush(quilt), design);
+    }
+
+    /** The last steps by name, newest first; those that redo reaches are among them. */
+    @Transactional(readOnly = true)
+    public List<NamedStep> steps(UUID id) {
+        Quilt quilt = find(id);
+        return steps.names(id, quilt.step() - MOST_NAMED_STEPS).stream()
+                .map(step -> new NamedStep(
+                        step.getNumber(), named(step.getWhat()), step.getAt(), step.getNumber() == quilt.step()))
+                .toList();
+    }
+
+    private static String named(String what) {
+        return what.isEmpty() ? "a change" : what;
     }
 
     /** The designs of the steps before the one that is shown, newest first. */
@@ -120,8 +253,18 @@ public class Quilts {
                 .toList();
     }
 
+    private QuiltStep step(UUID id, int number) {
+        return steps.findByQuiltIdAndNumber(id, number).orElseThrow();
+    }
+
     private Quilt find(UUID id) {
-        return quilts.findByIdAndOwnerId(id, owner.id()).orElseThrow(() -> new NotFoundException("Quilt"));
+        return quilts.findByIdAndOwnerIdAndDeletedAtIsNull(id, owner.id())
+                .orElseThrow(() -> new NotFoundException("Quilt"));
+    }
+
+    private Quilt locked(UUID id) {
+        return quilts.findWithLockByIdAndOwnerIdAndDeletedAtIsNull(id, owner.id())
+                .orElseThrow(() -> new NotFoundException("Quilt"));
     }
 
     private StoredQuilt stored(Quilt quilt) {
@@ -130,12 +273,25 @@ public class Quilts {
 
     private StoredQuilt stored(Quilt quilt, QuiltDesign design) {
         documents.remember(quilt.id(), quilt.version(), design);
+        boolean canUndo = quilt.step() > 0;
+        boolean canRedo = quilt.step() < quilt.lastStep();
+        List<QuiltStepRepository.StepName> near = steps.names(quilt.id(), quilt.step());
         return new StoredQuilt(
                 quilt.id(),
                 quilt.name(),
                 quilt.version(),
-                quilt.step() > 0,
-                quilt.step() < quilt.lastStep(),
+                canUndo,
+                canRedo,
+                canUndo ? nameOf(near, quilt.step()) : "",
+                canRedo ? nameOf(near, quilt.step() + 1) : "",
                 shelf.named(design));
+    }
+
+    private static String nameOf(List<QuiltStepRepository.StepName> names, int number) {
+        return names.stream()
+                .filter(step -> step.getNumber() == number)
+                .map(step -> named(step.getWhat()))
+                .findFirst()
+                .orElse("a change");
     }
 }

@@ -39,18 +39,21 @@ class Cloth {
     @Column(nullable = false)
     private String pack = "";
 
+    @Column(nullable = false)
+    private boolean guessed;
+
     @Version
     private int version;
 
     protected Cloth() {}
 
     /** @param pack the pack that it is a print of; empty for none */
-    Cloth(UUID ownerId, String name, String colour, String pack) {
+    Cloth(UUID ownerId, String name, ClothFacts facts, String pack) {
         this.id = UUID.randomUUID();
         this.ownerId = ownerId;
         this.name = name;
-        this.colour = colour;
         this.pack = pack;
+        changeTo(facts);
     }
 
     UUID id() {
@@ -73,24 +76,21 @@ class Cloth {
         this.name = newName;
     }
 
-    void recolour(String newColour) {
-        this.colour = newColour;
-    }
-
     /** Everything that is said of it besides its name. */
     ClothFacts facts() {
-        return new ClothFacts(colour, lightness, directional, kind, price);
+        return new ClothFacts(colour, lightness, directional, kind, price, guessed);
     }
 
     String pack() {
         return pack;
     }
 
-    void changeTo(ClothFacts facts) {
+    final void changeTo(ClothFacts facts) {
         this.colour = facts.colour();
         this.lightness = facts.lightness();
         this.directional = facts.directional();
         this.kind = facts.kind();
         this.price = facts.price();
+        this.guessed = facts.guessed();
     }
 }

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
+import org.goldentally.core.cloth.ColourWords;
 import org.goldentally.core.cloth.Price;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.Reading;
@@ -17,6 +18,7 @@ import org.goldentally.core.problem.RefusedException;
  * @param directional whether its print has an up and a down
  * @param kind such as cotton or linen; empty is not said
  * @param price such as {@code 12.50 a yard}; empty where the price list counts
+ * @param guessed whether nobody has said the colour yet: the swatch only tells cloths apart
  */
 public record ClothFacts(
         @NotNull @Pattern(regexp = "#[0-9a-f]{6}", message = "a colour is six figures such as #f0a91b")
@@ -25,10 +27,17 @@ public record ClothFacts(
         @NotNull @Size(max = 10) String lightness,
         boolean directional,
         @NotNull @Size(max = 60) String kind,
-        @NotNull @Size(max = 40) String price) {
+        @NotNull @Size(max = 40) String price,
+        boolean guessed) {
 
-    static ClothFacts ofColour(String colour) {
-        return new ClothFacts(colour, "", false, "", "");
+    /** What the name of a cloth says of it, until more is said. */
+    static ClothFacts ofName(String name) {
+        ColourWords.Swatch swatch = ColourWords.swatchFor(name);
+        return new ClothFacts(swatch.colour(), swatch.lightness(), false, "", "", swatch.guessed());
+    }
+
+    ClothFacts ofColour(String picked, boolean isGuessed) {
+        return new ClothFacts(picked, lightness, directional, kind, price, isGuessed);
     }
 
     /** For facts that came in no checked request: the colour as well. */

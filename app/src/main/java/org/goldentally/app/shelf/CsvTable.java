@@ -20,15 +20,17 @@ public final class CsvTable {
 
     /** @throws RefusedException if this is no such table, or a column is missing */
     static List<CSVRecord> read(String where, String text, List<String> columns) {
+        String table = withoutMark(text);
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
+                .setDelimiter(delimiter(table))
                 .setHeader()
                 .setSkipHeaderRecord(true)
                 .setIgnoreSurroundingSpaces(true)
                 .setIgnoreEmptyLines(true)
                 .setIgnoreHeaderCase(true)
                 .get();
-        try (CSVParser parser = CSVParser.parse(new StringReader(withoutMark(text)), format)) {
+        try (CSVParser parser = CSVParser.parse(new StringReader(table), format)) {
             List<String> missing = columns.stream()
                     .filter(column -> !parser.getHeaderMap().containsKey(column))
                     .toList();
@@ -47,9 +49,19 @@ public final class CsvTable {
         } catch (IOException | UncheckedIOException | IllegalArgumentException | IllegalStateException broken) {
             throw new RefusedException(new Problem(
                     where,
-                    "it cannot be read as a table of comma separated text",
+                    "it cannot be read as a table of text separated by commas or semicolons",
                     "save it as CSV, with a first line that names the columns: " + String.join(",", columns)));
         }
+    }
+
+    /** Where a comma is the decimal point, tables are written with semicolons: the heading line shows which it is. */
+    private static char delimiter(String table) {
+        String heading =
+                table.lines().filter(line -> !line.isBlank()).findFirst().orElse("");
+        long semicolons = heading.chars().filter(sign -> sign == ';').count();
+        long tabs = heading.chars().filter(sign -> sign == '\t').count();
+        long commas = heading.chars().filter(sign -> sign == ',').count();
+        return semicolons > Math.max(commas, tabs) ? ';' : tabs > commas ? '\t' : ',';
     }
 
     /** Some programs put an invisible mark before the first letter. */

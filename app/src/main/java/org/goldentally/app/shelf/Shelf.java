@@ -4,14 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.problems.StaleVersionException;
 import org.goldentally.core.cloth.ClothPiece;
-import org.goldentally.core.cloth.ColourWords;
 import org.goldentally.core.cloth.Lightness;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.PrintSwatches;
@@ -37,8 +35,10 @@ public class Shelf {
     private final ShelfPieceRepository pieces;
     private final ClothPhotos photos;
     private final CurrentOwner owner;
+    private final ShelfActs acts;
 
-    Shelf(ClothRepository cloths, ShelfPieceRepository pieces, ClothPhotos photos, CurrentOwner owner) {
+    Shelf(ClothRepository cloths, ShelfPieceRepository pieces, ClothPhotos photos, CurrentOwner owner, ShelfActs acts) {
+        this.acts = acts;
         this.cloths = cloths;
         this.photos = photos;
         this.pieces = pieces;
@@ -62,7 +62,11 @@ public class Shelf {
             String price,
             String pack,
             boolean photographed,
+            boolean guessed,
             List<ShelfLineView> lines) {}
+
+    /** What a typed line put on the shelf: one line, or one for each print of a pack. */
+    public record Added(String understood, List<ShelfLineView> lines) {}
 
     /** All cloths that have pieces, in the order in which they came to the shelf. */
     @Transactional(readOnly = true)
@@ -103,6 +107,7 @@ public class Shelf {
                             : cloth.asOnShelf(
                                     known.name(),
                                     known.colour(),
+                                    known.facts().guessed(),
                                     known.facts().lightness(),
                                     known.facts().directional(),
                                     known.pack());
@@ -110,35 +115,37 @@ public class Shelf {
                 .toList());
     }
 
-    /** Puts a line on the shelf; a pack of several prints becomes a cloth and a line for each print. */
-    public ShelfLineView add(String typed, MeasureSystem system) {
+    /** Puts a line on the shelf, as one act; a pack of several prints becomes a cloth and a line for each print. */
+    public Added add(String typed, MeasureSystem system) {
         ShelfLine line = ShelfLineReader.readForShelf(WHERE, typed, system).orThrow();
-        return line.pack().isPresent()
-                ? addPack(line, line.pack().get(), system)
-                : view(keep(clothNamed(line.clothName()), typed.strip(), system, line));
+        return acts.act(typed.strip(), () -> {
+            List<ShelfLineView> lines = line.pack().isPresent()
+                    ? addPack(line, line.pack().get(), system)
+                    : List.of(view(keep(clothNamed(line.clothName()), typed.strip(), system, line)));
+            return new Added(line.describe(system), lines);
+        });
     }
 
-    private ShelfLineView addPack(ShelfLine line, ShelfLine.Pack pack, MeasureSystem system) {
-        List<String> swatches = PrintSwatches.spread(ColourWords.swatchFor(line.clothName()), pack.prints());
-        ShelfLineView first = null;
+    private List<ShelfLineView> addPack(ShelfLine line, ShelfLine.Pack pack, MeasureSystem system) {
+        ClothFacts whole = ClothFacts.ofName(line.clothName());
+        List<String> swatches = PrintSwatches.spread(whole.colour(), pack.prints(), whole.lightness());
+        List<ShelfLineView> lines = new ArrayList<>();
         for (int print = 1; print <= pack.prints(); print++) {
             String name = line.clothName() + " " + print;
-            String swatch = swatches.get(print - 1);
+            // The name of a pack says nothing of the colour of each of its prints.
+            ClothFacts facts = whole.ofColour(swatches.get(print - 1), true);
             Cloth cloth = cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
-                    .orElseGet(() -> cloths.saveAndFlush(new Cloth(owner.id(), name, swatch, line.clothName())));
+                    .orElseGet(() -> cloths.saveAndFlush(new Cloth(owner.id(), name, facts, line.clothName())));
             if (pack.countOf(print) > 0) {
-                ShelfLineView kept = view(keep(cloth, system, pack.countOf(print), line.piece()));
-                first = first == null ? kept : first;
+                lines.add(view(keep(cloth, system, pack.countOf(print), line.piece())));
             }
             if (print == pack.prints() && pack.undersizedSide().isPresent()) {
-                keep(
-                        cloth,
-                        system,
-                        pack.undersized(),
-                        undersized(line.piece(), pack.undersizedSide().get()));
+                ClothPiece smaller =
+                        undersized(line.piece(), pack.undersizedSide().get());
+                lines.add(view(keep(cloth, system, pack.undersized(), smaller)));
             }
         }
-        return Objects.requireNonNull(first);
+        return lines;
     }
 
     /** A square is smaller both ways, a strip is narrower. */
@@ -149,7 +156,7 @@ public class Shelf {
 
     private ShelfPiece keep(Cloth cloth, MeasureSystem system, int count, ClothPiece piece) {
         ShelfLine line = new ShelfLine(count, piece, cloth.name());
-        return keep(cloth, ShelfWords.typed(line, system), system, line);
+        return keep(cloth, line.asTyped(system), system, line);
     }
 
     private ShelfPiece keep(Cloth cloth, String typed, MeasureSystem system, ShelfLine line) {
@@ -169,6 +176,10 @@ public class Shelf {
      * keep it.
      */
     public ShelfLineView correct(UUID id, int version, String typed) {
+        return acts.act("corrected to " + typed.strip(), () -> corrected(id, version, typed));
+    }
+
+    private ShelfLineView corrected(UUID id, int version, String typed) {
         ShelfPiece piece = find(id);
         StaleVersionException.check(version, piece.version());
         ShelfLine line =
@@ -196,30 +207,58 @@ public class Shelf {
 
     public void remove(UUID id) {
         ShelfPiece piece = find(id);
-        piece.remove();
-        pieces.saveAndFlush(piece);
+        acts.act("taken away: " + piece.typed(), () -> {
+            piece.remove();
+            return pieces.saveAndFlush(piece);
+        });
     }
 
     public ShelfLineView putBack(UUID id) {
         ShelfPiece piece = find(id);
-        piece.putBack();
-        return view(pieces.saveAndFlush(piece));
+        return acts.act("put back: " + piece.typed(), () -> {
+            piece.putBack();
+            return view(pieces.saveAndFlush(piece));
+        });
     }
 
     public void change(UUID clothId, ClothFacts facts) {
         Cloth cloth = cloth(clothId);
         facts.check(cloth.name());
-        cloth.changeTo(facts);
-        cloths.saveAndFlush(cloth);
+        acts.act(cloth.name() + ": " + changed(cloth.facts(), facts), () -> {
+            cloth.changeTo(facts);
+            return cloths.saveAndFlush(cloth);
+        });
+    }
+
+    /** What is said otherwise of a cloth, in words. */
+    private static String changed(ClothFacts before, ClothFacts after) {
+        if (!before.colour().equals(after.colour())) {
+            return "colour";
+        }
+        if (!before.lightness().equals(after.lightness())) {
+            return after.lightness().isBlank() ? "lightness of the swatch" : "lightness " + after.lightness();
+        }
+        if (before.directional() != after.directional()) {
+            return after.directional() ? "directional print" : "no directional print";
+        }
+        if (!before.price().equals(after.price())) {
+            return after.price().isBlank() ? "no price" : after.price();
+        }
+        if (!before.kind().equals(after.kind())) {
+            return after.kind().isBlank() ? "of no kind" : after.kind();
+        }
+        return "colour as it is shown";
     }
 
     /** Reads the swatch from a photograph of the cloth and keeps it, made small. */
     public void photograph(UUID clothId, byte[] image) {
         Cloth cloth = cloth(clothId);
         ClothPhotos.Photo photo = ClothPhotos.read(cloth.name(), image);
-        photos.keep(clothId, photo.small());
-        cloth.recolour(photo.colour());
-        cloths.saveAndFlush(cloth);
+        acts.act(cloth.name() + ": photograph", () -> {
+            photos.keep(clothId, photo.small());
+            cloth.changeTo(cloth.facts().ofColour(photo.colour(), false));
+            return cloths.saveAndFlush(cloth);
+        });
     }
 
     /** A photograph, as PNG. */
@@ -230,8 +269,11 @@ public class Shelf {
     }
 
     public void removePhoto(UUID clothId) {
-        cloth(clothId);
-        photos.remove(clothId);
+        Cloth cloth = cloth(clothId);
+        acts.act(cloth.name() + ": photograph taken away", () -> {
+            photos.remove(clothId);
+            return cloth;
+        });
     }
 
     private Cloth cloth(UUID clothId) {
@@ -240,7 +282,7 @@ public class Shelf {
 
     private Cloth clothNamed(String name) {
         return cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
-                .orElseGet(() -> cloths.saveAndFlush(new Cloth(owner.id(), name, ColourWords.swatchFor(name), "")));
+                .orElseGet(() -> cloths.saveAndFlush(new Cloth(owner.id(), name, ClothFacts.ofName(name), "")));
     }
 
     private ShelfPiece find(UUID id) {
@@ -258,12 +300,15 @@ public class Shelf {
                 cloth.name(),
                 cloth.colour(),
                 facts.lightness(),
-                Lightness.word(value) + ", " + Math.round(value) + " of 100",
+                facts.guessed() && facts.lightness().isBlank()
+                        ? "colour only guessed"
+                        : Lightness.word(value) + ", " + Math.round(value) + " of 100",
                 facts.directional(),
                 facts.kind(),
                 facts.price(),
                 cloth.pack(),
                 photographed.contains(cloth.id()),
+                facts.guessed(),
                 lines.stream().map(Shelf::view).toList());
     }
 

@@ -34,8 +34,10 @@ class ShelfController {
     private final Shelf shelf;
     private final ShelfLots lots;
     private final PriceList prices;
+    private final ShelfActs acts;
 
-    ShelfController(Shelf shelf, ShelfLots lots, PriceList prices) {
+    ShelfController(Shelf shelf, ShelfLots lots, PriceList prices, ShelfActs acts) {
+        this.acts = acts;
         this.shelf = shelf;
         this.lots = lots;
         this.prices = prices;
@@ -57,8 +59,16 @@ class ShelfController {
      */
     record FileRead(int put, int alreadyThere, int inFile) {}
 
-    /** A line said back, before it is put on the shelf. */
-    record Understood(String understood) {}
+    /**
+     * A line said back, before it is put on the shelf.
+     *
+     * @param understood empty where it can be meant in several ways
+     * @param choices these ways, each with what to type for it
+     */
+    record Understood(String understood, List<Choice> choices) {}
+
+    /** A way in which a line can be meant. */
+    record Choice(String typed, String understood) {}
 
     @GetMapping
     List<Shelf.ShelfClothView> list() {
@@ -67,14 +77,22 @@ class ShelfController {
 
     @PostMapping("/read")
     Understood read(@Valid @RequestBody TypedLine typed) {
-        return new Understood(ShelfLineReader.readForShelf("Shelf line", typed.line(), typed.system())
-                .orThrow()
-                .describe(typed.system()));
+        MeasureSystem system = typed.system();
+        List<Choice> choices = ShelfLineReader.choices(typed.line(), system).stream()
+                .map(line -> new Choice(line.asTyped(system), line.describe(system)))
+                .toList();
+        return choices.isEmpty()
+                ? new Understood(
+                        ShelfLineReader.readForShelf("Shelf line", typed.line(), system)
+                                .orThrow()
+                                .describe(system),
+                        List.of())
+                : new Understood("", choices);
     }
 
     @PostMapping("/lines")
     @ResponseStatus(HttpStatus.CREATED)
-    Shelf.ShelfLineView add(@Valid @RequestBody TypedLine typed) {
+    Shelf.Added add(@Valid @RequestBody TypedLine typed) {
         return shelf.add(typed.line(), typed.system());
     }
 
@@ -141,6 +159,34 @@ class ShelfController {
         List<ShelfLots.ReadLot> read = ShelfFile.read(file.text(), file.system());
         int there = read.size() - lots.newAmong(read).size();
         return new FileRead(lots.addAll(read, doubles), there, read.size());
+    }
+
+    /** What was done to the shelf, newest first. */
+    @GetMapping("/acts")
+    ShelfActs.Acts acts() {
+        return acts.list();
+    }
+
+    @PostMapping("/undo")
+    ShelfActs.Acts undo() {
+        return acts.undo();
+    }
+
+    @PostMapping("/redo")
+    ShelfActs.Acts redo() {
+        return acts.redo();
+    }
+
+    /** Takes back everything that came after this act. */
+    @PostMapping("/acts/{act}/go-back-to")
+    ShelfActs.Acts goBackTo(@PathVariable long act) {
+        return acts.goBackTo(act);
+    }
+
+    /** Takes one act back and keeps the later ones, where they do not depend on it. */
+    @PostMapping("/acts/{act}/take-out")
+    ShelfActs.Acts takeOut(@PathVariable long act) {
+        return acts.takeOut(act);
     }
 
     @GetMapping("/prices")

@@ -10,7 +10,6 @@ import org.apache.commons.csv.CSVRecord;
 import org.goldentally.app.shelf.ShelfLots.Lot;
 import org.goldentally.app.shelf.ShelfLots.ReadLot;
 import org.goldentally.core.cloth.ClothPiece;
-import org.goldentally.core.cloth.ColourWords;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.measure.Length;
@@ -57,11 +56,11 @@ final class ShelfFile {
                 read.line().clothName(),
                 "" + read.line().count(),
                 piece.form().name(1),
-                writer.write(piece.width()),
-                writer.write(piece.length()),
+                writer.writeForFile(piece.width()),
+                writer.writeForFile(piece.length()),
                 read.system().abbreviation(),
                 piece.edge().name().toLowerCase(Locale.ROOT),
-                read.facts().colour(),
+                read.facts().guessed() ? "" : read.facts().colour(),
                 read.facts().lightness(),
                 read.facts().directional() ? "yes" : "no",
                 read.facts().kind(),
@@ -177,9 +176,10 @@ final class ShelfFile {
                 lightness.isEmpty() ? known.lightness() : lightness,
                 directional.isEmpty() ? known.directional() : directional.equals("yes") || directional.equals("true"),
                 kind.isEmpty() ? known.kind() : kind,
-                price.isEmpty() ? known.price() : price);
+                price.isEmpty() ? known.price() : price,
+                known.guessed() && colour.isEmpty());
         try {
-            said.apply(ClothFacts.ofColour(ColourWords.swatchFor(name))).check("Line " + (row.getRecordNumber() + 1));
+            said.apply(ClothFacts.ofName(name)).check("Line " + (row.getRecordNumber() + 1));
         } catch (RefusedException refused) {
             problems.addAll(refused.problems());
         }

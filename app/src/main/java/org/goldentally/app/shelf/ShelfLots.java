@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.goldentally.app.account.CurrentOwner;
-import org.goldentally.core.cloth.ColourWords;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.measure.MeasureSystem;
 import org.springframework.stereotype.Service;
@@ -22,8 +21,10 @@ public class ShelfLots {
     private final ClothRepository cloths;
     private final ShelfPieceRepository pieces;
     private final CurrentOwner owner;
+    private final ShelfActs acts;
 
-    ShelfLots(ClothRepository cloths, ShelfPieceRepository pieces, CurrentOwner owner) {
+    ShelfLots(ClothRepository cloths, ShelfPieceRepository pieces, CurrentOwner owner, ShelfActs acts) {
+        this.acts = acts;
         this.cloths = cloths;
         this.pieces = pieces;
         this.owner = owner;
@@ -93,6 +94,10 @@ public class ShelfLots {
         if (doubles == Doubles.ASK && wanted.size() < lots.size()) {
             return 0;
         }
+        return acts.act("a file of " + ShelfWords.lines(lots.size()), () -> put(lots, wanted));
+    }
+
+    private int put(List<ReadLot> lots, List<ReadLot> wanted) {
         Map<String, Cloth> byName = new LinkedHashMap<>();
         lots.forEach(lot -> byName.put(ignoringCase(lot.line()).clothName(), sayOf(lot)));
         for (ReadLot lot : wanted) {
@@ -104,13 +109,13 @@ public class ShelfLots {
     private Cloth sayOf(ReadLot lot) {
         String name = lot.line().clothName();
         Cloth cloth = cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
-                .orElseGet(() -> new Cloth(owner.id(), name, ColourWords.swatchFor(name), lot.pack()));
+                .orElseGet(() -> new Cloth(owner.id(), name, ClothFacts.ofName(name), lot.pack()));
         cloth.changeTo(lot.said().apply(cloth.facts()));
         return cloths.saveAndFlush(cloth);
     }
 
     private void keep(Cloth cloth, ShelfLine line, MeasureSystem system) {
-        pieces.saveAndFlush(new ShelfPiece(owner.id(), cloth, ShelfWords.typed(line, system), system, line));
+        pieces.saveAndFlush(new ShelfPiece(owner.id(), cloth, line.asTyped(system), system, line));
     }
 
     /** Every cloth there is or was, by its identity, with what there is of it. */
@@ -134,9 +139,7 @@ public class ShelfLots {
             String name, String pack, ClothFacts facts, List<ShelfLine> lines, List<MeasureSystem> systems) {
         return cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
                 .orElseGet(() -> {
-                    Cloth cloth = new Cloth(owner.id(), name, facts.colour(), pack);
-                    cloth.changeTo(facts);
-                    Cloth kept = cloths.saveAndFlush(cloth);
+                    Cloth kept = cloths.saveAndFlush(new Cloth(owner.id(), name, facts, pack));
                     for (int i = 0; i < lines.size(); i++) {
                         keep(kept, lines.get(i), systems.get(i));
                     }

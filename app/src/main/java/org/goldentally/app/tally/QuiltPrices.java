@@ -17,7 +17,8 @@ public final class QuiltPrices {
             QuiltDesign design, Map<String, ClothFacts> facts, List<PriceList.PriceEntry> entries) {
         Map<String, Price> prices = new LinkedHashMap<>();
         design.cloths().forEach(cloth -> {
-            ClothFacts said = facts.getOrDefault(cloth.shelfCloth(), new ClothFacts(cloth.colour(), "", false, "", ""));
+            ClothFacts said =
+                    facts.getOrDefault(cloth.shelfCloth(), new ClothFacts(cloth.colour(), "", false, "", "", false));
             PriceList.priceOf(cloth.name(), said, entries).ifPresent(price -> prices.put(cloth.key(), price));
         });
         return prices;

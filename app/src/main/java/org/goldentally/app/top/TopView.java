@@ -56,6 +56,7 @@ record TopView(
     /** Totals under their own names, and the groups that they are made of. */
     record CountView(
             int blocks,
+            String blocksInWords,
             long units,
             long trianglesInUnits,
             long plainPieces,
@@ -88,7 +89,12 @@ record TopView(
 
     record ClothValueView(String key, int lightness, String word, String area) {}
 
-    record JudgingView(List<ClosePairView> closePairs, List<SharedClothView> sharedCloths, List<OddOneView> oddOnes) {}
+    /** @param notJudged keys of cloths whose colour nobody has said yet */
+    record JudgingView(
+            List<ClosePairView> closePairs,
+            List<SharedClothView> sharedCloths,
+            List<OddOneView> oddOnes,
+            List<String> notJudged) {}
 
     record ClosePairView(String cloth, String other, int difference, long units, List<Integer> parts) {}
 
@@ -159,6 +165,7 @@ record TopView(
         count.strips().forEach(group -> rows.add(row("strip", group, top, clothPlaces, partPlaces)));
         return new CountView(
                 top.blockCount(),
+                top.blocksInWords(),
                 count.unitCount(),
                 count.trianglesInUnits(),
                 count.pieceCount(),
@@ -234,7 +241,8 @@ record TopView(
                         .toList(),
                 judging.oddOnes().stream()
                         .map(odd -> new OddOneView(odd.part().id(), odd.part().where(), odd.expected()))
-                        .toList());
+                        .toList(),
+                judging.notJudged());
     }
 
     /** {@code row 3, blocks 1 and 2}, or both places in full. */

@@ -93,41 +93,91 @@ public record Block(String key, String name, List<Integer> columns, List<Integer
         return String.join(":", lines.stream().map(String::valueOf).toList());
     }
 
-    /** The left half as a block of its own; empty where no seam runs down the middle. */
-    public Optional<Block> leftHalf() {
-        return half(0);
+    /** A half of a block. */
+    public enum Half {
+        LEFT("left", "<"),
+        RIGHT("right", ">"),
+        UPPER("upper", "^"),
+        LOWER("lower", "_");
+
+        private final String word;
+        private final String mark;
+
+        Half(String word, String mark) {
+            this.word = word;
+            this.mark = mark;
+        }
+
+        private boolean isUpright() {
+            return this == LEFT || this == RIGHT;
+        }
+
+        private boolean isFirst() {
+            return this == LEFT || this == UPPER;
+        }
+
+        /** Whether it is narrower than the block, and not lower. */
+        public boolean isNarrow() {
+            return isUpright();
+        }
+
+        /**
+         * Which half of the block as designed is seen as this one once the block is mirrored, left to right, and then
+         * turned so many quarters clockwise: of a block turned once the right half is what was its upper one.
+         */
+        public Half before(boolean mirrored, int quarterTurns) {
+            Half[] clockwise = {RIGHT, LOWER, LEFT, UPPER};
+            int at = java.util.Arrays.asList(clockwise).indexOf(this);
+            Half turnedBack = clockwise[Math.floorMod(at - quarterTurns, 4)];
+            if (!mirrored || !turnedBack.isUpright()) {
+                return turnedBack;
+            }
+            return turnedBack == LEFT ? RIGHT : LEFT;
+        }
     }
 
-    public Optional<Block> rightHalf() {
-        return half(1);
-    }
-
-    private Optional<Block> half(int which) {
-        int middle = middleLine();
-        if (middle < 0
-                || parts.stream().anyMatch(part -> part.column() < middle && part.column() + part.columns() > middle)) {
+    /** A half as a block of its own; empty where no seam runs along the middle. */
+    public Optional<Block> half(Half half) {
+        List<Integer> lines = half.isUpright() ? columns : rows;
+        int middle = middleLine(lines);
+        if (middle < 0 || parts.stream().anyMatch(part -> crosses(part, half, middle))) {
             return Optional.empty();
         }
-        int from = which == 0 ? 0 : middle;
-        int to = which == 0 ? middle : columns.size();
+        int from = half.isFirst() ? 0 : middle;
+        int to = half.isFirst() ? middle : lines.size();
         List<BlockPart> kept = new ArrayList<>();
         for (BlockPart part : parts) {
-            if (part.column() >= from && part.column() < to) {
-                kept.add(new BlockPart(part.column() - from, part.row(), part.columns(), part.rows(), part.unit()));
+            int at = half.isUpright() ? part.column() : part.row();
+            if (at >= from && at < to) {
+                kept.add(new BlockPart(
+                        half.isUpright() ? at - from : part.column(),
+                        half.isUpright() ? part.row() : at - from,
+                        part.columns(),
+                        part.rows(),
+                        part.unit()));
             }
         }
-        String name = (which == 0 ? "left" : "right") + " half of " + this.name;
+        String halfName = clip(half.word + " half of " + name);
+        List<Integer> keptLines = lines.subList(from, to);
         return Optional.of(
-                new Block(key + (which == 0 ? "<" : ">"), clip(name), columns.subList(from, to), rows, kept));
+                half.isUpright()
+                        ? new Block(key + half.mark, halfName, keptLines, rows, kept)
+                        : new Block(key + half.mark, halfName, columns, keptLines, kept));
+    }
+
+    private static boolean crosses(BlockPart part, Half half, int middle) {
+        return half.isUpright()
+                ? part.column() < middle && part.column() + part.columns() > middle
+                : part.row() < middle && part.row() + part.rows() > middle;
     }
 
     private static String clip(String name) {
         return name.length() > 80 ? name.substring(0, 80) : name;
     }
 
-    private int middleLine() {
-        for (int line = 1; line < columns.size(); line++) {
-            if (2 * sum(columns, line) == across()) {
+    private static int middleLine(List<Integer> lines) {
+        for (int line = 1; line < lines.size(); line++) {
+            if (2 * sum(lines, line) == sum(lines, lines.size())) {
                 return line;
             }
         }

@@ -72,7 +72,7 @@ public record ClothPiece(PieceForm form, Length width, Length length, Edge edge)
     private String purchase(MeasureSystem system) {
         boolean inches = system == MeasureSystem.INCH;
         Length bought = length.dividedBy(inches ? 36 : 100);
-        String text = system.writer().write(bought);
-        return text.startsWith("just") ? "" : " (" + text + (inches ? " yd)" : " m)");
+        LengthWriter writer = system.writer();
+        return writer.isOnARuler(bought) ? " (" + writer.write(bought) + (inches ? " yd)" : " m)") : "";
     }
 }

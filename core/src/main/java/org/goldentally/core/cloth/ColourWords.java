@@ -6,7 +6,8 @@ import java.util.Map;
 
 /**
  * A first swatch for a cloth from the colour words in its name: {@code marigold prints} starts out marigold. Our own
- * choice of colours, to be changed at will by the quilter; a name without a colour word gets a swatch from its letters.
+ * choice of colours, to be changed at will by the quilter; a name without a colour word gets a swatch from its letters, which is said to be a
+ * guess.
  */
 public final class ColourWords {
 
@@ -28,18 +29,68 @@ public final class ColourWords {
         }
     }
 
+    /** Lightness that a word says, as the middle of its third of the range (our own choice). */
+    private static final Map<String, String> VALUES = Map.of(
+            "light", "84", "pale", "84", "medium", "54", "middle", "54", "mid", "54", "dark", "25", "deep", "25");
+
+    /** How much black or white a shade has in it: {@code dark teal}, {@code pale rose} (our own choice). */
+    private static final double SHADE = 0.4;
+
     private ColourWords() {}
 
-    /** A colour as {@code #rrggbb}. */
-    public static String swatchFor(String clothName) {
+    /**
+     * A first swatch.
+     *
+     * @param colour as {@code #rrggbb}
+     * @param guessed whether the name says no colour, so that it only tells cloths apart and nothing is judged by it
+     * @param lightness what the name says of it where it says no colour: {@code heap dark} is dark; empty otherwise
+     */
+    public record Swatch(String colour, boolean guessed, String lightness) {}
+
+    /** {@code marigold prints} is known to be marigold; {@code autumn} is a guess. */
+    public static Swatch swatchFor(String clothName) {
         String name = clothName.toLowerCase(Locale.ROOT);
+        String colour = "";
+        String value = "";
         for (String word : name.split("[^a-z]+")) {
-            String swatch = SWATCHES.get(word);
-            if (swatch != null) {
-                return swatch;
-            }
+            colour = colour.isEmpty() ? SWATCHES.getOrDefault(word, "") : colour;
+            value = value.isEmpty() ? VALUES.getOrDefault(word, "") : value;
         }
+        if (!colour.isEmpty()) {
+            return new Swatch(shaded(colour, value), false, "");
+        }
+        return new Swatch(value.isEmpty() ? anyFor(name) : shadeOfGrey(value), true, value);
+    }
+
+    private static String anyFor(String name) {
         int pick = Math.floorMod(name.hashCode(), SWATCHES.size());
         return SWATCHES.values().stream().skip(pick).findFirst().orElseThrow();
+    }
+
+    /** A grey of the lightness that the word says, so that the grey view shows what was said. */
+    private static String shadeOfGrey(String lightness) {
+        double wanted = Double.parseDouble(lightness);
+        int level = 0;
+        while (level < 255 && Lightness.of(String.format("#%1$02x%1$02x%1$02x", level)) < wanted) {
+            level++;
+        }
+        return String.format("#%1$02x%1$02x%1$02x", level);
+    }
+
+    private static String shaded(String colour, String value) {
+        double wanted = value.isEmpty() ? -1 : Double.parseDouble(value);
+        boolean darker = wanted >= 0 && wanted < 40;
+        boolean lighter = wanted > 67;
+        if (!darker && !lighter) {
+            return colour;
+        }
+        int rgb = Integer.parseInt(colour.substring(1), 16);
+        int towards = darker ? 0 : 255;
+        StringBuilder mixed = new StringBuilder("#");
+        for (int shift = 16; shift >= 0; shift -= 8) {
+            int channel = rgb >> shift & 255;
+            mixed.append(String.format("%02x", Math.round(channel + (towards - channel) * SHADE)));
+        }
+        return mixed.toString();
     }
 }

@@ -1,6 +1,5 @@
 package org.goldentally.core.cloth;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Matcher;
@@ -20,15 +19,22 @@ record PackWords(
         Optional<Integer> extra,
         Optional<Matcher> undersized) {
 
-    private static final String COUNT_WORD = "(\\d{1,4}|one|two|three|four|five|six|seven|eight|nine|ten|twelve)";
-    private static final Pattern PRINTS = Pattern.compile("(?<![\\d/.,])" + COUNT_WORD + " (?:different )?prints?\\b");
+    private static final String NUM = "(?:\\d+[ -]\\d+/\\d+|\\d+/\\d+|\\d+[.,]\\d+|\\d+)";
+    private static final String UNIT = "(?: ?(?:inches|inch|in|\"|cm|mm)(?![a-z]))";
+
+    /** Number words are figures by now. */
+    private static final String COUNT_WORD = "(\\d{1,4})";
+
+    private static final Pattern PRINTS =
+            Pattern.compile("(?<![\\d/.,])" + COUNT_WORD + " (?:different )?(?:prints?|colou?rs?|fabrics?|cloths?)\\b");
     private static final Pattern OF_EACH = Pattern.compile("(?<![\\d/.,])" + COUNT_WORD + " of each\\b");
     private static final Pattern EXTRA =
             Pattern.compile("(?:\\b(?:and|plus) )?(?<![\\d/.,])" + COUNT_WORD + " extra\\b");
-    private static final Pattern UNDERSIZED = Pattern.compile("(?:\\b(?:and|plus) )?(?<![\\d/.,])" + COUNT_WORD
-            + " undersized (?:measured )?(" + ShelfLineReader.NUM + ShelfLineReader.UNIT + "?)");
-    private static final List<String> COUNT_WORDS = List.of(
-            "zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
+    private static final Pattern UNDERSIZED = Pattern.compile(
+            "(?:\\b(?:and|plus) )?(?<![\\d/.,])" + COUNT_WORD + " undersized (?:measured )?(" + NUM + UNIT + "?)");
+    /** A word for a form, so that a line is about pieces. */
+    private static final Pattern FORM =
+            Pattern.compile("\\b(?:fatquarters?|fqs?|fateighths?|squares?|strips?|scraps?|pieces?|lengths?)\\b");
 
     /** More prints than any pack has (our own limit). */
     private static final int MOST_PRINTS = 120;
@@ -46,41 +52,45 @@ record PackWords(
             if (!matcher.find()) {
                 return Optional.empty();
             }
-            rest = rest.substring(0, matcher.start()) + "\u0000" + rest.substring(matcher.end());
+            rest = rest.substring(0, matcher.start()) + " , " + rest.substring(matcher.end());
             return Optional.of(matcher);
         }
 
         Optional<Integer> takeCount(Pattern pattern) {
-            return take(pattern).map(found -> countWord(found.group(1)));
+            return take(pattern).map(found -> Integer.parseInt(found.group(1)));
         }
 
         /** "3 prints" says how many there are only beside another count: "42 squares …, 3 prints". */
-        boolean looksLikeAPack(Pattern form) {
+        boolean looksLikeAPack() {
             Matcher matcher = PRINTS.matcher(rest);
             return matcher.find()
-                    && form.matcher(rest).find()
+                    && FORM.matcher(rest).find()
                     && rest.substring(0, matcher.start()).matches(".*\\d.*");
         }
     }
 
-    /** @param form finds the word for the form of the pieces */
-    static PackWords takenFrom(String typed, Pattern form) {
+    /** @param typed a line that is written out */
+    static PackWords takenFrom(String typed) {
         Line line = new Line(typed);
         Optional<Matcher> undersized = line.take(UNDERSIZED);
         Optional<Integer> extra = line.takeCount(EXTRA);
         Optional<Integer> each = line.takeCount(OF_EACH);
         Optional<Integer> prints =
-                each.isPresent() || line.looksLikeAPack(form) ? line.takeCount(PRINTS) : Optional.empty();
+                each.isPresent() || line.looksLikeAPack() ? line.takeCount(PRINTS) : Optional.empty();
         return new PackWords(line.rest, prints, each, extra, undersized);
     }
 
-    private static int countWord(String word) {
-        int known = COUNT_WORDS.indexOf(word);
-        return known >= 0 ? known : Integer.parseInt(word);
+    /** How many pieces the pack has by these words alone: 21 prints, two of each. */
+    Optional<Integer> pieces() {
+        return prints.flatMap(different -> each.map(of -> different * of + extra.orElse(0)));
     }
 
     boolean none() {
         return prints.isEmpty() && each.isEmpty() && extra.isEmpty() && undersized.isEmpty();
+    }
+
+    private static String counted(int count, String what) {
+        return count + " " + what + (count == 1 ? "" : "s");
     }
 
     /** How so many pieces share out; what does not add up is refused. */
@@ -92,22 +102,30 @@ record PackWords(
         if (different < 1 || different > MOST_PRINTS) {
             return Reading.refused(
                     where,
-                    different + " prints are no pack",
+                    counted(different, "print") + (different == 1 ? " is" : " are") + " no pack",
                     "say how many different ones, " + MOST_PRINTS + " at most");
         }
         int ofEach = each.orElse(shared / different);
-        if (different * ofEach != shared || ofEach < 1) {
+        if (ofEach < 1) {
             return Reading.refused(
                     where,
-                    different + " prints, " + ofEach + " of each" + (over > 0 ? " and " + over + " extra" : "")
-                            + " make " + (different * ofEach + over) + ", not " + count,
+                    counted(count, "piece") + (count == 1 ? " is" : " are") + " too few for "
+                            + counted(different, "print") + (over > 0 ? " and " + over + " extra" : ""),
+                    "count the pack again: at least one of each print, and what is over beyond that");
+        }
+        if (different * ofEach != shared) {
+            return Reading.refused(
+                    where,
+                    counted(different, "print") + ", " + ofEach + " of each"
+                            + (over > 0 ? " and " + over + " extra" : "") + (different == 1 ? " makes " : " make ")
+                            + (different * ofEach + over) + ", not " + count,
                     "count the pack again; say what is over as “and 1 extra”");
         }
-        int small = undersized.map(found -> countWord(found.group(1))).orElse(0);
+        int small = undersized.map(found -> Integer.parseInt(found.group(1))).orElse(0);
         if (small > ofEach) {
             return Reading.refused(
                     where,
-                    small + " undersized are more than the " + ofEach + " of one print",
+                    small + " undersized " + (small == 1 ? "is" : "are") + " more than the " + ofEach + " of one print",
                     "type those of other prints as lines of their own");
         }
         return undersized

@@ -17,12 +17,28 @@ public final class PrintSwatches {
 
     private PrintSwatches() {}
 
-    /** {@code count} colours written {@code #rrggbb}; the first begins near the given one. */
+    /**
+     * {@code count} colours written {@code #rrggbb}; the first begins near the given one.
+     *
+     * @param lightness what is said of all of them, from 0 to 100; empty where nothing is
+     */
+    public static List<String> spread(String first, int count, String lightness) {
+        // HSL lightness is not L*, but orders colours much like it; what is judged by is the lightness that was said.
+        double said = lightness.isEmpty() ? -1 : Double.parseDouble(lightness) / 100;
+        return spread(first, count, said);
+    }
+
+    /** Light, middle and dark in turn. */
     public static List<String> spread(String first, int count) {
+        return spread(first, count, -1);
+    }
+
+    private static List<String> spread(String first, int count, double lightness) {
         double hue = hue(Integer.parseInt(first.substring(1), 16));
         List<String> swatches = new ArrayList<>();
         for (int i = 0; i < count; i++) {
-            swatches.add(colour((hue + i * HUE_STEP) % 1, SATURATION[i % 3], LIGHTNESS[i % 3]));
+            swatches.add(
+                    colour((hue + i * HUE_STEP) % 1, SATURATION[i % 3], lightness < 0 ? LIGHTNESS[i % 3] : lightness));
         }
         return swatches;
     }

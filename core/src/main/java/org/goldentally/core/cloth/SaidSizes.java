@@ -65,23 +65,52 @@ record SaidSizes(
                                 "add the width, such as “strips 2 1/2 in”")
                         : length(sizes.isEmpty() ? wide.get() : sizes.getFirst())
                                 .then(stripWidth -> stripLength(sizes.isEmpty() ? Optional.empty() : wide)
-                                        .then(across -> size(across, stripWidth)));
+                                        .then(across ->
+                                                size(Length.max(across, stripWidth), Length.min(across, stripWidth))));
             case FAT_QUARTER -> size(UsualSizes.halfWidth(system), UsualSizes.halfPurchase(system));
             case FAT_EIGHTH ->
                 size(
                         UsualSizes.halfWidth(system),
                         UsualSizes.halfPurchase(system).dividedBy(2));
             case YARDAGE ->
-                length(bought.or(() -> along).orElse(""))
-                        .then(down -> wide.isPresent()
-                                ? length(wide.get()).then(across -> size(across, down))
-                                : size(UsualSizes.widthOfFabric(system), down));
-            case SCRAP ->
-                Reading.refused(
-                        where,
-                        "“" + typed + "” does not say how large the piece is",
-                        "add both sides, such as “scrap 9 x 13”");
+                bought.isEmpty() && along.isEmpty()
+                        ? Reading.refused(
+                                where,
+                                "“" + typed + "” does not say how long it is",
+                                "add the length, such as “2 yd” or “70 in long”")
+                        : sum(bought.or(() -> along).orElseThrow())
+                                .then(down -> wide.isPresent()
+                                        ? length(wide.get()).then(across -> size(across, down))
+                                        : size(UsualSizes.widthOfFabric(system), down));
+            case SCRAP -> scrap();
         };
+    }
+
+    /** A piece of unknown size has to be measured; which side is missing is said. */
+    private Reading<Size> scrap() {
+        if (wide.isPresent() && along.isPresent()) {
+            return length(wide.get()).then(across -> length(along.get()).then(down -> size(across, down)));
+        }
+        if (wide.isPresent() || along.isPresent()) {
+            String missing = wide.isPresent() ? "long" : "wide";
+            return Reading.refused(
+                    where,
+                    "“" + typed + "” does not say how " + missing + " it is",
+                    "measure it, and add for example “20 " + missing + "”");
+        }
+        return Reading.refused(
+                where,
+                "“" + typed + "” does not say how large the piece is",
+                "measure both sides, and add them, such as “9 x 13”");
+    }
+
+    /** {@code 1 yd + 9 in}: what was bought, and a little over. */
+    private Reading<Length> sum(String text) {
+        int plus = text.indexOf(" + ");
+        return plus < 0
+                ? length(text)
+                : length(text.substring(0, plus))
+                        .then(first -> length(text.substring(plus + 3)).then(over -> Reading.of(first.plus(over))));
     }
 
     /** One measure is a square's side, a strip's width, a length's length; of other pieces both sides are wanted. */

@@ -2,6 +2,7 @@ package org.goldentally.core.cloth;
 
 import java.util.Optional;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
 
 /**
@@ -40,8 +41,31 @@ public record ShelfLine(int count, ClothPiece piece, String clothName, Optional<
         return named + pack.map(each -> ", " + describe(each, system)).orElse("");
     }
 
+    /**
+     * The line in the words that one would type for it, so that it can be corrected in place and is read again exactly as
+     * it was: {@code 2 squares 10 in autumn 3}.
+     */
+    public String asTyped(MeasureSystem system) {
+        LengthWriter writer = system.writer();
+        String unit = " " + system.abbreviation();
+        String across = writer.writeForFile(piece.width());
+        String along = writer.writeForFile(piece.length()) + unit;
+        String sides = across + " x " + along;
+        String form = piece.form().name(count);
+        String words = switch (piece.form()) {
+            case SQUARE ->
+                piece.width().equals(piece.length()) ? form + " " + across + unit : form + " measured " + sides;
+            case STRIP -> form + " " + sides;
+            case FAT_QUARTER, FAT_EIGHTH -> form + " measured " + sides;
+            case SCRAP -> form + " " + sides;
+            case YARDAGE -> form + " " + across + unit + " wide " + along + " long";
+        };
+        return (count + " " + words + " " + clothName).strip()
+                + (piece.edge() == ClothPiece.Edge.PINKED ? " pinked" : "");
+    }
+
     private static String describe(Pack pack, MeasureSystem system) {
-        return pack.prints + " prints, " + pack.each + " of each"
+        return pack.prints + (pack.prints == 1 ? " print, " : " prints, ") + pack.each + " of each"
                 + (pack.extra > 0 ? ", and " + pack.extra + " extra of the first" : "")
                 + pack.undersizedSide
                         .map(side -> ", " + pack.undersized + " of the last undersized, "

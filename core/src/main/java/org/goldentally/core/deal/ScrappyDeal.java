@@ -38,9 +38,14 @@ import org.goldentally.core.quilt.TopPart;
  * @param closePairs units in which cloths close in value still meet
  * @param neighbours pairs of neighbouring blocks that still share a print
  * @param mostUsed how often the most used print is dealt
- * @param leastUsed how often the least used print is dealt
+ * @param leastUsed how often the least used print that is dealt at all is dealt
+ * @param leftOut prints that are dealt to no place
  */
-public record ScrappyDeal(List<PlaceDesign> places, int closePairs, int neighbours, int mostUsed, int leastUsed) {
+public record ScrappyDeal(
+        List<PlaceDesign> places, int closePairs, int neighbours, int mostUsed, int leastUsed, List<LeftOut> leftOut) {
+
+    /** A print that no place got, and why. */
+    public record LeftOut(String print, String why) {}
 
     private static final double CLOSE_COSTS = 6;
     private static final double NEIGHBOUR_COSTS = 3;
@@ -92,7 +97,10 @@ public record ScrappyDeal(List<PlaceDesign> places, int closePairs, int neighbou
             design.cloths().stream()
                     .filter(cloth -> !cloth.dealt() && !cloth.pack().isEmpty())
                     .forEach(prints::add);
-            this.lightness = prints.stream().mapToDouble(Judging::lightness).toArray();
+            // A colour that nobody has said is not judged by: it differs from nothing and is close to nothing.
+            this.lightness = prints.stream()
+                    .mapToDouble(print -> print.canBeJudged() ? Judging.lightness(print) : Double.NaN)
+                    .toArray();
             this.share = shares(clothOf);
             this.used = new int[prints.size()];
             allow();
@@ -121,6 +129,10 @@ public record ScrappyDeal(List<PlaceDesign> places, int closePairs, int neighbou
                         ofPack.add(i);
                     }
                 }
+                if (place.standsFor() == ClothInHand.StandsFor.LIGHT_PRINT
+                        || place.standsFor() == ClothInHand.StandsFor.DARK_PRINT) {
+                    needColours(place, ofPack);
+                }
                 ofPack.sort(Comparator.comparingDouble(i -> lightness[i]));
                 int half = ofPack.size() / 2;
                 List<Integer> may = switch (place.standsFor()) {
@@ -136,6 +148,20 @@ public record ScrappyDeal(List<PlaceDesign> places, int closePairs, int neighbou
                         "Scrappy places",
                         "no block is dressed in a print to be dealt",
                         "take “any print” of a pack in hand and dress patches of a block in it first"));
+            }
+        }
+
+        /** Which half of a pack a print is in can only be told where its colour is known. */
+        private void needColours(ClothInHand place, List<Integer> ofPack) {
+            long guessed =
+                    ofPack.stream().filter(i -> Double.isNaN(lightness[i])).count();
+            if (guessed > 0) {
+                throw new RefusedException(new Problem(
+                        "Scrappy places",
+                        "the colours of " + guessed + " of the " + ofPack.size() + " prints of " + place.pack()
+                                + " are only guessed, so light and dark ones cannot be told apart",
+                        "pick or photograph their swatches at the Cloth station, type how light they are,"
+                                + " or take “any print” in hand"));
             }
         }
 
@@ -216,8 +242,9 @@ public record ScrappyDeal(List<PlaceDesign> places, int closePairs, int neighbou
                         hand.meets.add(new int[] {one, other});
                     } else if (one >= 0 && other < 0) {
                         double fixed = design.cloth(cloths.get(j))
+                                .filter(ClothInHand::canBeJudged)
                                 .map(Judging::lightness)
-                                .orElse(-1000.0);
+                                .orElse(Double.NaN);
                         hand.meetsFixed.add(new double[] {one, fixed});
                     }
                 }
@@ -347,13 +374,54 @@ public record ScrappyDeal(List<PlaceDesign> places, int closePairs, int neighbou
                                 exchanges));
             }
             int most = java.util.Arrays.stream(used).max().orElse(0);
-            int least = java.util.Arrays.stream(used).min().orElse(0);
+            int least = java.util.Arrays.stream(used)
+                    .filter(times -> times > 0)
+                    .min()
+                    .orElse(0);
             return new ScrappyDeal(
                     List.copyOf(places.values()),
                     hands.stream().mapToInt(this::closePairs).sum(),
                     hands.stream().mapToInt(this::sharing).sum() / 2,
                     most,
-                    least);
+                    least,
+                    leftOut());
+        }
+
+        /** Prints that might have been dealt but were not. */
+        private List<LeftOut> leftOut() {
+            int places = hands.stream().mapToInt(hand -> hand.prints.length).sum();
+            List<LeftOut> leftOut = new ArrayList<>();
+            for (int print = 0; print < used.length; print++) {
+                if (used[print] > 0 || !mayBeDealt(print)) {
+                    continue;
+                }
+                String why = tooClose(print)
+                        ? "too close in value to the cloths it would meet"
+                        : places < used.length ? "there are fewer places than prints" : "the others go as far";
+                leftOut.add(new LeftOut(prints.get(print).name(), why));
+            }
+            return leftOut;
+        }
+
+        private boolean mayBeDealt(int print) {
+            return allowed.values().stream()
+                    .anyMatch(may -> java.util.Arrays.stream(may).anyMatch(each -> each == print));
+        }
+
+        /** Whether it is close in value to a fixed cloth at every place that it could have. */
+        private boolean tooClose(int print) {
+            return hands.stream()
+                    .flatMap(hand -> java.util.stream.IntStream.range(0, hand.prints.length)
+                            .filter(place -> java.util.Arrays.stream(allowed.get(hand.dealtKeys.get(place)))
+                                    .anyMatch(each -> each == print))
+                            .mapToObj(place -> closeAt(hand, place, print)))
+                    .allMatch(close -> close);
+        }
+
+        private boolean closeAt(Hand hand, int place, int print) {
+            return hand.meetsFixed.stream()
+                    .anyMatch(pair ->
+                            (int) pair[0] == place && Math.abs(lightness[print] - pair[1]) < design.closeInValue());
         }
     }
 }

@@ -14,6 +14,7 @@ import org.goldentally.core.problem.Limits;
  * @param directional whether its print has an up and a down, so that no piece may be cut turned
  * @param pack the pack that it is one of the prints of, or that its prints are dealt from; empty for neither
  * @param standsFor a cloth of its own, or a place that is dealt a print of the pack
+ * @param guessed whether nobody has said its colour yet: the swatch only tells cloths apart, nothing is judged by it
  */
 public record ClothInHand(
         String key,
@@ -24,7 +25,8 @@ public record ClothInHand(
         String shelfCloth,
         boolean directional,
         String pack,
-        StandsFor standsFor) {
+        StandsFor standsFor,
+        boolean guessed) {
 
     /** What a cloth in hand is. */
     public enum StandsFor {
@@ -60,6 +62,25 @@ public record ClothInHand(
         this(key, name, colour, lightness, background, shelfCloth, false, "", StandsFor.ITSELF);
     }
 
+    /** A cloth whose colour is known. */
+    public ClothInHand(
+            String key,
+            String name,
+            String colour,
+            String lightness,
+            boolean background,
+            String shelfCloth,
+            boolean directional,
+            String pack,
+            StandsFor standsFor) {
+        this(key, name, colour, lightness, background, shelfCloth, directional, pack, standsFor, false);
+    }
+
+    /** Whether its lightness is known, so that it can be judged: picked, photographed, named or overruled by hand. */
+    public boolean canBeJudged() {
+        return !guessed || !lightness.isBlank();
+    }
+
     /** Whether it is no cloth itself but a place for a print of the pack. */
     public boolean dealt() {
         return standsFor != StandsFor.ITSELF;
@@ -67,12 +88,18 @@ public record ClothInHand(
 
     /** The same cloth known to the shelf by another identity; empty if it is not there. */
     public ClothInHand onShelfAs(String otherShelfCloth) {
-        return new ClothInHand(key, name, colour, lightness, background, otherShelfCloth, directional, pack, standsFor);
+        return new ClothInHand(
+                key, name, colour, lightness, background, otherShelfCloth, directional, pack, standsFor, guessed);
     }
 
     /** With the name, swatch and direction that it has on the shelf now. */
     public ClothInHand asOnShelf(
-            String newName, String newColour, String newLightness, boolean nowDirectional, String nowOfPack) {
+            String newName,
+            String newColour,
+            boolean nowGuessed,
+            String newLightness,
+            boolean nowDirectional,
+            String nowOfPack) {
         return new ClothInHand(
                 key,
                 newName,
@@ -82,6 +109,7 @@ public record ClothInHand(
                 shelfCloth,
                 nowDirectional,
                 nowOfPack,
-                standsFor);
+                standsFor,
+                nowGuessed);
     }
 }

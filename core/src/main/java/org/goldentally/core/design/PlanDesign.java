@@ -14,22 +14,24 @@ import org.goldentally.core.problem.Limits;
  * @param bonus groups whose cut-off corners are sewn into bonus units, by their choice key
  * @param marking what is drawn before units are sewn
  * @param pressing where seam allowances go
+ * @param squaringUp cloth that squaring up the end of a length costs, as typed; empty is as usual
  */
 public record PlanDesign(
         List<CuttingChoice> cutting,
         List<ExtraUnits> extras,
         List<String> bonus,
         Habits.Marking marking,
-        Habits.Pressing pressing) {
+        Habits.Pressing pressing,
+        String squaringUp) {
 
     /** The usual search for a plan; up to {@value #MOST_EFFORT} times as long on demand. */
     public static final int USUAL_EFFORT = 1;
 
     public static final int MOST_EFFORT = 16;
 
-    /** Nothing beyond need, cut plainly, marked and pressed the usual way. */
+    /** Nothing beyond need, cut plainly, marked and pressed the usual way, ends squared up as is usual. */
     public static final PlanDesign USUAL =
-            new PlanDesign(List.of(), List.of(), List.of(), Habits.USUAL.marking(), Habits.USUAL.pressing());
+            new PlanDesign(List.of(), List.of(), List.of(), Habits.USUAL.marking(), Habits.USUAL.pressing(), "");
 
     private static final int MOST_CHOICES = 2_000;
 
@@ -69,17 +71,22 @@ public record PlanDesign(
         Limits.texts(bonus, MOST_CHOICES, 400, "bonus");
         Limits.required(marking, "marking");
         Limits.required(pressing, "pressing");
+        Limits.text(squaringUp, 40, "squaringUp");
         cutting = List.copyOf(cutting);
         extras = List.copyOf(extras);
         bonus = List.copyOf(bonus);
     }
 
     public PlanDesign withCutting(List<CuttingChoice> others) {
-        return new PlanDesign(others, extras, bonus, marking, pressing);
+        return new PlanDesign(others, extras, bonus, marking, pressing, squaringUp);
     }
 
     public PlanDesign withBonus(List<String> others) {
-        return new PlanDesign(cutting, extras, others, marking, pressing);
+        return new PlanDesign(cutting, extras, others, marking, pressing, squaringUp);
+    }
+
+    public PlanDesign withSquaringUp(String typed) {
+        return new PlanDesign(cutting, extras, bonus, marking, pressing, typed);
     }
 
     public Habits habits() {

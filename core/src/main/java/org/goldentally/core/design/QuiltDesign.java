@@ -44,7 +44,7 @@ public record QuiltDesign(
         List<MethodChoice> methods,
         PlanDesign plan) {
 
-    public static final int CURRENT_FORMAT = 3;
+    public static final int CURRENT_FORMAT = 4;
 
     /** Cloths whose lightness differs by less read as one (our own threshold; each quilt may have another). */
     public static final int USUAL_CLOSE_IN_VALUE = 20;

@@ -9,8 +9,22 @@ import org.goldentally.core.problem.Limits;
  * @param blocks keys of the blocks that take turns along each row, and along each column
  * @param cloth key of the cloth of setting triangles, or of plain halves
  * @param halves what fills the ends of the rows of a half-drop
+ * @param between what stands between the blocks of a setting on point, in the rows of one less
+ * @param betweenBlock key of the block there, where it is one of its own
  */
-public record SettingDesign(Kind kind, int across, int down, List<String> blocks, String cloth, Halves halves) {
+public record SettingDesign(
+        Kind kind,
+        int across,
+        int down,
+        List<String> blocks,
+        String cloth,
+        Halves halves,
+        Between between,
+        String betweenBlock) {
+
+    public SettingDesign(Kind kind, int across, int down, List<String> blocks, String cloth, Halves halves) {
+        this(kind, across, down, blocks, cloth, halves, Between.SAME, "");
+    }
 
     /** The ways to set blocks. */
     public enum Kind {
@@ -28,7 +42,21 @@ public record SettingDesign(Kind kind, int across, int down, List<String> blocks
         PLAIN
     }
 
+    /** What stands between blocks on point: 4 × 4 of them have 3 × 3 places between. */
+    public enum Between {
+        /** The blocks that take turns. */
+        SAME,
+        /** A block of its own, such as a plainer one. */
+        OTHER,
+        /** A plain square of the setting's cloth, as large as a block. */
+        PLAIN,
+        /** Nothing yet: a square without a cloth. */
+        OPEN
+    }
+
     public SettingDesign {
+        Limits.required(between, "between");
+        Limits.text(betweenBlock, 60, "betweenBlock");
         Limits.required(kind, "kind");
         Limits.texts(blocks, 24, 60, "blocks");
         Limits.text(cloth, 60, "cloth");

@@ -66,14 +66,28 @@ public enum LengthWriter {
 
     /** {@code 4 7/8}, or {@code just over 6 5/8} where no ruler shows the length. */
     public String write(Length length) {
-        if (length.isRational()) {
-            BigFraction own = inOwnUnit(length.rationalInches());
-            if (isReadable(own)) {
-                return writeReadable(own);
-            }
+        if (isOnARuler(length)) {
+            return writeReadable(inOwnUnit(length.rationalInches()));
         }
         Length below = length.roundedDownTo(approximation);
         return "just over " + writeReadable(inOwnUnit(below.rationalInches()));
+    }
+
+    /** Whether a ruler shows the length, so that it is written as it is. */
+    public boolean isOnARuler(Length length) {
+        return length.isRational() && isReadable(inOwnUnit(length.rationalInches()));
+    }
+
+    /**
+     * {@code 4 7/8}, or the exact fraction where no ruler shows the length, such as {@code 5500/127} in for 110 cm: what
+     * goes into a file is read again as it was. Only for lengths without a diagonal in them, as cloth is measured.
+     */
+    public String writeForFile(Length length) {
+        if (isOnARuler(length)) {
+            return write(length);
+        }
+        BigFraction own = inOwnUnit(length.rationalInches());
+        return own.getNumerator() + "/" + own.getDenominator();
     }
 
     /** {@code 4 7/8 in}. */

@@ -7,15 +7,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.goldentally.core.block.Block;
+import org.goldentally.core.block.BlockPart;
 import org.goldentally.core.block.Figure;
+import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.problem.Problem;
 
 /** Which block stands at a place, in which cloths, turned which way; equal ones are laid out once only. */
 final class BlockFigures {
+
+    /** Key of the squares between blocks on point that are no block of the quilter's. */
+    private static final String BETWEEN = " between";
 
     private final QuiltDesign design;
     private final TopSizes sizes;
@@ -57,8 +63,57 @@ final class BlockFigures {
         if (!own.isEmpty()) {
             return block(own);
         }
-        List<String> turns = design.setting().blocks();
+        SettingDesign setting = design.setting();
+        List<String> turns = setting.blocks();
+        if (setting.kind() == SettingDesign.Kind.ON_POINT && row % 2 == 1) {
+            switch (setting.between()) {
+                case OTHER -> {
+                    return block(setting.betweenBlock());
+                }
+                case PLAIN, OPEN -> {
+                    return Optional.of(plainBetween(setting));
+                }
+                case SAME -> {
+                    // The blocks go on taking turns.
+                }
+            }
+        }
         return turns.isEmpty() ? Optional.empty() : block(turns.get((row + column) % turns.size()));
+    }
+
+    /** A square of cloth as large as a block; one left open has no cloth yet. */
+    private static Block plainBetween(SettingDesign setting) {
+        boolean open = setting.between() == SettingDesign.Between.OPEN;
+        UnitDesign square = UnitDesign.plain(open ? "" : setting.cloth());
+        return new Block(
+                BETWEEN,
+                open ? "place left open" : "plain square between",
+                List.of(1),
+                List.of(1),
+                List.of(new BlockPart(0, 0, 1, 1, square)));
+    }
+
+    /** How a block stands at its place. */
+    record Stand(boolean mirrored, int quarterTurns) {}
+
+    /** How the quilter turned and mirrored what stands at a place; an oblong block is not laid on its side. */
+    Stand standAt(int row, int column, String where, List<Flaw> flaws) {
+        Length width = sizes.blockWidth();
+        Length height = sizes.blockHeight();
+        int turns = place(row, column).map(PlaceDesign::quarterTurns).orElse(0);
+        boolean mirrored = place(row, column).map(PlaceDesign::mirrored).orElse(false);
+        if (turns % 2 == 1 && !width.equals(height)) {
+            flaws.add(new Flaw(
+                    "block-" + row + "-" + column,
+                    new Problem(
+                            "Top, " + where,
+                            "the block does not fit its place: turned on its side, "
+                                    + write(width) + " × " + writeWithUnit(height) + " becomes " + write(height)
+                                    + " × " + writeWithUnit(width) + " finished",
+                            "turn it a quarter further; an oblong block stands upright or on its head")));
+            turns = turns - 1;
+        }
+        return new Stand(mirrored, turns);
     }
 
     /** A block of the top at its place, its upper left corner, if set straight, where told. */
@@ -66,8 +121,6 @@ final class BlockFigures {
         Length width = sizes.blockWidth();
         Length height = sizes.blockHeight();
         String id = "block-" + row + "-" + column;
-        int turns = place(row, column).map(PlaceDesign::quarterTurns).orElse(0);
-        boolean mirrored = place(row, column).map(PlaceDesign::mirrored).orElse(false);
         Optional<Block> block = at(row, column);
         if (block.isEmpty()) {
             flaws.add(new Flaw(
@@ -77,32 +130,23 @@ final class BlockFigures {
                             "no block stands here",
                             "choose one from the tray; a missing block is left blank")));
         }
-        if (turns % 2 == 1 && !width.equals(height)) {
-            flaws.add(new Flaw(
-                    id,
-                    new Problem(
-                            "Top, " + where,
-                            "the block does not fit its place: turned on its side, "
-                                    + write(width) + " × " + writeWithUnit(height) + " becomes " + write(height)
-                                    + " × " + writeWithUnit(width) + " finished",
-                            "turn it a quarter further; an oblong block stands upright or on its head")));
-            turns = turns - 1;
-        }
+        boolean isPlain = block.map(found -> found.key().equals(BETWEEN)).orElse(false);
+        Stand stand = standAt(row, column, where, flaws);
         Figure figure = block.map(found -> laidOut(found, width, height, exchanges(row, column)))
                 .orElseGet(() -> Figure.row(width, height, List.of(), List.of()));
         for (Problem flaw : figure.flaws()) {
             flaws.add(new Flaw(id, flaw));
         }
         return new TopPart(
-                TopPart.Kind.BLOCK,
+                isPlain ? TopPart.Kind.PLAIN_BETWEEN : TopPart.Kind.BLOCK,
                 id,
                 where,
                 row,
                 column,
                 block.map(Block::name).orElse("no block"),
-                block.map(Block::key).orElse(""),
+                isPlain ? "" : block.map(Block::key).orElse(""),
                 figure,
-                Placing.turned(width, height, mirrored, turns, right, down));
+                Placing.turned(width, height, stand.mirrored(), stand.quarterTurns(), right, down));
     }
 
     Figure laidOut(Block block, Length width, Length height, Map<String, String> exchanges) {

@@ -55,27 +55,39 @@ final class HalfDropSetting {
         return "row " + (row + 1) + ", block " + (column + 1);
     }
 
-    /** At the left end stands the right half of a block, at the right end a left one. */
+    /**
+     * At the left end stands the right half of a block, at the right end a left one: of the block as it stands there,
+     * mirrored and turned like any other.
+     */
     private TopPart half(int row, int column, boolean leftEnd, Length x, Length y) {
         Length width = sizes.blockWidth().dividedBy(2);
         Length height = sizes.blockHeight();
         String id = "block-" + row + "-" + column;
         String where = "row " + (row + 1) + ", " + (leftEnd ? "left" : "right") + " end";
+        BlockFigures.Stand stand = blocks.standAt(row, column, where, flaws);
+        Block.Half seen = leftEnd ? Block.Half.RIGHT : Block.Half.LEFT;
+        Block.Half designed = seen.before(stand.mirrored(), stand.quarterTurns());
+        boolean wanted = design.setting().halves() == SettingDesign.Halves.BLOCK;
         Optional<Block> whole = blocks.at(row, column);
-        Optional<Block> half = design.setting().halves() == SettingDesign.Halves.PLAIN
-                ? Optional.empty()
-                : whole.flatMap(block -> leftEnd ? block.rightHalf() : block.leftHalf());
-        if (half.isEmpty() && design.setting().halves() == SettingDesign.Halves.BLOCK) {
+        Optional<Block> half = wanted ? whole.flatMap(block -> block.half(designed)) : Optional.empty();
+        if (half.isEmpty() && wanted) {
             flaws.add(new Flaw(
                     id,
                     new Problem(
                             "Top, " + where,
                             whole.map(Block::name).orElse("the block")
-                                    + " has no seam down its middle, so it cannot be halved",
+                                    + " has no seam " + (designed.isNarrow() ? "down" : "across")
+                                    + " its middle, so it cannot be halved",
                             "choose plain halves, or a block with an even grid")));
         }
-        Figure figure = half.map(block -> blocks.laidOut(block, width, height, blocks.exchanges(row, column)))
+        boolean narrow = designed.isNarrow();
+        Length boxWidth = narrow ? width : sizes.blockWidth();
+        Length boxHeight = narrow ? height : sizes.blockHeight().dividedBy(2);
+        Figure figure = half.map(block -> blocks.laidOut(block, boxWidth, boxHeight, blocks.exchanges(row, column)))
                 .orElseGet(() -> Figure.plain(width, height, design.setting().cloth()));
+        Placing placing = half.isPresent()
+                ? Placing.turned(boxWidth, boxHeight, stand.mirrored(), stand.quarterTurns(), x, y)
+                : Placing.upright(width, height, x, y);
         figure.flaws().forEach(flaw -> flaws.add(new Flaw(id, flaw)));
         return new TopPart(
                 Kind.HALF_BLOCK,
@@ -86,6 +98,6 @@ final class HalfDropSetting {
                 half.map(Block::name).orElse("plain half"),
                 half.map(Block::key).orElse(""),
                 figure,
-                Placing.upright(width, height, x, y));
+                placing);
     }
 }

@@ -25,11 +25,14 @@ import org.goldentally.core.quilt.TopPart.Kind;
 /**
  * What a quilter looks for when stepping back from the wall.
  *
- * @param closePairs cloths that meet inside a unit and are so close in value that they read as one
+ * @param closePairs cloths that meet inside a unit and are so close in value that they read as one; of cloths whose
+ *     colour is only guessed nothing is said
  * @param sharedCloths blocks side by side in which the same cloth, other than the background, meets itself
  * @param oddOnes blocks that stand otherwise than the pattern round them suggests
+ * @param notJudged cloths of the top whose colour nobody has said yet, by their keys
  */
-public record Judging(List<ClosePair> closePairs, List<SharedCloth> sharedCloths, List<OddOne> oddOnes) {
+public record Judging(
+        List<ClosePair> closePairs, List<SharedCloth> sharedCloths, List<OddOne> oddOnes, List<String> notJudged) {
 
     /**
      * Two cloths close in value.
@@ -43,7 +46,16 @@ public record Judging(List<ClosePair> closePairs, List<SharedCloth> sharedCloths
     public record SharedCloth(String cloth, TopPart part, TopPart other) {}
 
     public static Judging of(QuiltTop top) {
-        return new Judging(closePairs(top), sharedCloths(top), OddOne.in(top));
+        return new Judging(closePairs(top), sharedCloths(top), OddOne.in(top), notJudged(top));
+    }
+
+    private static List<String> notJudged(QuiltTop top) {
+        Set<String> used = new LinkedHashSet<>();
+        top.parts().forEach(part -> part.figure().patches().forEach(patch -> used.add(patch.cloth())));
+        return top.design().cloths().stream()
+                .filter(cloth -> !cloth.canBeJudged() && !cloth.dealt() && used.contains(cloth.key()))
+                .map(ClothInHand::key)
+                .toList();
     }
 
     /** Lightness of a cloth: as the quilter overruled it, or of its swatch. */
@@ -59,7 +71,9 @@ public record Judging(List<ClosePair> closePairs, List<SharedCloth> sharedCloths
 
     private static List<ClosePair> closePairs(QuiltTop top) {
         Map<String, Double> lightness = new HashMap<>();
-        top.design().cloths().forEach(cloth -> lightness.putIfAbsent(cloth.key(), lightness(cloth)));
+        top.design().cloths().stream()
+                .filter(ClothInHand::canBeJudged)
+                .forEach(cloth -> lightness.putIfAbsent(cloth.key(), lightness(cloth)));
         Map<PatchworkUnit, List<int[]>> meetings = new HashMap<>();
         Map<Figure, Map<List<String>, Integer>> perFigure = new IdentityHashMap<>();
         Map<List<String>, Long> units = new TreeMap<>(Comparator.comparing(List::toString));

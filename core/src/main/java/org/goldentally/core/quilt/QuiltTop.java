@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.SewingSettings;
@@ -103,6 +104,28 @@ public record QuiltTop(
     public int blockCount() {
         return (int)
                 parts.stream().filter(part -> part.kind() == TopPart.Kind.BLOCK).count();
+    }
+
+    /** {@code 20 blocks}; on point {@code 16 blocks and 9 between them}, or {@code … and 9 plain squares between them}. */
+    public String blocksInWords() {
+        SettingDesign setting = design.setting();
+        if (setting.kind() != SettingDesign.Kind.ON_POINT) {
+            return counted(blockCount(), "block");
+        }
+        int between = (setting.across() - 1) * (setting.down() - 1);
+        String blocks = counted(setting.across() * setting.down(), "block");
+        if (between == 0) {
+            return blocks;
+        }
+        return switch (setting.between()) {
+            case SAME, OTHER -> blocks + " and " + between + " between them";
+            case PLAIN -> blocks + " and " + counted(between, "plain square") + " between them";
+            case OPEN -> blocks + " and " + counted(between, "place") + " left open between them";
+        };
+    }
+
+    private static String counted(int count, String what) {
+        return count + " " + what + (count == 1 ? "" : "s");
     }
 
     public Finishing finishing() {

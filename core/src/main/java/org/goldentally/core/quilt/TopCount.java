@@ -203,7 +203,7 @@ public record TopCount(
                 new UnitSymmetry.Counted(new PlainPatch(longer, shorter), counted.cloths(), Hand.NONE);
         return switch (kind) {
             case SASHING, BORDER, MITRED_BORDER -> new GroupKey(Sort.STRIP, kind.label(), lying);
-            case CORNERSTONE, BORDER_CORNER -> new GroupKey(Sort.PIECE, kind.label(), lying);
+            case CORNERSTONE, BORDER_CORNER, PLAIN_BETWEEN -> new GroupKey(Sort.PIECE, kind.label(), lying);
             case BLOCK, HALF_BLOCK, SETTING_TRIANGLE, PIECED_BORDER -> new GroupKey(Sort.PIECE, unit.name(), lying);
         };
     }

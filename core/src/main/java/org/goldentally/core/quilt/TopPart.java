@@ -30,6 +30,7 @@ public record TopPart(
     public enum Kind {
         BLOCK("block"),
         HALF_BLOCK("half block"),
+        PLAIN_BETWEEN("plain square between blocks"),
         SETTING_TRIANGLE("setting triangle"),
         SASHING("sashing strip"),
         CORNERSTONE("cornerstone"),

@@ -1,6 +1,8 @@
 package org.goldentally.core.sew;
 
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.goldentally.core.problem.Limits;
@@ -38,14 +40,26 @@ public record LogEntry(
         Limits.required(at, "at");
         Limits.required(kind, "kind");
         Limits.text(batch, 1_000, "batch");
-        Limits.between(units, 0, MOST_UNITS, "units");
-        Limits.text(hand, 5, "hand");
+        Limits.required(hand, "hand");
         Limits.text(text, LONGEST_TEXT, "text");
-        if (!hand.isEmpty() && !hand.equals("left") && !hand.equals("right")) {
-            throw new IllegalArgumentException("hand is neither left nor right");
+        List<String> faults = faults(kind, units, hand, takesBack.isPresent());
+        if (!faults.isEmpty()) {
+            throw new IllegalArgumentException(faults.getFirst());
         }
-        if ((kind == Kind.TAKE_BACK) != takesBack.isPresent()) {
-            throw new IllegalArgumentException("takesBack belongs to an entry that takes another one back");
+    }
+
+    /** What is wrong with an entry that came from elsewhere; empty where it can be kept. */
+    public static List<String> faults(Kind kind, int units, String hand, boolean takesBack) {
+        List<String> faults = new ArrayList<>();
+        if (units < 0 || units > MOST_UNITS) {
+            faults.add("units is " + units + "; it goes from 0 to " + MOST_UNITS);
         }
+        if (!List.of("", "left", "right").contains(hand)) {
+            faults.add("hand is neither left nor right");
+        }
+        if ((kind == Kind.TAKE_BACK) != takesBack) {
+            faults.add("takesBack belongs to an entry that takes another one back");
+        }
+        return faults;
     }
 }

@@ -25,13 +25,13 @@ class BlockTest {
     @Test
     void theTwoHalvesOfABlockTogetherHaveAllItsUnits() {
         Block dutchman = TraditionalBlocks.byKey("dutchmans-puzzle").orElseThrow();
-        assertThat(dutchman.leftHalf().orElseThrow().parts().size()
-                        + dutchman.rightHalf().orElseThrow().parts().size())
+        assertThat(dutchman.half(Block.Half.LEFT).orElseThrow().parts().size()
+                        + dutchman.half(Block.Half.RIGHT).orElseThrow().parts().size())
                 .isEqualTo(dutchman.parts().size());
-        assertThat(TraditionalBlocks.byKey("sawtooth-star").orElseThrow().leftHalf())
+        assertThat(TraditionalBlocks.byKey("sawtooth-star").orElseThrow().half(Block.Half.LEFT))
                 .isEmpty();
         Block acrossTheMiddle = BlockNotation.read("x", "X", "1 1", "1", "g*2x1:ab .");
-        assertThat(acrossTheMiddle.leftHalf()).isEmpty();
+        assertThat(acrossTheMiddle.half(Block.Half.LEFT)).isEmpty();
     }
 
     @Test

@@ -89,7 +89,8 @@ class TallyChoicesTest {
                 List.of(),
                 List.of(),
                 PlanDesign.USUAL.marking(),
-                PlanDesign.USUAL.pressing());
+                PlanDesign.USUAL.pressing(),
+                "");
         TopTally tally = tally(Tops.of(4, 5, "8", "pinwheel").plan(plan));
         assertThat(tally.ledgers())
                 .extracting(ledger -> ledger.cloth() + " " + ledger.choice().style())
@@ -121,7 +122,7 @@ class TallyChoicesTest {
 
     private static PlanDesign extras(ExtraUnits... extras) {
         return new PlanDesign(
-                List.of(), List.of(extras), List.of(), PlanDesign.USUAL.marking(), PlanDesign.USUAL.pressing());
+                List.of(), List.of(extras), List.of(), PlanDesign.USUAL.marking(), PlanDesign.USUAL.pressing(), "");
     }
 
     private static TopTally tally(Tops tops) {

@@ -1,0 +1,181 @@
+package org.goldentally.core.design;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.function.Function;
+import org.goldentally.core.block.Block;
+import org.goldentally.core.measure.MeasureSystem;
+
+/**
+ * What a step changed, in the quilter's words, so that undo can say what it takes back: {@code border 4 in},
+ * {@code cloth oat added}, {@code 6 × 7 blocks}.
+ */
+public final class NamedChange {
+
+    /** More are summed up: a label on a button is short. */
+    private static final int MOST_NAMED = 2;
+
+    private final QuiltDesign before;
+    private final QuiltDesign after;
+    private final List<String> said = new ArrayList<>();
+
+    private NamedChange(QuiltDesign before, QuiltDesign after) {
+        this.before = before;
+        this.after = after;
+    }
+
+    /** What leads from one design to the other; {@code nothing} where they are alike. */
+    public static String between(QuiltDesign before, QuiltDesign after) {
+        NamedChange change = new NamedChange(before, after);
+        change.ruler();
+        change.cloths();
+        change.blocks();
+        change.setting();
+        change.edges();
+        change.work();
+        List<String> said = change.said;
+        if (said.isEmpty()) {
+            return "nothing";
+        }
+        return said.size() > MOST_NAMED
+                ? said.getFirst() + " and " + (said.size() - 1) + " more changes"
+                : String.join(", ", said);
+    }
+
+    private <T> void say(Function<QuiltDesign, T> part, Function<T, String> name) {
+        T now = part.apply(after);
+        if (!part.apply(before).equals(now)) {
+            said.add(name.apply(now));
+        }
+    }
+
+    private void ruler() {
+        say(QuiltDesign::seam, seam -> "seam " + measured(seam));
+        say(QuiltDesign::grid, grid -> "ruler of " + grid.label());
+        say(QuiltDesign::allowance, allowance -> "room to trim: " + allowance.label());
+        say(QuiltDesign::closeInValue, close -> "close in value below " + close);
+    }
+
+    private void cloths() {
+        for (ClothInHand cloth : after.cloths()) {
+            ClothInHand known = before.cloth(cloth.key()).orElse(null);
+            if (known == null) {
+                said.add("cloth " + cloth.name() + " added");
+            } else if (known.background() != cloth.background()) {
+                said.add("cloth " + cloth.name() + (cloth.background() ? " as background" : " not as background"));
+            } else if (!known.equals(cloth)) {
+                said.add("cloth " + cloth.name() + " changed");
+            }
+        }
+        before.cloths().stream()
+                .filter(cloth -> after.cloth(cloth.key()).isEmpty())
+                .forEach(cloth -> said.add("cloth " + cloth.name() + " taken out"));
+        if (said.isEmpty()) {
+            say(QuiltDesign::cloths, any -> "order of the cloths");
+        }
+    }
+
+    private void blocks() {
+        for (Block block : after.blocks()) {
+            Block known = before.block(block.key()).orElse(null);
+            if (known == null) {
+                said.add("block " + block.name() + " added");
+            } else if (!known.equals(block)) {
+                boolean dressed = known.undressed().equals(block.undressed());
+                said.add("block " + block.name() + (dressed ? " dressed" : " changed"));
+            }
+        }
+        before.blocks().stream()
+                .filter(block -> after.block(block.key()).isEmpty())
+                .forEach(block -> said.add("block " + block.name() + " taken out"));
+        say(
+                QuiltDesign::blockSize,
+                size -> (size.of() == BlockSizeDesign.Of.BLOCK ? "block" : "unit") + " size " + measured(size.typed())
+                        + " " + (size.as() == BlockSizeDesign.As.FINISHED ? "finished" : "unfinished"));
+    }
+
+    private void setting() {
+        SettingDesign was = before.setting();
+        SettingDesign now = after.setting();
+        if (was.kind() != now.kind()) {
+            said.add(
+                    switch (now.kind()) {
+                        case STRAIGHT -> "set in straight rows";
+                        case HALF_DROP -> "set half-drop";
+                        case ON_POINT -> "set on point";
+                    });
+        } else if (was.across() != now.across() || was.down() != now.down()) {
+            said.add(now.across() + " × " + now.down() + " blocks");
+        } else if (!was.equals(now)) {
+            said.add("setting");
+        }
+        if (!before.places().equals(after.places())) {
+            int places = Math.max(1, differing(before.places(), after.places()));
+            said.add(places == 1 ? "1 place of the top" : places + " places of the top");
+        }
+        say(
+                QuiltDesign::sashing,
+                sashing -> sashing.unwanted() ? "no sashing" : "sashing " + measured(sashing.width()));
+    }
+
+    private static int differing(List<PlaceDesign> before, List<PlaceDesign> after) {
+        long gone = before.stream().filter(place -> !after.contains(place)).count();
+        long come = after.stream().filter(place -> !before.contains(place)).count();
+        return Math.toIntExact(Math.max(gone, come));
+    }
+
+    private void edges() {
+        List<BorderDesign> was = before.borders();
+        List<BorderDesign> now = after.borders();
+        if (now.size() > was.size()) {
+            said.add("border " + measured(now.getLast().width()) + " added");
+        } else if (now.size() < was.size()) {
+            int gone = 0;
+            while (gone < now.size() && was.get(gone).equals(now.get(gone))) {
+                gone++;
+            }
+            said.add("border " + measured(was.get(gone).width()) + " taken off");
+        } else {
+            for (int i = 0; i < now.size(); i++) {
+                if (!was.get(i).equals(now.get(i))) {
+                    boolean width = !was.get(i).width().equals(now.get(i).width());
+                    String which = now.size() == 1 ? "border" : "border " + (i + 1) + ":";
+                    said.add(which + " " + measured(now.get(i).width()) + (width ? "" : ", made otherwise"));
+                }
+            }
+        }
+        FinishingDesign finishing = after.finishing();
+        if (!before.finishing().equals(finishing)) {
+            boolean binding = !Objects.equals(before.finishing().bindingStrip(), finishing.bindingStrip())
+                    || !before.finishing().bindingCloth().equals(finishing.bindingCloth())
+                    || before.finishing().scrappyBinding() != finishing.scrappyBinding();
+            said.add(binding ? "binding " + measured(finishing.bindingStrip()) : "backing");
+        }
+    }
+
+    private void work() {
+        say(QuiltDesign::methods, methods -> {
+            QuiltDesign.MethodChoice last = methods.stream()
+                    .filter(choice -> !before.methods().contains(choice))
+                    .reduce((one, other) -> other)
+                    .orElse(null);
+            return last == null ? "a method let go" : last.method().replace('-', ' ');
+        });
+        say(design -> design.plan().cutting(), any -> "way of cutting");
+        say(design -> design.plan().extras(), any -> "extra units");
+        say(design -> design.plan().bonus(), any -> "bonus units");
+        say(design -> design.plan().marking(), marking -> "marking: " + marking.label());
+        say(design -> design.plan().pressing(), pressing -> "pressing: " + pressing.label());
+    }
+
+    /** As typed, with the unit where none was. */
+    private String measured(String typed) {
+        String tidy = typed.strip();
+        if (tidy.isEmpty()) {
+            return "of no size";
+        }
+        boolean bare = tidy.matches("[\\d\\s./,½¼¾⅛⅜⅝⅞-]+");
+        return bare ? tidy + (after.system() == MeasureSystem.INCH ? " in" : " cm") : tidy;
+    }
+}

@@ -1,0 +1,89 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { Schemas } from '@/api/client'
+import { newId } from '@/shared/newId'
+import { quiltsWithTaps, Taps } from './Taps'
+import { tickedWithTaps, withTaps } from './unconfirmed'
+
+const made = { kind: 'SET_MADE' as const, batch: 'b', hand: '', text: '' }
+const answer = (status: number, body: unknown) => new Response(status === 204 ? null : JSON.stringify(body), { status })
+const away = async () => Promise.reject(new TypeError('no network'))
+
+describe('Taps', () => {
+  beforeEach(() => vi.useFakeTimers())
+  afterEach(() => {
+    vi.unstubAllGlobals()
+    vi.useRealTimers()
+    localStorage.clear()
+  })
+
+  it('sends a tap again under the same name until it is kept', async () => {
+    const sent: string[] = []
+    let up = false
+    vi.stubGlobal('fetch', async (_: string, request: RequestInit) => {
+      if (request.method !== 'POST') return answer(200, {})
+      sent.push(JSON.parse(String(request.body)).id)
+      if (!up) throw new TypeError('no network')
+      return answer(200, { key: 'b' })
+    })
+    const taps = new Taps('q')
+    taps.write(made)
+    await vi.advanceTimersByTimeAsync(10)
+    expect([taps.waiting.value.length, taps.stuck.value]).toEqual([1, true])
+    up = true
+    await vi.advanceTimersByTimeAsync(4000)
+    expect([taps.waiting.value.length, taps.stuck.value]).toEqual([0, false])
+    expect(new Set(sent).size).toBe(1)
+    expect(sent.length).toBe(2)
+  })
+
+  it('keeps what waits over a reload, in order, ticks of cutting steps too', async () => {
+    vi.stubGlobal('fetch', away)
+    const first = new Taps('q')
+    first.write(made)
+    first.tick('s1', true)
+    first.write({ ...made, kind: 'UNIT_SPOILED' })
+    await vi.advanceTimersByTimeAsync(10)
+    expect(quiltsWithTaps()).toEqual(['q'])
+    const seen: string[] = []
+    vi.stubGlobal('fetch', async (path: string, request: RequestInit) => {
+      if (request.method === 'HEAD') return answer(200, {})
+      seen.push(request.body ? JSON.parse(String(request.body)).kind : `${request.method} ${path}`)
+      return answer(204, undefined)
+    })
+    const second = new Taps('q')
+    await vi.advanceTimersByTimeAsync(10)
+    expect(seen).toEqual(['SET_MADE', 'PUT /api/quilts/q/cut/steps/s1', 'UNIT_SPOILED'])
+    expect(second.waiting.value).toEqual([])
+    expect(quiltsWithTaps()).toEqual([])
+  })
+
+  it('does not try again what is refused, and says why', async () => {
+    vi.stubGlobal('fetch', async () => answer(422, { problems: [{ where: 'Note', why: 'nothing is typed', fix: 'type' }] }))
+    const taps = new Taps('q')
+    taps.write(made)
+    await vi.advanceTimersByTimeAsync(10)
+    expect(taps.waiting.value.length).toBe(0)
+    expect(taps.problems.value[0]!.why).toBe('nothing is typed')
+  })
+
+  it('counts what is not confirmed yet at once', () => {
+    vi.stubGlobal('fetch', away)
+    const taps = new Taps('q')
+    const batch = { key: 'b', good: 8, setsMade: 1, setsSpoiled: 0, spoiled: 0, perSet: 8 } as Schemas['BatchView']
+    taps.write(made)
+    taps.write(made)
+    taps.write({ ...made, kind: 'TAKE_BACK' })
+    taps.write({ ...made, kind: 'UNIT_SPOILED' })
+    taps.write({ ...made, batch: 'another' })
+    expect(withTaps(batch, taps.waiting.value)).toEqual({ good: 15, setsMade: 2, setsSpoiled: 0, spoiled: 1, unconfirmed: 4 })
+    taps.tick('s', true)
+    taps.tick('s', false)
+    expect(tickedWithTaps('s', true, taps.waiting.value)).toBe(false)
+    expect(tickedWithTaps('other', true, taps.waiting.value)).toBe(true)
+  })
+
+  it('names taps where the browser lends no randomUUID', () => {
+    vi.stubGlobal('crypto', { getRandomValues: (bytes: Uint8Array) => bytes.fill(255) })
+    expect(newId()).toBe('ffffffff-ffff-4fff-bfff-ffffffffffff')
+  })
+})

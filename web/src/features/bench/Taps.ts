@@ -1,0 +1,92 @@
+import { computed, shallowRef } from 'vue'
+import { call, type Problem, problemsOf, Refusal, type Schemas } from '@/api/client'
+import { GrowingPause } from '@/shared/GrowingPause'
+import { kept } from '@/shared/kept'
+import { newId } from '@/shared/newId'
+
+export type Entry = Schemas['Written']
+
+/** A tap at the bench: an entry of the log, or a cutting step that is ticked or not. */
+export type Tap = { kind: 'log'; id: string; entry: Entry } | { kind: 'tick'; id: string; step: string; done: boolean }
+
+const PREFIX = 'golden-tally.taps.'
+
+/** Quilts of which this browser holds taps that are not kept yet. */
+export const quiltsWithTaps = () => kept.keysAfter(PREFIX)
+
+/**
+ * The taps of one quilt on their way to the server. They are sent in order; what cannot be sent waits in this browser,
+ * outlives a reload, and is sent again under the same name, from whichever page is open.
+ */
+export class Taps {
+  private readonly tapsRef = shallowRef<Tap[]>([])
+  private readonly problemsRef = shallowRef<Problem[]>([])
+  private readonly troubleRef = shallowRef(false)
+  private readonly pause = new GrowingPause()
+  private sending = false
+
+  readonly waiting = computed(() => this.tapsRef.value)
+  readonly problems = computed(() => this.problemsRef.value)
+  /** Whether the last attempt had no answer, so that what waits is not only on its way. */
+  readonly stuck = computed(() => this.troubleRef.value)
+
+  constructor(
+    readonly quiltId: string,
+    private readonly whenKept: (tap: Tap, answer: unknown) => void = () => {},
+  ) {
+    this.tapsRef.value = kept.read<Tap[]>(PREFIX + quiltId) ?? []
+    if (this.tapsRef.value.length) void this.send()
+  }
+
+  write(entry: Omit<Entry, 'id'>) {
+    const id = newId()
+    this.add({ kind: 'log', id, entry: { ...entry, id } })
+  }
+
+  tick(step: string, done: boolean) {
+    this.add({ kind: 'tick', id: newId(), step, done })
+  }
+
+  private add(tap: Tap) {
+    this.set([...this.tapsRef.value, tap])
+    void this.send()
+  }
+
+  private set(taps: Tap[]) {
+    this.tapsRef.value = taps
+    if (taps.length) kept.write(PREFIX + this.quiltId, taps)
+    else kept.remove(PREFIX + this.quiltId)
+  }
+
+  private async send() {
+    if (this.sending) return
+    this.sending = true
+    this.pause.stop()
+    while (this.tapsRef.value.length) {
+      const next = this.tapsRef.value[0]!
+      let answer: unknown
+      try {
+        answer = await this.deliver(next)
+        this.problemsRef.value = []
+        this.troubleRef.value = false
+        this.pause.reset()
+      } catch (error) {
+        const refused = error instanceof Refusal && error.status >= 400 && error.status < 500
+        this.problemsRef.value = refused ? problemsOf(error) : []
+        if (!refused) {
+          this.troubleRef.value = true
+          this.pause.later(() => void this.send())
+          break
+        }
+      }
+      this.set(this.tapsRef.value.filter((tap) => tap.id !== next.id))
+      this.whenKept(next, answer)
+    }
+    this.sending = false
+  }
+
+  private deliver(tap: Tap): Promise<unknown> {
+    const quilt = `/api/quilts/${this.quiltId}`
+    return tap.kind === 'log' ? call('POST', `${quilt}/sew/log`, tap.entry) : call(tap.done ? 'PUT' : 'DELETE', `${quilt}/cut/steps/${tap.step}`)
+  }
+}

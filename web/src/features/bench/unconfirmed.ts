@@ -1,0 +1,42 @@
+import type { Schemas } from '@/api/client'
+import type { Tap } from './Taps'
+
+type Batch = Schemas['BatchView']
+
+/** What a batch counts with the taps that wait, and how many these are. */
+export interface WithTaps {
+  good: number
+  setsMade: number
+  setsSpoiled: number
+  spoiled: number
+  unconfirmed: number
+}
+
+/**
+ * The server's counts of a batch and the taps that it has not confirmed yet. A tap that takes back takes the last tally
+ * that waits; with none waiting it takes one that the server knows, whose size only the server can tell.
+ */
+export function withTaps(batch: Batch, taps: readonly Tap[]): WithTaps {
+  const standing: string[] = []
+  let unconfirmed = 0
+  for (const tap of taps) {
+    if (tap.kind !== 'log' || tap.entry.batch !== batch.key) continue
+    unconfirmed++
+    if (tap.entry.kind === 'TAKE_BACK') standing.pop()
+    else if (tap.entry.kind !== 'NOTE' && tap.entry.kind !== 'MEASURE') standing.push(tap.entry.kind)
+  }
+  const count = (kind: string) => standing.filter((each) => each === kind).length
+  return {
+    good: batch.good + count('SET_MADE') * batch.perSet - count('UNIT_SPOILED'),
+    setsMade: batch.setsMade + count('SET_MADE'),
+    setsSpoiled: batch.setsSpoiled + count('SET_SPOILED'),
+    spoiled: batch.spoiled + count('UNIT_SPOILED'),
+    unconfirmed,
+  }
+}
+
+/** Whether a cutting step is ticked, by the newest tap on it that waits, else as the server has it. */
+export function tickedWithTaps(step: string, done: boolean, taps: readonly Tap[]): boolean {
+  const last = taps.findLast((tap) => tap.kind === 'tick' && tap.step === step)
+  return last?.kind === 'tick' ? last.done : done
+}

@@ -1,0 +1,241 @@
+import { computed, readonly, ref, shallowRef } from 'vue'
+import { call, type Problem, problemsOf, Refusal, type Schemas } from '@/api/client'
+import { GrowingPause } from '@/shared/GrowingPause'
+import { kept } from '@/shared/kept'
+import { newId } from '@/shared/newId'
+
+export type QuiltDesign = Schemas['QuiltDesign']
+export type StoredQuilt = Schemas['StoredQuilt']
+
+/** How the design on the screen stands to the one that is kept. */
+export type SaveState = 'kept' | 'keeping' | 'refused' | 'conflict' | 'unreachable'
+
+/** Typing pauses this long before it is sent. */
+const TYPING_PAUSE_MS = 250
+/** While nobody answers, more changes than this go as one step: a browser's store is small. */
+const MOST_WAITING = 30
+
+/** A change on its way to the server, under a name of its own; with `sameStep` it goes on with the step before it. */
+interface Waiting {
+  edit: string
+  name: string
+  design: QuiltDesign
+  sameStep: boolean
+}
+
+/** What is not kept yet of a quilt, and which version it was made to. */
+interface Draft {
+  version: number
+  waiting: Waiting[]
+}
+
+const PREFIX = 'golden-tally.draft.'
+
+/** Quilts of which this browser holds changes that are not kept yet. */
+export const quiltsWithDrafts = () => kept.keysAfter(PREFIX)
+
+/**
+ * A quilt that is open, or was and still has changes to be kept: its design as on the screen, changed at once and kept a
+ * moment later, step by step. Each quilt has its own queue, version and timers, so that nothing of one gets into another.
+ */
+export class OpenQuilt {
+  private readonly nameRef = ref('')
+  private readonly versionRef = ref(0)
+  private readonly designRef = shallowRef<QuiltDesign>()
+  private readonly stateRef = ref<SaveState>('kept')
+  private readonly problemsRef = shallowRef<Problem[]>([])
+  private readonly undoesRef = ref('')
+  private readonly redoesRef = ref('')
+  private readonly waitingRef = shallowRef<Waiting[]>([])
+  private readonly pause = new GrowingPause()
+  private typing: ReturnType<typeof setTimeout> | undefined
+  private sending: Promise<void> | undefined
+
+  readonly name = readonly(this.nameRef)
+  readonly design = computed(() => this.designRef.value)
+  readonly saveState = readonly(this.stateRef)
+  readonly problems = computed(() => this.problemsRef.value)
+  /** What undo takes back, in words; empty where there is nothing. */
+  readonly undoes = readonly(this.undoesRef)
+  readonly redoes = readonly(this.redoesRef)
+  readonly waiting = computed(() => this.waitingRef.value.length)
+
+  constructor(
+    readonly id: string,
+    private readonly whenKept: (quilt: OpenQuilt) => void = () => {},
+  ) {}
+
+  /** Fetches it, and goes on with what was not kept when the browser was closed. */
+  async load() {
+    if (this.designRef.value) return
+    const draft = kept.read<Draft>(PREFIX + this.id)
+    const stored = await call<StoredQuilt>('GET', `/api/quilts/${this.id}`)
+    if (this.designRef.value) return
+    this.take(stored)
+    const usable = draft?.waiting?.length && draft.waiting.every((each) => each.design?.format === stored.design.format)
+    if (!usable) return
+    // The version is the one that the changes were made to: if another was faster, that is asked, not overwritten.
+    this.versionRef.value = draft.version
+    this.waitingRef.value = draft.waiting
+    this.designRef.value = draft.waiting.at(-1)!.design
+    this.nameRef.value = draft.waiting.at(-1)!.name
+    this.remember()
+    await this.send()
+  }
+
+  private take(stored: StoredQuilt) {
+    this.nameRef.value = stored.name
+    this.designRef.value = stored.design
+    this.problemsRef.value = []
+    this.waitingRef.value = []
+    this.keptAs(stored)
+  }
+
+  private keptAs(stored: StoredQuilt) {
+    this.versionRef.value = stored.version
+    this.undoesRef.value = stored.canUndo ? stored.undoes : ''
+    this.redoesRef.value = stored.canRedo ? stored.redoes : ''
+    if (!this.waitingRef.value.length) this.stateRef.value = 'kept'
+    this.remember()
+    this.whenKept(this)
+  }
+
+  /** What waits survives a reload, with the version it was made to. */
+  private remember() {
+    const waiting = this.waitingRef.value
+    if (!waiting.length) return kept.remove(PREFIX + this.id)
+    const draft: Draft = { version: this.versionRef.value, waiting }
+    if (!kept.write(PREFIX + this.id, draft)) kept.write(PREFIX + this.id, { ...draft, waiting: waiting.slice(-1) })
+  }
+
+  /** Changes the design; with `typing`, waits for a pause and goes on with the step that the typing began. */
+  change(part: Partial<QuiltDesign>, typing = false) {
+    if (!this.designRef.value) return
+    const design = { ...this.designRef.value, ...part }
+    this.designRef.value = design
+    const goesOn = typing && this.typing !== undefined
+    this.queue({ edit: newId(), name: this.nameRef.value, design, sameStep: false }, goesOn)
+    clearTimeout(this.typing)
+    this.typing = undefined
+    if (typing) {
+      this.typing = setTimeout(() => {
+        this.typing = undefined
+        void this.send()
+      }, TYPING_PAUSE_MS)
+    } else {
+      void this.send()
+    }
+  }
+
+  async rename(name: string) {
+    if (!this.designRef.value) return
+    this.nameRef.value = name
+    this.queue({ edit: newId(), name, design: this.designRef.value, sameStep: true }, false)
+    await this.send()
+  }
+
+  private queue(change: Waiting, inPlaceOfLast: boolean) {
+    const before = this.waitingRef.value
+    const refused = this.stateRef.value === 'refused'
+    const full = before.length >= MOST_WAITING
+    // What was refused goes with the change that puts it right.
+    const others = refused ? [] : inPlaceOfLast || full ? before.slice(0, -1) : before
+    this.waitingRef.value = [...others, change]
+    if (this.stateRef.value !== 'unreachable' && this.stateRef.value !== 'conflict') this.stateRef.value = 'keeping'
+    this.remember()
+  }
+
+  /** Sends what waits, in order and one at a time, so that each is built on the version before. */
+  send(): Promise<void> {
+    if (this.stateRef.value === 'conflict') return Promise.resolve()
+    this.pause.stop()
+    this.sending ??= this.sendAll().finally(() => (this.sending = undefined))
+    return this.sending
+  }
+
+  private async sendAll() {
+    while (this.waitingRef.value.length && this.typing === undefined) {
+      const next = this.waitingRef.value[0]!
+      try {
+        const stored = await call<StoredQuilt>('PUT', `/api/quilts/${this.id}`, { version: this.versionRef.value, ...next })
+        this.waitingRef.value = this.waitingRef.value.filter((each) => each.edit !== next.edit)
+        this.problemsRef.value = []
+        this.pause.reset()
+        this.keptAs(stored)
+      } catch (error) {
+        this.failed(error)
+        return
+      }
+    }
+  }
+
+  private failed(error: unknown) {
+    const status = error instanceof Refusal ? error.status : 0
+    if (status === 409) {
+      this.stateRef.value = 'conflict'
+    } else if (status >= 400 && status < 500) {
+      this.stateRef.value = 'refused'
+      this.problemsRef.value = problemsOf(error)
+      // What cannot be kept stays on the screen and goes with the next change.
+      this.waitingRef.value = this.waitingRef.value.slice(-1)
+      this.remember()
+    } else {
+      this.stateRef.value = 'unreachable'
+      this.pause.later(() => void this.send())
+    }
+  }
+
+  /** The typing that is under way is kept at once. */
+  private async sendNow(): Promise<boolean> {
+    clearTimeout(this.typing)
+    this.typing = undefined
+    await this.send()
+    return !this.waitingRef.value.length
+  }
+
+  /** A change that the server makes, such as undo or taking an offer: what was typed is kept first. */
+  async changeBy(work: (version: number, edit: string) => Promise<StoredQuilt>) {
+    if (!(await this.sendNow())) return
+    this.take(await work(this.versionRef.value, newId()))
+  }
+
+  private async step(path: string) {
+    const url = `/api/quilts/${this.id}/${path}`
+    try {
+      await this.changeBy((version, edit) => call<StoredQuilt>('POST', url, { version, edit }))
+    } catch (error) {
+      const status = error instanceof Refusal ? error.status : 0
+      if (status === 409) this.stateRef.value = 'conflict'
+      else this.problemsRef.value = problemsOf(error)
+    }
+  }
+
+  undo = () => this.step('undo')
+  redo = () => this.step('redo')
+  goTo = (step: number) => this.step(`steps/${step}/go-to`)
+  takeOut = (step: number) => this.step(`steps/${step}/take-out`)
+
+  /** The screen's design over the one that another made. */
+  async keepMine() {
+    const theirs = await call<StoredQuilt>('GET', `/api/quilts/${this.id}`)
+    this.versionRef.value = theirs.version
+    this.waitingRef.value = [{ edit: newId(), name: this.nameRef.value, design: this.designRef.value!, sameStep: false }]
+    this.stateRef.value = 'keeping'
+    this.remember()
+    await this.send()
+  }
+
+  async takeTheirs() {
+    this.take(await call<StoredQuilt>('GET', `/api/quilts/${this.id}`))
+  }
+
+  /** It is no longer on the screen; what waits is sent all the same. */
+  leave() {
+    void this.sendNow()
+  }
+
+  /** Whether nothing of it has to be sent any more. */
+  get isDone() {
+    return !this.waitingRef.value.length && this.sending === undefined
+  }
+}
