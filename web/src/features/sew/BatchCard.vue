@@ -23,7 +23,7 @@ export interface BatchCardProps {
 const props = defineProps<BatchCardProps>()
 const emit = defineEmits<{ written: [entry: Omit<Entry, 'id'>]; extraPlanned: [choiceKey: string, units: number] }>()
 
-const sort = computed(() => (props.batch.setName.includes(' ') ? 'set' : props.batch.setName))
+const sort = computed(() => (props.batch.setName))
 const ROLES = ['A', 'B', 'C', 'D'] as const
 const colourOf = (cloth: number | undefined) => (cloth !== undefined && cloth >= 0 ? props.colours[cloth]! : '#d3d8d2')
 const rightSides = computed(() => Object.fromEntries(ROLES.map((role, i) => [role, colourOf(props.card.roles[i])])))

@@ -29,7 +29,7 @@ const effect = (method: string) => effects.value?.find((each) => each.method ===
 
 const way = computed(() => props.group.ways.find((each) => each.chosen)!)
 /** A set of several things is called a set. */
-const setName = computed(() => (way.value.setName.includes(' ') ? 'set' : way.value.setName))
+const setName = computed(() => way.value.setName)
 const cloths = computed(() => [...new Set(props.group.cloths.map((cloth) => props.clothNames[cloth] ?? 'not dressed'))].join(', '))
 const hands = computed(() => (props.group.left + props.group.right ? `${props.group.left} left, ${props.group.right} right hand` : ''))
 const ROWS: { name: string; of: (way: Way) => string }[] = [

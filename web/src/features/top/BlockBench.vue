@@ -2,6 +2,7 @@
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
+import { useTrayUnits } from './queries'
 import { type Block, type Cells, changeUnit, dress, mirrorUnit, put, regrid, readLines, resize, takeOut, turnUnit, type Unit, withBlock } from './edit/blocks'
 
 export interface BlockBenchProps {
@@ -58,14 +59,10 @@ const saying = computed(() => {
   const patchSaid = chosenPatch.value === undefined ? '' : `; patch ${patch.value + 1} of ${patchesHere.value.length}: ${clothName(props.picture.cloths[chosenPatch.value]!)}`
   return `${cell}: ${nameOf(unit)}${turn ? ', ' + turn : ''}${patchSaid}`
 })
-const NAMES: Record<string, string> = { HALF_SQUARE: 'half-square triangle', HOURGLASS: 'hourglass', SPLIT_QUARTER: 'split quarter', FLYING_GOOSE: 'flying goose', CORNER_FLIP: 'corner flip', STRIP_SET_SEGMENT: 'strip-set segment', STRIP_SET_TRIANGLE: 'strip-set triangle square', PIECED_HALF: 'pieced half', PLAIN: 'plain piece' }
-const nameOf = (unit: Unit) => (unit.kind === 'BLOCK' ? (props.design.blocks.find((each) => each.key === unit.block)?.name ?? 'smaller block') : NAMES[unit.kind]!)
-const COUNTS: Partial<Record<Unit['kind'], { name: string; least: number; most: number }>> = {
-  CORNER_FLIP: { name: 'corners', least: 1, most: 4 },
-  STRIP_SET_SEGMENT: { name: 'strips', least: 2, most: 4 },
-  PIECED_HALF: { name: 'rows', least: 2, most: 8 },
-}
-const counted = computed(() => (part.value ? COUNTS[part.value.unit.kind] : undefined))
+const { data: units } = useTrayUnits()
+const unitOf = (kind: Unit['kind']) => units.value?.find((each) => each.kind === kind)
+const nameOf = (unit: Unit) => (unit.kind === 'BLOCK' ? (props.design.blocks.find((each) => each.key === unit.block)?.name ?? 'smaller block') : (unitOf(unit.kind)?.label ?? 'unit'))
+const counted = computed(() => (part.value ? unitOf(part.value.unit.kind) : undefined))
 
 watch(
   () => props.block.key,
@@ -232,10 +229,10 @@ function setGrid() {
           ×
           <input type="number" min="1" :max="block.rows.length" class="field w-16" aria-label="Cells down" :value="part.rows" @change="change(resize(block, partIndex, { columns: part.columns, rows: Number(($event.target as HTMLInputElement).value) }))" />
         </div>
-        <label v-if="counted" class="flex items-center gap-2">
-          <span class="flex-1 first-letter:uppercase">{{ counted.name }}</span>
+        <label v-if="counted?.countLabel" class="flex items-center gap-2">
+          <span class="flex-1 first-letter:uppercase">{{ counted.countLabel }}</span>
           <select class="field w-20" :value="part.unit.count" @change="change(changeUnit(block, partIndex, { count: Number(($event.target as HTMLSelectElement).value) }))">
-            <option v-for="n in counted.most - counted.least + 1" :key="n" :value="n + counted.least - 1">{{ n + counted.least - 1 }}</option>
+            <option v-for="n in counted.counts" :key="n" :value="n">{{ n }}</option>
           </select>
         </label>
         <label v-if="part.unit.kind === 'CORNER_FLIP'" class="flex items-center gap-2">

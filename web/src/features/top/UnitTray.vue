@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { QuiltDesign } from '@/features/quilts'
 import { PatchPicture } from '@/shared'
+import { useTrayUnits } from './queries'
 import { smallerBlocksFor, type Unit } from './edit/blocks'
 
 export interface UnitTrayProps {
@@ -16,17 +17,18 @@ const props = defineProps<UnitTrayProps>()
 const emit = defineEmits<{ taken: [unit: Unit | undefined] }>()
 
 /** The units as they are drawn before they have cloths: dark, light and middle in a box. */
-const UNITS: { kind: Unit['kind']; name: string; width: number; patches: string[]; tones: number[]; count: number }[] = [
-  { kind: 'HALF_SQUARE', name: 'Half-square', width: 2, patches: ['0,0 2,0 0,2', '2,0 2,2 0,2'], tones: [0, 1], count: 0 },
-  { kind: 'HOURGLASS', name: 'Hourglass', width: 2, patches: ['0,0 2,0 1,1', '2,0 2,2 1,1', '2,2 0,2 1,1', '0,2 0,0 1,1'], tones: [0, 1, 0, 1], count: 0 },
-  { kind: 'SPLIT_QUARTER', name: 'Split quarter', width: 2, patches: ['0,0 2,0 1,1', '0,0 1,1 0,2', '2,0 2,2 0,2'], tones: [0, 2, 1], count: 0 },
-  { kind: 'FLYING_GOOSE', name: 'Goose', width: 4, patches: ['0,2 2,0 4,2', '0,0 2,0 0,2', '2,0 4,0 4,2'], tones: [0, 1, 1], count: 0 },
-  { kind: 'PLAIN', name: 'Plain piece', width: 2, patches: ['0,0 2,0 2,2 0,2'], tones: [0], count: 0 },
-  { kind: 'CORNER_FLIP', name: 'Corner flip', width: 2, patches: ['0,0 1,0 2,1 2,2 0,2', '1,0 2,0 2,1'], tones: [1, 0], count: 1 },
-  { kind: 'STRIP_SET_SEGMENT', name: 'Strips', width: 2, patches: ['0,0 2,0 2,1 0,1', '0,1 2,1 2,2 0,2'], tones: [0, 1], count: 2 },
-  { kind: 'STRIP_SET_TRIANGLE', name: 'Striped triangles', width: 2, patches: ['1,0 2,0 2,1', '0,1 1,2 0,2', '0,0 1,0 2,1 2,2 1,2 0,1'], tones: [0, 0, 1], count: 0 },
-  { kind: 'PIECED_HALF', name: 'Pieced half', width: 2, patches: ['0,0 1,0 0,1', '1,0 1,1 0,1', '1,0 2,0 1,1', '0,1 1,1 0,2', '2,0 2,2 0,2'], tones: [0, 1, 0, 0, 2], count: 3 },
+const UNITS: { kind: Unit['kind']; name: string; width: number; patches: string[]; tones: number[] }[] = [
+  { kind: 'HALF_SQUARE', name: 'Half-square', width: 2, patches: ['0,0 2,0 0,2', '2,0 2,2 0,2'], tones: [0, 1] },
+  { kind: 'HOURGLASS', name: 'Hourglass', width: 2, patches: ['0,0 2,0 1,1', '2,0 2,2 1,1', '2,2 0,2 1,1', '0,2 0,0 1,1'], tones: [0, 1, 0, 1] },
+  { kind: 'SPLIT_QUARTER', name: 'Split quarter', width: 2, patches: ['0,0 2,0 1,1', '0,0 1,1 0,2', '2,0 2,2 0,2'], tones: [0, 2, 1] },
+  { kind: 'FLYING_GOOSE', name: 'Goose', width: 4, patches: ['0,2 2,0 4,2', '0,0 2,0 0,2', '2,0 4,0 4,2'], tones: [0, 1, 1] },
+  { kind: 'PLAIN', name: 'Plain piece', width: 2, patches: ['0,0 2,0 2,2 0,2'], tones: [0] },
+  { kind: 'CORNER_FLIP', name: 'Corner flip', width: 2, patches: ['0,0 1,0 2,1 2,2 0,2', '1,0 2,0 2,1'], tones: [1, 0] },
+  { kind: 'STRIP_SET_SEGMENT', name: 'Strips', width: 2, patches: ['0,0 2,0 2,1 0,1', '0,1 2,1 2,2 0,2'], tones: [0, 1] },
+  { kind: 'STRIP_SET_TRIANGLE', name: 'Striped triangles', width: 2, patches: ['1,0 2,0 2,1', '0,1 1,2 0,2', '0,0 1,0 2,1 2,2 1,2 0,1'], tones: [0, 0, 1] },
+  { kind: 'PIECED_HALF', name: 'Pieced half', width: 2, patches: ['0,0 1,0 0,1', '1,0 1,1 0,1', '1,0 2,0 1,1', '0,1 1,1 0,2', '2,0 2,2 0,2'], tones: [0, 1, 0, 0, 2] },
 ]
+const { data: counts } = useTrayUnits()
 const TONES = ['#22384d', '#efe6d0', '#b9c4c2']
 const smaller = computed(() => smallerBlocksFor(props.design, props.blockKey))
 
@@ -46,7 +48,7 @@ function take(kind: Unit['kind'], count: number, block = '') {
           :data-here="inHand?.kind === unit.kind || undefined"
           :data-unit="unit.kind"
           :aria-pressed="inHand?.kind === unit.kind"
-          @click="take(unit.kind, unit.count)"
+          @click="take(unit.kind, counts?.find((each) => each.kind === unit.kind)?.usualCount ?? 0)"
         >
           <PatchPicture class="h-9 w-full" :width="unit.width" :height="2" :patches="unit.patches" :colours="unit.tones.map((tone) => TONES[tone])" />
           <span class="text-sm leading-4">{{ unit.name }}</span>

@@ -58,6 +58,7 @@ const ofEach = computed(() => (gives.value!.cloths === 1 ? 'from one piece' : `f
           <div class="flex flex-wrap items-baseline gap-x-3">
             <h2 class="text-lg font-bold">{{ method.name }}</h2>
             <p class="text-lg"><strong class="text-2xl">{{ gives.units }}</strong> {{ gives.units === 1 ? 'unit' : 'units' }} <span class="text-base text-soft">{{ ofEach }}</span></p>
+            <p v-if="yields.pieces > 1" data-from-all><strong>{{ gives.unitsFromAll }}</strong> from all {{ yields.pieces }}<span v-if="gives.cloths > 1" class="text-soft">, shared evenly among {{ gives.cloths }} cloths</span></p>
             <span v-if="gives.tight" class="rounded border border-[#d9b95a] bg-tape-pale px-2 text-sm font-medium">tight fit</span>
           </div>
           <dl class="mt-1 grid grid-cols-2 gap-x-6 gap-y-0.5 xl:grid-cols-3">

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { Problem, Schemas } from '@/api/client'
 import { ProblemNote, RULERS } from '@/shared'
-import { FURTHER, type Question, USUAL, useUnitKinds } from './useYieldQuestion'
+import { type Question, USUAL, useUnitKinds } from './useYieldQuestion'
 
 export interface QuestionPanelProps {
   /** The question, changed in place as it is typed. */
@@ -18,7 +18,7 @@ const props = defineProps<QuestionPanelProps>()
 const q = computed(() => props.question)
 const { data: kinds } = useUnitKinds()
 const kind = computed(() => kinds.value?.find((each) => each.kind === q.value.unit.kind))
-const further = computed(() => FURTHER[q.value.unit.kind])
+const further = computed(() => (kind.value && (kind.value.countLabel || kind.value.hasHeight || kind.value.hasCorner) ? kind.value : undefined))
 
 const PIECES = {
   INCH: ['10 in square', '5 in square', '2 1/2 strip 42', 'fat quarter', 'fat eighth', '1/2 yd 40 wide', '9 x 13 scrap'],
@@ -37,8 +37,8 @@ const wrong = (place: string) => props.problems.some((problem) => problem.where.
 
 function choose(kind: Question['unit']['kind']) {
   q.value.unit.kind = kind
-  const counts = FURTHER[kind]?.counts
-  if (counts && !counts.includes(q.value.unit.count)) q.value.unit.count = counts[0]!
+  const counts = kinds.value?.find((each) => each.kind === kind)?.counts
+  if (counts?.length && !counts.includes(q.value.unit.count)) q.value.unit.count = counts[0]!
 }
 
 function changeSystem(system: Question['settings']['system']) {
@@ -74,17 +74,17 @@ function want(event: Event) {
       </select>
     </div>
     <div v-if="further" class="grid grid-cols-2 gap-3">
-      <label v-if="further.counts"
-        ><span class="mb-1 block font-medium">{{ further.count }}</span>
+      <label v-if="further.countLabel"
+        ><span class="mb-1 block font-medium first-letter:uppercase">{{ further.countLabel }}</span>
         <select v-model.number="q.unit.count" class="field w-full">
           <option v-for="count in further.counts" :key="count" :value="count">{{ count }}</option>
         </select></label
       >
-      <label v-if="further.height"
+      <label v-if="further.hasHeight"
         ><span class="mb-1 block font-medium">Height, finished</span>
         <input v-model="q.unit.height" class="field w-full" placeholder="as wide" autocomplete="off" :aria-invalid="wrong('Finished height')"
       /></label>
-      <label v-if="further.corner"
+      <label v-if="further.hasCorner"
         ><span class="mb-1 block font-medium">Corner, finished</span> <input v-model="q.unit.corner" class="field w-full" autocomplete="off" :aria-invalid="wrong('Finished corner')"
       /></label>
     </div>

@@ -63,7 +63,7 @@ function pin(key: string) {
       <template v-else>
         <div class="flex flex-wrap items-baseline gap-x-6 gap-y-2">
           <h1 class="text-xl font-bold">
-            From one {{ yields.piece }}:
+            From one {{ yields.piece }}{{ yields.pieces > 1 ? `, and from all ${yields.pieces}` : '' }}:
             <span class="font-normal">{{ yields.unit }}, {{ yields.finished }} {{ yields.unitOfLength }} finished <span v-if="yields.trimmed" class="text-soft">({{ yields.trimmed }} unfinished)</span></span>
           </h1>
           <label class="ml-auto flex items-center gap-2"

@@ -5,15 +5,6 @@ import { call, type Schemas } from '@/api/client'
 export type Question = Schemas['YieldQuestion']
 export type MethodAnswer = Schemas['MethodRow']
 
-/** Which further fields a kind of unit has, and what its count counts. */
-export const FURTHER: Partial<Record<Question['unit']['kind'], { count?: string; counts?: number[]; height?: boolean; corner?: boolean }>> = {
-  HOURGLASS: { count: 'Cloths', counts: [2, 3, 4] },
-  CORNER_FLIP: { count: 'Corners', counts: [1, 2, 3, 4], height: true, corner: true },
-  PIECED_HALF: { count: 'Rows', counts: [2, 3, 4, 5, 6] },
-  STRIP_SET_SEGMENT: { count: 'Strips', counts: [2, 3, 4] },
-  PLAIN: { height: true },
-}
-
 /** What each system starts out with. */
 export const USUAL = {
   INCH: { piece: '10 in square', size: '3', corner: '1', seam: '1/4', grid: 'EIGHTH_INCH' },

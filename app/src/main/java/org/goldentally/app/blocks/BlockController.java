@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.goldentally.app.blocks.BlockShelf.ShelfBlockView;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.PartKind;
+import org.goldentally.core.piecing.Countable;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.springframework.http.HttpStatus;
@@ -38,10 +39,17 @@ class BlockController {
     /**
      * A unit of the tray.
      *
+     * @param countLabel what is counted, such as {@code rows}; empty where there is nothing to choose
      * @param counts the counts to choose from; empty where there is nothing to choose
      * @param patches how many patches it has, for each of these counts, or the one number
      */
-    record TrayUnit(PartKind kind, String label, List<Integer> counts, List<Integer> patches) {}
+    record TrayUnit(
+            PartKind kind,
+            String label,
+            String countLabel,
+            int usualCount,
+            List<Integer> counts,
+            List<Integer> patches) {}
 
     /** Traditional blocks that have all these words in their name, grid or units; all for no words. */
     @GetMapping
@@ -74,12 +82,19 @@ class BlockController {
     List<TrayUnit> units() {
         return java.util.Arrays.stream(PartKind.values())
                 .filter(kind -> kind != PartKind.BLOCK)
-                .map(kind -> new TrayUnit(
-                        kind,
-                        kind.label(),
-                        kind.counts(),
-                        (kind.counts().isEmpty() ? List.of(0) : kind.counts())
-                                .stream().map(kind::patches).toList()))
+                .map(BlockController::trayUnit)
                 .toList();
+    }
+
+    private static TrayUnit trayUnit(PartKind kind) {
+        List<Integer> counts = kind.counted().map(Countable::counts).orElse(List.of());
+        return new TrayUnit(
+                kind,
+                kind.label(),
+                kind.counted().map(Countable::label).orElse(""),
+                kind.usualCount(),
+                counts,
+                (counts.isEmpty() ? List.of(0) : counts)
+                        .stream().map(kind::patches).toList());
     }
 }

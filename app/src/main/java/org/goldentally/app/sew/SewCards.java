@@ -14,6 +14,7 @@ import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.sew.CardView.LogLine;
 import org.goldentally.app.sew.SewView.BatchView;
 import org.goldentally.app.sew.SewView.SewnUnit;
+import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.LengthWriter;
@@ -103,7 +104,7 @@ final class SewCards {
                 batch.subtitle(),
                 batch.needed(),
                 batch.perSet(),
-                batch.setName(),
+                Recipe.counted(batch.setName(), 1),
                 handed,
                 counts.setsMade(),
                 counts.setsSpoiled(),
@@ -156,17 +157,17 @@ final class SewCards {
     private List<String> left(Batch batch, BenchState.Counts counts, WaysOut out) {
         List<String> said = new ArrayList<>();
         long sets = batch.setsLeft(counts);
-        String sort = batch.setName().contains(" ") ? "set" : batch.setName();
+        String sort = Recipe.counted(batch.setName(), 1);
         if (sets == 0) {
             long spare = counts.good() - batch.needed();
             said.add("All " + batch.needed() + " are made" + (spare > 0 ? ", and " + spare + " spare." : "."));
         } else {
-            said.add("Left to do: " + sets + " " + sort + (sets == 1 ? "" : "s")
+            said.add("Left to do: " + sets + " " + Recipe.counted(batch.setName(), sets)
                     + (batch.perSet() > 1 ? ", " + units(Math.max(0, batch.needed() - counts.good())) : "."));
         }
         if (batch.plan().isPresent() && sets > 0) {
             if (out.beyondPlan() > 0) {
-                said.add(out.beyondPlan() + " more " + (out.beyondPlan() == 1 ? sort : sort + "s")
+                said.add(out.beyondPlan() + " more " + Recipe.counted(batch.setName(), out.beyondPlan())
                         + " than cloth is cut for" + (out.covered() ? "; the leftovers cover it." : "."));
             } else {
                 said.add(

@@ -288,7 +288,7 @@ public record TallyView(
                         : writer.write(way.recipe().sizes().trimmedWidth()) + " × "
                                 + writer.write(way.recipe().sizes().trimmedHeight()),
                 way.recipe().unitsPerSet(),
-                way.recipe().setName(),
+                way.recipe().setWord(1),
                 way.sets(),
                 way.made(),
                 way.spare(),

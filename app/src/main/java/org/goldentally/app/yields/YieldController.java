@@ -8,6 +8,7 @@ import java.util.Arrays;
 import java.util.List;
 import org.goldentally.app.drawing.StepView;
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.LengthWriter;
@@ -20,6 +21,7 @@ import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.piecing.UnitKind;
 import org.goldentally.core.piecing.Working;
 import org.goldentally.core.piecing.YieldEngine;
+import org.goldentally.core.piecing.Countable;
 import org.goldentally.core.piecing.step.Habits;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
@@ -39,7 +41,20 @@ class YieldController {
 
     private final YieldEngine engine = new YieldEngine();
 
-    record KindView(UnitKind kind, String label, String sizeLabel) {}
+    /**
+     * A kind of unit, and what is typed of it.
+     *
+     * @param countLabel what it has a number of; empty where nothing is counted
+     * @param counts the numbers to choose from
+     */
+    record KindView(
+            UnitKind kind,
+            String label,
+            String sizeLabel,
+            String countLabel,
+            List<Integer> counts,
+            boolean hasHeight,
+            boolean hasCorner) {}
 
     /**
      * How the yield of each method falls as the unit grows.
@@ -80,7 +95,14 @@ class YieldController {
     @GetMapping("/units")
     List<KindView> units() {
         return Arrays.stream(UnitKind.values())
-                .map(kind -> new KindView(kind, kind.label(), kind.sizeLabel()))
+                .map(kind -> new KindView(
+                        kind,
+                        kind.label(),
+                        kind.sizeLabel(),
+                        kind.counted().map(Countable::label).orElse(""),
+                        kind.counted().map(Countable::counts).orElse(List.of()),
+                        kind.hasHeight(),
+                        kind.hasCorner()))
                 .toList();
     }
 
@@ -88,9 +110,11 @@ class YieldController {
     YieldView yields(@Valid @RequestBody YieldQuestion question) {
         SewingSettings settings = question.settings().read();
         PatchworkUnit unit = question.unit().read(settings.system());
-        ClothPiece piece = question.readPiece();
+        ShelfLine line = question.readLine();
+        ClothPiece piece = line.piece();
         return YieldView.of(
                 piece,
+                line.count(),
                 unit,
                 settings,
                 engine.ask(piece, unit, settings),

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.measure.Grid;
 import org.goldentally.core.measure.LengthReader;
@@ -59,6 +60,11 @@ record YieldQuestion(
     }
 
     ClothPiece readPiece() {
-        return ShelfLineReader.read("Piece", piece, settings.system()).orThrow().piece();
+        return readLine().piece();
+    }
+
+    /** The piece, and how many there are of it where that is said. */
+    ShelfLine readLine() {
+        return ShelfLineReader.read("Piece", piece, settings.system()).orThrow();
     }
 }

@@ -30,11 +30,14 @@ import org.jspecify.annotations.Nullable;
 /**
  * Every method side by side, for one piece and one unit. Numbers in drawings are inches; all text is for showing.
  *
+ * @param piece one of the pieces that were typed
+ * @param pieces how many of them there are
  * @param trimmed empty for loose triangles, which are not trimmed; their cut sizes stand with the method
  */
 record YieldView(
         String unitOfLength,
         String piece,
+        int pieces,
         double pieceWidth,
         double pieceLength,
         String unit,
@@ -85,6 +88,7 @@ record YieldView(
 
     record Gives(
             long units,
+            long unitsFromAll,
             int unitsPerSet,
             String setName,
             long sets,
@@ -146,6 +150,7 @@ record YieldView(
 
     static YieldView of(
             ClothPiece piece,
+            int pieces,
             PatchworkUnit unit,
             SewingSettings settings,
             List<MethodAnswer> answers,
@@ -155,6 +160,7 @@ record YieldView(
         return new YieldView(
                 system.abbreviation(),
                 piece.describe(system),
+                pieces,
                 piece.width().toDoubleInches(),
                 piece.length().toDoubleInches(),
                 unit.name(),
@@ -167,16 +173,17 @@ record YieldView(
                                 system),
                 UnitPicture.of(unit),
                 answers.stream()
-                        .map(answer -> row(answer, settings, wanted, largest.apply(answer.method())))
+                        .map(answer -> row(answer, pieces, settings, wanted, largest.apply(answer.method())))
                         .toList());
     }
 
-    private static MethodRow row(MethodAnswer answer, SewingSettings settings, int wanted, Optional<Length> largest) {
+    private static MethodRow row(
+            MethodAnswer answer, int pieces, SewingSettings settings, int wanted, Optional<Length> largest) {
         String key = answer.method().key();
         String name = answer.method().displayName();
         LengthWriter writer = settings.system().writer();
         return switch (answer) {
-            case Possible possible -> new MethodRow(key, name, true, gives(possible, settings, wanted, largest), null);
+            case Possible possible -> new MethodRow(key, name, true, gives(possible, pieces, settings, wanted, largest), null);
             case Impossible impossible ->
                 new MethodRow(
                         key,
@@ -190,11 +197,13 @@ record YieldView(
         };
     }
 
-    private static Gives gives(Possible answer, SewingSettings settings, int wanted, Optional<Length> largest) {
+    private static Gives gives(
+            Possible answer, int pieces, SewingSettings settings, int wanted, Optional<Length> largest) {
         Recipe recipe = answer.recipe();
         MeasureSystem system = settings.system();
         return new Gives(
                 answer.unitsFromOneOfEach(),
+                answer.unitsFrom(pieces),
                 recipe.unitsPerSet(),
                 recipe.setName(),
                 answer.setsFromOneOfEach(),

@@ -18,6 +18,9 @@ import org.goldentally.core.problem.Problem;
 /** Gathers the patches and units of a figure, however deep its blocks are set into each other. */
 final class FigureBuilder {
 
+    /** For units without corners, which nothing is read of. */
+    private static final CornerShare ANY_CORNER = new CornerShare(1, 2);
+
     /** Deeper than this blocks are not set into each other (our own limit). */
     private static final int DEEPEST = 4;
 
@@ -139,13 +142,13 @@ final class FigureBuilder {
             addBlank(cells);
             return;
         }
-        int[] corner = design.cornerShare();
+        CornerShare corner = design.cornerShare().orElse(ANY_CORNER);
         List<String> cloths = new ArrayList<>();
         for (int i = 0; i < design.kind().patches(design.count()); i++) {
             cloths.add(design.cloth(i));
         }
         PatchworkUnit unit =
-                design.kind().unit(box.width(), box.height(), design.count(), corner[0], corner[1], cloths);
+                design.kind().unit(box.width(), box.height(), design.count(), corner.part(), corner.of(), cloths);
         List<UnitDrawing.UnitPatch> drawn = UnitDrawing.of(unit);
         for (int i = 0; i < drawn.size(); i++) {
             Polygon outline = box.apply(drawn.get(i).outline());
@@ -189,8 +192,16 @@ final class FigureBuilder {
                     "turn it, let it take other cells, or change the size of the block"));
         }
         if (design.kind() == PartKind.CORNER_FLIP) {
-            int[] corner = design.cornerShare();
-            Length side = Length.min(box.width(), box.height()).times(corner[0]).dividedBy(corner[1]);
+            Optional<CornerShare> share = design.cornerShare();
+            if (share.isEmpty()) {
+                return Optional.of(new Problem(
+                        place,
+                        "“" + design.corner() + "” is no share of a side",
+                        "say which part of the shorter side a corner takes, such as 1/2 or 2/3"));
+            }
+            Length side = Length.min(box.width(), box.height())
+                    .times(share.get().part())
+                    .dividedBy(share.get().of());
             int corners = design.kind().withinCounts(design.count());
             boolean tooWide = corners >= 2 && side.times(2).isLongerThan(box.width());
             boolean tooHigh = corners >= 3 && side.times(2).isLongerThan(box.height());

@@ -1,7 +1,9 @@
 package org.goldentally.core.block;
 
 import java.util.List;
+import java.util.Optional;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.Countable;
 import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.piecing.PatchworkUnit.CornerFlipUnit;
 import org.goldentally.core.piecing.PatchworkUnit.FlyingGeeseUnit;
@@ -16,17 +18,17 @@ import org.goldentally.core.piecing.UnitDrawing;
 
 /** What can be put into a cell of a block, or into a row of units. */
 public enum PartKind {
-    HALF_SQUARE("half-square triangle", Proportion.SQUARE, 0, 0, 0),
-    HOURGLASS("hourglass", Proportion.SQUARE, 0, 0, 0),
-    SPLIT_QUARTER("split quarter", Proportion.SQUARE, 0, 0, 0),
-    FLYING_GOOSE("flying goose", Proportion.TWICE_AS_WIDE, 0, 0, 0),
-    CORNER_FLIP("corner flip", Proportion.ANY, 1, 4, 1),
-    STRIP_SET_SEGMENT("strip-set segment", Proportion.ANY, 2, 4, 2),
-    STRIP_SET_TRIANGLE("strip-set triangle square", Proportion.SQUARE, 0, 0, 0),
-    PIECED_HALF("pieced half", Proportion.SQUARE, 2, 8, 3),
-    PLAIN("plain piece", Proportion.ANY, 0, 0, 0),
+    HALF_SQUARE("half-square triangle", Proportion.SQUARE),
+    HOURGLASS("hourglass", Proportion.SQUARE),
+    SPLIT_QUARTER("split quarter", Proportion.SQUARE),
+    FLYING_GOOSE("flying goose", Proportion.TWICE_AS_WIDE),
+    CORNER_FLIP("corner flip", Proportion.ANY, Countable.FLIPPED_CORNERS),
+    STRIP_SET_SEGMENT("strip-set segment", Proportion.ANY, Countable.SET_STRIPS),
+    STRIP_SET_TRIANGLE("strip-set triangle square", Proportion.SQUARE),
+    PIECED_HALF("pieced half", Proportion.SQUARE, Countable.HALF_ROWS),
+    PLAIN("plain piece", Proportion.ANY),
     /** A smaller block inside this one. */
-    BLOCK("smaller block", Proportion.ANY, 0, 0, 0);
+    BLOCK("smaller block", Proportion.ANY);
 
     /** How wide a unit is for its height. */
     private enum Proportion {
@@ -37,37 +39,37 @@ public enum PartKind {
 
     private final String label;
     private final Proportion proportion;
-    private final int leastCount;
-    private final int mostCount;
-    private final int usualCount;
+    private final Optional<Countable> counted;
 
-    PartKind(String label, Proportion proportion, int leastCount, int mostCount, int usualCount) {
+    PartKind(String label, Proportion proportion) {
+        this(label, proportion, Optional.empty());
+    }
+
+    PartKind(String label, Proportion proportion, Countable counted) {
+        this(label, proportion, Optional.of(counted));
+    }
+
+    PartKind(String label, Proportion proportion, Optional<Countable> counted) {
         this.label = label;
         this.proportion = proportion;
-        this.leastCount = leastCount;
-        this.mostCount = mostCount;
-        this.usualCount = usualCount;
+        this.counted = counted;
     }
 
     public String label() {
         return label;
     }
 
-    public int usualCount() {
-        return usualCount;
+    /** What it has a number of, that is chosen; the cloths of an hourglass are seen from its dressing. */
+    public Optional<Countable> counted() {
+        return counted;
     }
 
-    /** The counts to choose from: flipped corners, strips, rows; empty where there is nothing to count. */
-    public List<Integer> counts() {
-        return usualCount == 0
-                ? List.of()
-                : java.util.stream.IntStream.rangeClosed(leastCount, mostCount)
-                        .boxed()
-                        .toList();
+    public int usualCount() {
+        return counted.map(Countable::usual).orElse(0);
     }
 
     int withinCounts(int count) {
-        return count < leastCount || count > mostCount ? usualCount : count;
+        return counted.map(each -> each.allows(count) ? count : each.usual()).orElse(count);
     }
 
     /** Whether it can fill a box of this size. */

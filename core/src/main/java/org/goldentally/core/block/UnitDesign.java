@@ -1,6 +1,7 @@
 package org.goldentally.core.block;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.goldentally.core.problem.Limits;
 
@@ -61,17 +62,8 @@ public record UnitDesign(
         return patch < cloths.size() ? cloths.get(patch) : "";
     }
 
-    /** The corner's share, upper part and lower part; a half where it cannot be read. */
-    int[] cornerShare() {
-        java.util.regex.Matcher share =
-                java.util.regex.Pattern.compile("(\\d{1,2})/(\\d{1,2})").matcher(corner);
-        if (share.matches()) {
-            int part = Integer.parseInt(share.group(1));
-            int of = Integer.parseInt(share.group(2));
-            if (part > 0 && of >= part) {
-                return new int[] {part, of};
-            }
-        }
-        return new int[] {1, 2};
+    /** Side of a flipped corner as a share of the base's shorter side; empty where it says no share. */
+    Optional<CornerShare> cornerShare() {
+        return CornerShare.read(corner);
     }
 }

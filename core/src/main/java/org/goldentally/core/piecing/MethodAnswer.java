@@ -31,6 +31,11 @@ public sealed interface MethodAnswer {
             return setsFromOneOfEach * recipe.unitsPerSet();
         }
 
+        /** Units from so many such pieces in all, shared evenly among the cloths: 42 squares of two cloths are 21 pairs. */
+        public long unitsFrom(long pieces) {
+            return pieces / recipe.cloths() * unitsFromOneOfEach();
+        }
+
         public boolean isTight() {
             return parts.stream().anyMatch(Part::isTight);
         }

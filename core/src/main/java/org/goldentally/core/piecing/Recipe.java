@@ -42,6 +42,23 @@ public record Recipe(
         return explanations.stream().map(Supplier::get).toList();
     }
 
+    /** What sets are called where they are counted: pairs by their name, two pairs and the like are sets. */
+    public static String counted(String setName, long sets) {
+        String word = setName.contains(" ") ? "set" : setName;
+        return sets == 1 ? word : word + "s";
+    }
+
+    /** {@code pair} or {@code pairs}; {@code sets} for what has a longer name. */
+    public String setWord(long sets) {
+        return counted(setName, sets);
+    }
+
+    /** {@code 1 pair}, {@code 3 sets (two strip sets each)}. */
+    public String countSets(long sets) {
+        String each = setName.contains(" ") ? " (" + setName + (sets == 1 ? ")" : " each)") : "";
+        return sets + " " + setWord(sets) + each;
+    }
+
     public static Builder forA(String setName) {
         return new Builder(setName);
     }

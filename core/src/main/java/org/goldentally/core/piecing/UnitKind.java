@@ -2,6 +2,7 @@ package org.goldentally.core.piecing;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.MeasureSystem;
@@ -55,6 +56,35 @@ public enum UnitKind {
         return sizeLabel;
     }
 
+    /** What it has a number of. */
+    public Optional<Countable> counted() {
+        return switch (this) {
+            case HOURGLASS -> Optional.of(Countable.HOURGLASS_CLOTHS);
+            case CORNER_FLIP -> Optional.of(Countable.FLIPPED_CORNERS);
+            case PIECED_HALF -> Optional.of(Countable.HALF_ROWS);
+            case STRIP_SET_SEGMENT -> Optional.of(Countable.SET_STRIPS);
+            case HALF_SQUARE,
+                    SPLIT_QUARTER,
+                    FLYING_GOOSE,
+                    QUARTER_TRIANGLE,
+                    STRIP_SET_TRIANGLE,
+                    SIDE_SETTING_TRIANGLE,
+                    CORNER_SETTING_TRIANGLE,
+                    PLAIN,
+                    STRIP -> Optional.empty();
+        };
+    }
+
+    /** Whether its height is typed as well as its width. */
+    public boolean hasHeight() {
+        return this == CORNER_FLIP || this == PLAIN;
+    }
+
+    /** Whether the size of a corner is typed. */
+    public boolean hasCorner() {
+        return this == CORNER_FLIP;
+    }
+
     /**
      * What was typed about a unit.
      *
@@ -69,28 +99,14 @@ public enum UnitKind {
     public static PatchworkUnit read(Typed typed, MeasureSystem system) {
         List<Problem> problems = new ArrayList<>();
         Length size = length("Size, " + typed.kind.sizeLabel, typed.size, system, problems);
-        boolean hasHeight = typed.kind == CORNER_FLIP || typed.kind == PLAIN;
-        Length height =
-                hasHeight && !typed.height.isBlank() ? length("Finished height", typed.height, system, problems) : size;
-        Length corner = typed.kind == CORNER_FLIP ? length("Finished corner", typed.corner, system, problems) : size;
+        Length height = typed.kind.hasHeight() && !typed.height.isBlank()
+                ? length("Finished height", typed.height, system, problems)
+                : size;
+        Length corner = typed.kind.hasCorner() ? length("Finished corner", typed.corner, system, problems) : size;
         if (problems.isEmpty() && typed.kind == CORNER_FLIP) {
             checkCorner(typed.count, size, height, corner, system, problems);
         }
-        switch (typed.kind) {
-            case HOURGLASS -> between("Cloths of the hourglass", typed.count, 2, 4, problems);
-            case CORNER_FLIP -> between("Flipped corners", typed.count, 1, 4, problems);
-            case PIECED_HALF -> between("Rows of the pieced half", typed.count, 2, 8, problems);
-            case STRIP_SET_SEGMENT -> between("Strips of the set", typed.count, 2, 4, problems);
-            case HALF_SQUARE,
-                    SPLIT_QUARTER,
-                    FLYING_GOOSE,
-                    QUARTER_TRIANGLE,
-                    STRIP_SET_TRIANGLE,
-                    SIDE_SETTING_TRIANGLE,
-                    CORNER_SETTING_TRIANGLE,
-                    PLAIN,
-                    STRIP -> {}
-        }
+        typed.kind.counted().flatMap(each -> each.problem(typed.count)).ifPresent(problems::add);
         if (!problems.isEmpty()) {
             throw new RefusedException(problems);
         }
@@ -132,12 +148,6 @@ public enum UnitKind {
                     system.writer().writeWithUnit(corner)
                             + " is too large: the corners would run over each other or the base",
                     system.writer().writeWithUnit(most) + " is the most for this base"));
-        }
-    }
-
-    private static void between(String where, int count, int least, int most, List<Problem> problems) {
-        if (count < least || count > most) {
-            problems.add(new Problem(where, count + " is not possible", "choose " + least + " to " + most));
         }
     }
 }

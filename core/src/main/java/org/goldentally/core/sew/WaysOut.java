@@ -107,9 +107,7 @@ public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<St
         List<String> ways = new ArrayList<>();
         if (beyond > 0) {
             if (missing.isEmpty()) {
-                ways.add("cut " + beyond + " more "
-                        + (beyond == 1 ? plan.recipe().setName() : plan.recipe().setName() + "s")
-                        + " from what is left over");
+                ways.add("cut " + beyond + " more " + plan.recipe().setWord(beyond) + " from what is left over");
             } else {
                 otherMethod(plan, batch, counts, tally, leftovers).ifPresent(ways::add);
                 neighbour(plan, beyond, design, leftovers).ifPresent(ways::add);

@@ -39,19 +39,24 @@ public record UnitPlan(
         List<Working> workings = new ArrayList<>(recipe.workings());
         boolean handed = recipe.hands().differ() && left + right > 0;
         workings.add(new Working(
-                "How many " + recipe.setName() + "s",
+                "How many " + recipe.setWord(2),
                 handed
                         ? left + " left and " + right + " right"
-                                + (extra > 0 ? ", and " + extra + " for mishaps" : "") + "; a " + recipe.setName()
+                                + (extra > 0 ? ", and " + extra + " for mishaps" : "") + "; " + oneSet()
                                 + " gives "
                                 + recipe.hands().left() + " and "
                                 + recipe.hands().right() + ": " + sets
                         : (extra > 0 ? "(" + needed + " + " + extra + " for mishaps)" : "" + needed) + " ÷ "
-                                + recipe.unitsPerSet() + " a " + recipe.setName()
+                                + recipe.unitsPerSet() + " a " + recipe.setWord(1)
                                 + ", rounded up to whole ones: " + sets));
         workings.add(new Working(
                 "Spare", sets + " × " + recipe.unitsPerSet() + " made − " + needed + " needed = " + spare()));
         return workings;
+    }
+
+    private String oneSet() {
+        boolean named = recipe.setWord(1).equals(recipe.setName());
+        return named ? "a " + recipe.setName() : "a set (" + recipe.setName() + ")";
     }
 
     /** Made beyond what the top needs, those for mishaps among them. */
