@@ -161,7 +161,7 @@ public record CutView(String unitOfLength, List<ClothSheet> cloths, int done, in
                     title,
                     count,
                     toBuy,
-                    piece.tight(),
+                    piece.isTight(UsualSizes.of(system).tightWithin()),
                     piece.piece().width().toDoubleInches(),
                     piece.piece().length().toDoubleInches(),
                     cuts,

@@ -61,7 +61,7 @@ public record ShoppingView(List<ShoppingRow> rows, String total, int unpriced) {
         }
         Finishing finishing = tally.top().finishing();
         boolean inAnAccount = tally.ledgers().stream()
-                .anyMatch(ledger -> ledger.cuts().stream().anyMatch(TopTally::isBacking));
+                .anyMatch(ledger -> ledger.cuts().stream().anyMatch(tally::isBacking));
         if (!inAnAccount && finishing.backing().isPresent()) {
             Finishing.Backing backing = finishing.backing().get();
             Purchase purchase = Purchase.of(backing.cloth(), system);

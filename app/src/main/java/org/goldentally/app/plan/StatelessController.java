@@ -49,7 +49,7 @@ class StatelessController {
     @PostMapping("/tally")
     TallyView tally(@Valid @RequestBody TallyQuestion question) {
         Map<String, List<ShelfPieces>> pieces = sent(question);
-        return TallyView.of(tallies.of(question.design(), pieces), pieces, prices(question));
+        return TallyView.of(tallies.of(question.design(), pieces), pieces, prices(question), tallies::account);
     }
 
     /**
@@ -63,7 +63,7 @@ class StatelessController {
         Map<String, Price> prices = prices(question);
         TopTally tally = tallies.of(design, pieces);
         return new WholePlan(
-                TallyView.of(tally, pieces, prices),
+                TallyView.of(tally, pieces, prices, tallies::account),
                 CutView.of(tally, Set.of()),
                 ShoppingView.of(tally, prices),
                 Offers.of(tally, pieces, tallies::account).stream()

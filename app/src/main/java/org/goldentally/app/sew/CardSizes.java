@@ -12,6 +12,7 @@ import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Assembly;
 import org.goldentally.core.sew.Batch;
 import org.goldentally.core.sew.Layout;
+import org.goldentally.core.tally.StripPlan;
 import org.goldentally.core.tally.TopTally;
 
 /** The sizes to check on a card: raw, trimmed and centre mark of a unit; lengths of borders. */
@@ -48,15 +49,9 @@ final class CardSizes {
     private void borderChecks(Batch batch, List<CheckView> checks) {
         tally.strips().stream()
                 .filter(strip -> tally.count().strips().stream()
-                        .filter(group -> group.key().equals(strip.key()))
+                        .filter(group -> strip.groups().contains(group.key()))
                         .anyMatch(group -> group.partIds().stream().anyMatch(batch.partIds()::contains)))
-                .forEach(strip -> {
-                    Length over = strip.overLength(tally.top().design().system());
-                    checks.add(new CheckView(
-                            strip.count() + " strips, cut over-length, then trim",
-                            writer.write(strip.cutWidth()) + " × " + writer.write(over) + " to "
-                                    + writer.writeWithUnit(strip.cutLength())));
-                });
+                .forEach(strip -> strip.sides().forEach(side -> checks.add(check(strip, side))));
         if (checks.isEmpty()) {
             tally.top().parts().stream()
                     .filter(part -> batch.partIds().contains(part.id()))
@@ -73,6 +68,18 @@ final class CardSizes {
                 "measure the real top through the middle, both ways, before trimming",
                 writer.write(inside.width().plus(seams())) + " × "
                         + writer.writeWithUnit(inside.height().plus(seams())) + " unfinished expected"));
+    }
+
+    private CheckView check(StripPlan strip, StripPlan.Side side) {
+        String from = strip.joined() ? " from the joined run" : "";
+        String cut = writer.write(strip.cutWidth()) + " × ";
+        return side.isOverLength()
+                ? new CheckView(
+                        side.count() + " strips, cut over-length" + from + ", then trim",
+                        cut + writer.write(side.cutLength()) + " to " + writer.writeWithUnit(side.trimmedLength()))
+                : new CheckView(
+                        side.count() + " strips, cut exactly: the cloth is no wider",
+                        cut + writer.writeWithUnit(side.cutLength()));
     }
 
     /** What is sewn before a border: everything but it and those outside it. */

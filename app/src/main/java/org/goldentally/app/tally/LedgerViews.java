@@ -10,8 +10,11 @@ import org.goldentally.app.tally.TallyView.BandView;
 import org.goldentally.app.tally.TallyView.LedgerView;
 import org.goldentally.app.tally.TallyView.UseView;
 import org.goldentally.core.cloth.Price;
+import org.goldentally.core.cloth.Purchase;
+import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.measure.Area;
+import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.piecing.Working;
 import org.goldentally.core.problem.Problem;
@@ -24,7 +27,12 @@ final class LedgerViews {
 
     private LedgerViews() {}
 
-    static LedgerView ledger(ClothLedger ledger, ClothInHand cloth, Optional<Price> price, MeasureSystem system) {
+    static LedgerView ledger(
+            ClothLedger ledger,
+            ClothInHand cloth,
+            Optional<Price> price,
+            Optional<Purchase> asYardage,
+            MeasureSystem system) {
         List<Problem> problems = new ArrayList<>();
         for (ClothCut cut : ledger.tooLarge()) {
             problems.add(new Problem(
@@ -33,13 +41,15 @@ final class LedgerViews {
                             + " fits no cloth of the usual width",
                     "choose fewer at a time, smaller pieces, or wider cloth"));
         }
-        ledger.opened().stream()
-                .filter(opened -> opened.piece().tight())
+        Length room = UsualSizes.of(system).tightWithin();
+        ledger.piecesCut().stream()
+                .filter(piece -> piece.isTight(room))
                 .findFirst()
-                .ifPresent(opened -> problems.add(new Problem(
+                .ifPresent(piece -> problems.add(new Problem(
                         cloth.name(),
-                        "tight fit: the cuts come within 1/8 in of the edge of the "
-                                + opened.piece().piece().describe(system),
+                        "tight fit: the cuts come closer than "
+                                + system.writer().writeWithUnit(room) + " to an edge of the "
+                                + piece.piece().describe(system) + " that has still to be cut true",
                         "measure the pieces before the first cut, and type what they really measure")));
         List<String> leftovers = LedgerWords.leftovers(ledger, system);
         return new LedgerView(
@@ -47,7 +57,7 @@ final class LedgerViews {
                 cloth.name(),
                 cloth.colour(),
                 system.writeArea(ledger.needed()),
-                ledger.asYardage(system)
+                asYardage
                         .map(purchase ->
                                 purchase.write() + " (" + system.writer().writeWithUnit(purchase.exact()) + " exactly)")
                         .orElse(""),
@@ -86,7 +96,7 @@ final class LedgerViews {
     private static List<Working> workings(ClothLedger ledger, MeasureSystem system) {
         List<Working> workings = new ArrayList<>();
         workings.add(new Working(
-                "From the shelf",
+                ledger.toBuy().isPresent() ? "From the shelf and bought" : "From the shelf",
                 system.writeArea(ledger.taken()) + " taken = " + system.writeArea(ledger.used()) + " cut + "
                         + system.writeArea(ledger.left()) + " left + " + system.writeArea(ledger.trimmed())
                         + " trimmed away"));
@@ -96,14 +106,18 @@ final class LedgerViews {
                         system.writer().writeWithUnit(buy.purchase().exact()) + " of cloth "
                                 + system.writer()
                                         .writeWithUnit(buy.piece().piece().width())
-                                + " wide, rounded up to what shops sell: "
+                                + " wide, "
+                                + system.writer().writeWithUnit(ledger.request().squaringUp())
+                                + " for squaring up the end among it; rounded up to what shops sell: "
                                 + buy.purchase().write())));
         return workings;
     }
 
     private static List<BandView> bands(ClothLedger ledger, List<String> leftovers) {
         Area missing = ledger.missing().stream().map(ClothCut::area).reduce(Area.ZERO, Area::plus);
-        Area whole = ledger.taken().plus(missing);
+        // What is short is drawn where the bought cloth is cut; what no cloth gives is drawn beside it.
+        Area fromBought = ledger.toBuy().map(buy -> buy.piece().used()).orElse(Area.ZERO);
+        Area whole = ledger.taken().plus(missing.minus(fromBought));
         Map<String, Area> uses = new LinkedHashMap<>();
         Map<String, String> labels = new LinkedHashMap<>();
         ledger.opened()

@@ -27,6 +27,7 @@ import org.goldentally.core.tally.BonusUnits;
 import org.goldentally.core.tally.ClothCut;
 import org.goldentally.core.tally.ClothLedger;
 import org.goldentally.core.tally.ShelfPieces;
+import org.goldentally.core.tally.StripPlan;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.tally.UnitPlan;
 import org.goldentally.core.tally.UnitPlans;
@@ -145,7 +146,11 @@ public record TallyView(
             long units, long sets, long spare, String clothCut, int clothsShort, List<String> toBuy, String cost) {}
 
     /** @param pieces what is on the shelf, by the quilt's cloths */
-    public static TallyView of(TopTally tally, Map<String, List<ShelfPieces>> pieces, Map<String, Price> prices) {
+    public static TallyView of(
+            TopTally tally,
+            Map<String, List<ShelfPieces>> pieces,
+            Map<String, Price> prices,
+            TopTally.ClothCutter cutter) {
         MeasureSystem system = tally.top().design().system();
         Map<String, Integer> clothPlaces = new LinkedHashMap<>();
         List<ClothInHand> cloths = tally.top().design().cloths();
@@ -157,6 +162,7 @@ public record TallyView(
                         ledger,
                         cloths.get(clothPlaces.get(ledger.cloth())),
                         Optional.ofNullable(prices.get(ledger.cloth())),
+                        ledger.asYardage(cutter),
                         system))
                 .toList();
         return new TallyView(
@@ -306,17 +312,22 @@ public record TallyView(
                 chosen ? way.workings() : List.of());
     }
 
-    private static StripView strip(TopTally.StripPlan strip, MeasureSystem system) {
+    private static StripView strip(StripPlan strip, MeasureSystem system) {
         LengthWriter writer = system.writer();
         return new StripView(
                 strip.key(),
                 strip.label(),
                 strip.cloth(),
                 strip.count(),
-                writer.write(strip.cutWidth()) + " × " + writer.write(strip.cutLength()),
+                strip.sides().stream()
+                        .map(side -> side.count() + " of " + writer.write(strip.cutWidth()) + " × "
+                                + writer.write(side.cutLength()))
+                        .collect(Collectors.joining(", ")),
                 strip.joined(),
-                strip.cut().count() + " of " + writer.write(strip.cut().size().height()) + " × "
-                        + writer.write(strip.cut().size().width()),
+                strip.cuts().stream()
+                        .map(cut -> cut.count() + " of " + writer.write(cut.size().height()) + " × "
+                                + writer.write(cut.size().width()))
+                        .collect(Collectors.joining(", ")),
                 strip.working());
     }
 

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.goldentally.app.drawing.StepView;
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.cutting.Rectangle;
@@ -226,7 +227,7 @@ record YieldView(
                 answer.straightCuts(),
                 system.writer().writeWithUnit(answer.seamLength().roundedUpTo(settings.grid())),
                 Math.round(10 * answer.wasted().percentOf(answer.cloth())) / 10.0,
-                answer.isTight(),
+                answer.isTight(UsualSizes.of(system).tightWithin()),
                 answer.parts().stream().map(part -> part(part, system)).toList(),
                 wanted > 0 ? wanted(answer, wanted) : null,
                 largest.map(system.writer()::write).orElse(""),

@@ -21,12 +21,6 @@ public record ClothPiece(PieceForm form, Length width, Length length, Edge edge)
         PINKED
     }
 
-    /**
-     * A plan that leaves less than this of a piece is a tight fit: precuts may measure up to 1/8 in short on a side
-     * (common practice, no source).
-     */
-    public static final Length TIGHT_WITHIN = Length.inches(0, 1, 8);
-
     public ClothPiece {
         if (!width.isPositive() || !length.isPositive()) {
             throw new IllegalArgumentException(
@@ -70,9 +64,6 @@ public record ClothPiece(PieceForm form, Length width, Length length, Edge edge)
 
     /** The length as it is bought: {@code (2 yd)}, {@code (1.5 m)}; nothing where it is not a plain part of one. */
     private String purchase(MeasureSystem system) {
-        boolean inches = system == MeasureSystem.INCH;
-        Length bought = length.dividedBy(inches ? 36 : 100);
-        LengthWriter writer = system.writer();
-        return writer.isOnARuler(bought) ? " (" + writer.write(bought) + (inches ? " yd)" : " m)") : "";
+        return Purchase.isSold(length, system) ? " (" + Purchase.write(length, system) + ")" : "";
     }
 }

@@ -21,7 +21,7 @@ public record Purchase(Length exact, Length bought, MeasureSystem system) {
 
     /** 1/8 yd or 10 cm. */
     public static Length step(MeasureSystem system) {
-        return system == MeasureSystem.INCH ? Length.inches(4, 1, 2) : Length.centimetres(10, 0, 1);
+        return UsualSizes.of(system).purchaseStep();
     }
 
     /** {@code 1 1/8 yd} or {@code 1.1 m}. */
@@ -29,16 +29,33 @@ public record Purchase(Length exact, Length bought, MeasureSystem system) {
         return write(bought, system);
     }
 
+    /** {@code 1 1/8} or {@code 1.1}: how many yards or metres are bought. */
+    public String writeNumber() {
+        return system.writer().write(inShopUnits(bought, system));
+    }
+
     /** A length in the unit of the shop: {@code 2 5/8 yd}. */
     public static String write(Length length, MeasureSystem system) {
-        boolean inches = system == MeasureSystem.INCH;
-        return system.writer().write(length.dividedBy(inches ? 36 : 100)) + (inches ? " yd" : " m");
+        return system.writer().write(inShopUnits(length, system)) + " "
+                + UsualSizes.of(system).shopWord();
+    }
+
+    /** Whether a length is a plain part of what cloth is sold by. */
+    static boolean isSold(Length length, MeasureSystem system) {
+        return system.writer().isOnARuler(inShopUnits(length, system));
+    }
+
+    /** So many yards or metres, written as if they were inches or centimetres. */
+    private static Length inShopUnits(Length length, MeasureSystem system) {
+        UsualSizes usual = UsualSizes.of(system);
+        long[] perUnit = Length.inCommonMeasure(usual.shopUnit(), system.one());
+        return length.dividedBy(perUnit[0] / perUnit[1]);
     }
 
     /** A long length for comparison, to one decimal: {@code about 12.5 yd}. */
     public static String writeRoughly(Length length, MeasureSystem system) {
-        boolean inches = system == MeasureSystem.INCH;
-        double whole = length.toDoubleInches() * (inches ? 1 : 2.54) / (inches ? 36 : 100);
-        return String.format(java.util.Locale.ROOT, "about %.1f %s", whole, inches ? "yd" : "m");
+        UsualSizes usual = UsualSizes.of(system);
+        double whole = length.toDoubleInches() / usual.shopUnit().toDoubleInches();
+        return String.format(java.util.Locale.ROOT, "about %.1f %s", whole, usual.shopWord());
     }
 }

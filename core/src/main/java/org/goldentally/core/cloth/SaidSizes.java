@@ -67,11 +67,12 @@ record SaidSizes(
                                 .then(stripWidth -> stripLength(sizes.isEmpty() ? Optional.empty() : wide)
                                         .then(across ->
                                                 size(Length.max(across, stripWidth), Length.min(across, stripWidth))));
-            case FAT_QUARTER -> size(UsualSizes.halfWidth(system), UsualSizes.halfPurchase(system));
+            case FAT_QUARTER ->
+                size(UsualSizes.of(system).halfWidth(), UsualSizes.of(system).halfPurchase());
             case FAT_EIGHTH ->
                 size(
-                        UsualSizes.halfWidth(system),
-                        UsualSizes.halfPurchase(system).dividedBy(2));
+                        UsualSizes.of(system).halfWidth(),
+                        UsualSizes.of(system).halfPurchase().dividedBy(2));
             case YARDAGE ->
                 bought.isEmpty() && along.isEmpty()
                         ? Reading.refused(
@@ -81,7 +82,7 @@ record SaidSizes(
                         : sum(bought.or(() -> along).orElseThrow())
                                 .then(down -> wide.isPresent()
                                         ? length(wide.get()).then(across -> size(across, down))
-                                        : size(UsualSizes.widthOfFabric(system), down));
+                                        : size(UsualSizes.of(system).widthOfFabric(), down));
             case SCRAP -> scrap();
         };
     }
@@ -121,7 +122,7 @@ record SaidSizes(
             case YARDAGE ->
                 wide.isPresent()
                         ? length(wide.get()).then(across -> size(across, measure))
-                        : size(UsualSizes.widthOfFabric(system), measure);
+                        : size(UsualSizes.of(system).widthOfFabric(), measure);
             case FAT_QUARTER, FAT_EIGHTH, SCRAP ->
                 Reading.refused(
                         where,
@@ -137,7 +138,9 @@ record SaidSizes(
         if (sizes.size() > 1) {
             return length(sizes.get(1));
         }
-        return across.isPresent() ? length(across.get()) : Reading.of(UsualSizes.widthOfFabric(system));
+        return across.isPresent()
+                ? length(across.get())
+                : Reading.of(UsualSizes.of(system).widthOfFabric());
     }
 
     private Reading<Size> size(Length width, Length length) {

@@ -15,7 +15,7 @@ import org.goldentally.core.measure.Length;
  * @param leftovers rectangles that are still worth keeping, at least {@link #WORTH_KEEPING} on each side
  * @param trimmings the narrow rest
  * @param straightCuts how many straight cuts it takes
- * @param slackWidth what is left beyond the cuts across the piece; under 1/8 in the fit is tight
+ * @param slackWidth what is left beyond the cuts across the piece
  * @param slackLength the same along the piece
  */
 public record PieceLayout(
@@ -69,13 +69,6 @@ public record PieceLayout(
 
     public Area trimmingsArea() {
         return total(trimmings);
-    }
-
-    /** Whether the cuts come within 1/8 in of an edge, so that a piece a little short would not do. */
-    public boolean isTight() {
-        return !blocks.isEmpty()
-                && (slackWidth.isShorterThan(ClothPiece.TIGHT_WITHIN)
-                        || slackLength.isShorterThan(ClothPiece.TIGHT_WITHIN));
     }
 
     private static Area total(List<Rectangle> rectangles) {

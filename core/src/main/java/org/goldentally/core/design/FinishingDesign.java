@@ -1,6 +1,7 @@
 package org.goldentally.core.design;
 
 import org.goldentally.core.cloth.UsualSizes;
+import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Limits;
 
@@ -46,9 +47,13 @@ public record FinishingDesign(
 
     /** Binding strips of 2 1/2 in, backing 4 in larger on every side (common practice, no source). */
     public static FinishingDesign usual(MeasureSystem system) {
-        String widthOfFabric = system.writer().write(UsualSizes.widthOfFabric(system));
-        return system == MeasureSystem.INCH
-                ? new FinishingDesign("", "2 1/2", "", widthOfFabric, "4")
-                : new FinishingDesign("", "6.5", "", widthOfFabric, "10");
+        UsualSizes usual = UsualSizes.of(system);
+        LengthWriter writer = system.writer();
+        return new FinishingDesign(
+                "",
+                writer.write(usual.bindingStrip()),
+                "",
+                writer.write(usual.widthOfFabric()),
+                writer.write(usual.overhang()));
     }
 }

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.function.Function;
 import org.goldentally.core.block.Block;
-import org.goldentally.core.measure.MeasureSystem;
 
 /**
  * What a step changed, in the quilter's words, so that undo can say what it takes back: {@code border 4 in},
@@ -176,6 +175,6 @@ public final class NamedChange {
             return "of no size";
         }
         boolean bare = tidy.matches("[\\d\\s./,½¼¾⅛⅜⅝⅞-]+");
-        return bare ? tidy + (after.system() == MeasureSystem.INCH ? " in" : " cm") : tidy;
+        return bare ? tidy + " " + after.system().abbreviation() : tidy;
     }
 }

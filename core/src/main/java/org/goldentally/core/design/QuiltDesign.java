@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.TraditionalBlocks;
+import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.measure.Grid;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.MeasureSystem;
@@ -214,7 +215,8 @@ public record QuiltDesign(
                 Allowance.TRIM,
                 List.of(),
                 List.of(pinwheel),
-                BlockSizeDesign.finishedBlock(system == MeasureSystem.INCH ? "8" : "20"),
+                BlockSizeDesign.finishedBlock(
+                        system.writer().write(UsualSizes.of(system).firstBlock())),
                 new SettingDesign(
                         SettingDesign.Kind.STRAIGHT, 4, 5, List.of("pinwheel"), "", SettingDesign.Halves.BLOCK),
                 List.of(),

@@ -41,6 +41,14 @@ public enum MeasureSystem {
         };
     }
 
+    /** 1 in, or 1 cm: what a bare number means. */
+    public Length one() {
+        return switch (this) {
+            case INCH -> Length.inches(1);
+            case CENTIMETRE -> Length.centimetres(1, 0, 1);
+        };
+    }
+
     public LengthWriter writer() {
         return switch (this) {
             case INCH -> LengthWriter.INCHES;

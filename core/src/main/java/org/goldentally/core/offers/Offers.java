@@ -22,6 +22,7 @@ import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.tally.BonusUnits;
 import org.goldentally.core.tally.ClothLedger;
 import org.goldentally.core.tally.ShelfPieces;
+import org.goldentally.core.tally.StripPlan;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.tally.UnitPlan;
 import org.goldentally.core.tally.UnitPlans;
@@ -216,26 +217,23 @@ public final class Offers {
     }
 
     private Optional<Offer> scrappyBinding() {
-        if (design.finishing().scrappyBinding() || tally.strips().stream().noneMatch(TopTally::isBinding)) {
+        if (design.finishing().scrappyBinding() || tally.binding().isEmpty()) {
             return Optional.empty();
         }
         QuiltDesign scrappy = design.withFinishing(design.finishing().boundFromLeftovers(true));
         TopTally other = TopTally.of(tally.top(), tally.count(), scrappy, shelf, cutter);
-        TopTally.StripPlan plan =
-                other.strips().stream().filter(TopTally::isBinding).findFirst().orElseThrow();
-        TopTally.StripPlan before =
-                tally.strips().stream().filter(TopTally::isBinding).findFirst().orElseThrow();
-        if (plan.cut().count() >= before.cut().count()) {
+        StripPlan plan = other.binding().orElseThrow();
+        StripPlan before = tally.binding().orElseThrow();
+        if (plan.stripsCut() >= before.stripsCut()) {
             return Optional.empty();
         }
         Bought then = Bought.of(other);
         return Optional.of(new Offer(
                 Kind.SCRAPPY_BINDING,
                 "scrappy binding",
-                plan.cut().count() == 0
+                plan.stripsCut() == 0
                         ? "a scrappy binding from the leftover strips"
-                        : "a binding from the leftover strips, and "
-                                + plan.cut().count() + " strips of its own cloth",
+                        : "a binding from the leftover strips, and " + plan.stripsCut() + " strips of its own cloth",
                 then.against(now, design.cloths(), design.system()) + "; "
                         + plan.working().how(),
                 scrappy));

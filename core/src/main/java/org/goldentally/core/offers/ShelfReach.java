@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
@@ -126,7 +127,7 @@ public record ShelfReach(
 
     private static List<FirstOut> firstOut(Single single, int blocks) {
         MeasureSystem system = single.design.system();
-        Length half = system == MeasureSystem.INCH ? Length.inches(18) : Length.centimetres(50, 0, 1);
+        Length half = UsualSizes.of(system).halfPurchase();
         List<FirstOut> out = new ArrayList<>();
         for (ClothLedger ledger : single.accounts(blocks + 1, single.shelf)) {
             if (!ledger.isEnough()) {
@@ -156,7 +157,8 @@ public record ShelfReach(
                                     List.of(new ShelfPieces("one", 1, piece)),
                                     ledger.widthToBuy(),
                                     single.design.system(),
-                                    new CuttingChoice(ledger.cloth(), CuttingStyle.THRIFTY, PlanDesign.USUAL_EFFORT)))
+                                    new CuttingChoice(ledger.cloth(), CuttingStyle.THRIFTY, PlanDesign.USUAL_EFFORT),
+                                    ledger.request().squaringUp()))
                             .isEnough())
                     .forEach(piece -> whole.add(new WholeBlock(ledger.cloth(), piece)));
         }

@@ -2,8 +2,8 @@ package org.goldentally.core.piecing;
 
 import java.util.List;
 import java.util.Optional;
-import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cutting.PieceLayout;
+import org.goldentally.core.cutting.TightFit;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.problem.Problem;
@@ -36,8 +36,8 @@ public sealed interface MethodAnswer {
             return pieces / recipe.cloths() * unitsFromOneOfEach();
         }
 
-        public boolean isTight() {
-            return parts.stream().anyMatch(Part::isTight);
+        public boolean isTight(Length room) {
+            return parts.stream().anyMatch(part -> part.isTight(room));
         }
 
         /** Straight cuts in all: those that cut the pieces, of each cloth, and those after sewing. */
@@ -79,13 +79,9 @@ public sealed interface MethodAnswer {
      */
     record Part(CutPiece cut, PieceLayout layout, long sets) {
 
-        /**
-         * Whether a piece that measures a little short would not do. A strip is cut as long as the cloth is, so only what
-         * is left beside it counts.
-         */
-        public boolean isTight() {
-            Length most = Length.max(layout.slackWidth(), layout.slackLength());
-            return layout.isTight() && (!cut.name().equals("strip") || most.isShorterThan(ClothPiece.TIGHT_WITHIN));
+        /** Whether the cuts come closer to an edge that has still to be cut true than there should be room. */
+        public boolean isTight(Length room) {
+            return TightFit.of(layout.piece(), layout.blocks(), room);
         }
 
         /** How many pieces of cloth are wanted for some sets. */

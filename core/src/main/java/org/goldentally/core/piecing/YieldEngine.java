@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
@@ -141,13 +142,14 @@ public final class YieldEngine {
             long unitsNow) {
         List<Problem> hints = new ArrayList<>();
         LengthWriter writer = settings.system().writer();
+        Length room = UsualSizes.of(settings.system()).tightWithin();
         for (Part part : parts) {
-            if (part.isTight()) {
+            if (part.isTight(room)) {
                 hints.add(new Problem(
                         part.cut().clothLabel(),
-                        "tight fit: the cuts come within "
-                                + writer.writeWithUnit(ClothPiece.TIGHT_WITHIN) + " of the edge"
-                                + (piece.edge() == ClothPiece.Edge.PINKED ? ", and the edge is pinked" : ""),
+                        "tight fit: the cuts come closer than " + writer.writeWithUnit(room) + " to an edge that has"
+                                + " still to be cut true"
+                                + (piece.edge() == ClothPiece.Edge.PINKED ? ", since it is pinked" : ""),
                         "measure the piece before the first cut"));
                 break;
             }

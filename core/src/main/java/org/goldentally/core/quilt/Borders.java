@@ -226,7 +226,7 @@ final class Borders {
         }
 
         private void add(Kind kind, String id, String where, Figure figure, Placing placing) {
-            parts.add(new TopPart(kind, id, where, -1, -1, kind.label(), "", figure, placing));
+            parts.add(new TopPart(kind, id, where, -1, -1, kind.label(), "", figure, placing, index));
             figure.flaws().forEach(problem -> flaws.add(new Flaw(id, problem)));
         }
 

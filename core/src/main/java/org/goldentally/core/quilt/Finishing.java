@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.goldentally.core.cloth.UsualSizes;
+import org.goldentally.core.cutting.JoinedStrips;
 import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
@@ -30,20 +31,15 @@ public record Finishing(
         List<Working> workings,
         List<Problem> problems) {
 
-    /** Added to the way round for corners and the join: 10 in, or 25 cm (common practice, no source). */
-    static final Length BINDING_EXTRA = Length.inches(10);
-
-    /** Seams between backing panels, wider than patchwork seams: 1/2 in (common practice, no source). */
-    static final Length BACKING_SEAM = Length.inches(0, 1, 2);
-
     private static final int MOST_PANELS = 3;
 
     /**
      * Strips cut across the width and joined on the diagonal, where each join takes as much length as a strip is wide.
      *
      * @param length the way round and the extra
+     * @param working how the number of strips came about
      */
-    public record Binding(Length stripWidth, Length widthOfFabric, Length length, long strips) {
+    public record Binding(Length stripWidth, Length widthOfFabric, Length length, long strips, Working working) {
 
         /** Cloth to cut them from. */
         public Length cloth() {
@@ -76,10 +72,13 @@ public record Finishing(
                 problems);
         Optional<Length> overhang =
                 read(LengthReader.read("Backing, larger on every side by", design.overhang(), system), problems);
-        Length width = top.finishedWidth().plus(overhang.orElse(Length.ZERO).times(2));
-        Length height = top.finishedHeight().plus(overhang.orElse(Length.ZERO).times(2));
+        // A top on point has sides that no ruler shows; what is cut is rounded up to the ruler's marks.
+        Length over = overhang.orElse(Length.ZERO).times(2);
+        Length width = top.finishedWidth().plus(over).roundedUpTo(top.settings().grid());
+        Length height =
+                top.finishedHeight().plus(over).roundedUpTo(top.settings().grid());
         Optional<Binding> binding = strip.flatMap(each -> binding(top, each, problems, workings));
-        Optional<Backing> backing = cloth.flatMap(each -> backing(width, height, each, writer, problems, workings));
+        Optional<Backing> backing = cloth.flatMap(each -> backing(width, height, each, system, problems, workings));
         return new Finishing(binding, width, height, backing, workings, problems);
     }
 
@@ -87,7 +86,7 @@ public record Finishing(
             QuiltTop top, Length strip, List<Problem> problems, List<Working> workings) {
         MeasureSystem system = top.design().system();
         LengthWriter writer = system.writer();
-        Length widthOfFabric = UsualSizes.widthOfFabric(system);
+        Length widthOfFabric = UsualSizes.of(system).widthOfFabric();
         if (strip.times(2).isLongerThan(widthOfFabric)) {
             problems.add(new Problem(
                     "Binding, cut strip",
@@ -96,30 +95,30 @@ public record Finishing(
             return Optional.empty();
         }
         Length round = top.finishedWidth().plus(top.finishedHeight()).times(2);
-        Length length = round.plus(BINDING_EXTRA);
-        // n strips joined on the diagonal are n·width − (n − 1)·strip long.
-        Length perStrip = widthOfFabric.minus(strip);
-        Length needed = length.minus(strip);
-        long whole = needed.wholeTimes(perStrip);
-        long strips = perStrip.times(whole).isShorterThan(needed) ? whole + 1 : whole;
-        workings.add(new Working(
+        Length extra = UsualSizes.of(system).bindingExtra();
+        Length length = round.plus(extra);
+        JoinedStrips joined = JoinedStrips.diagonal(widthOfFabric, strip);
+        long strips = joined.stripsFor(length);
+        Working working = new Working(
                 "Binding",
-                "round the top " + writer.write(round) + " + " + writer.write(BINDING_EXTRA)
-                        + " for corners and join = "
+                "round the top " + writer.write(round) + " + " + writer.write(extra) + " for corners and join = "
                         + writer.writeWithUnit(length) + "; each strip gives " + writer.write(widthOfFabric)
-                        + ", less " + writer.write(strip) + " at each diagonal join: " + strips + " strips"));
-        return Optional.of(new Binding(strip, widthOfFabric, length, strips));
+                        + ", less " + writer.write(strip) + " at each diagonal join: " + strips + " strips");
+        workings.add(working);
+        return Optional.of(new Binding(strip, widthOfFabric, length, strips, working));
     }
 
     private static Optional<Backing> backing(
             Length width,
             Length height,
             Length cloth,
-            LengthWriter writer,
+            MeasureSystem system,
             List<Problem> problems,
             List<Working> workings) {
-        Optional<Backing> upright = panels(width, cloth).map(panels -> new Backing(panels, true, cloth, height));
-        Optional<Backing> lying = panels(height, cloth).map(panels -> new Backing(panels, false, cloth, width));
+        LengthWriter writer = system.writer();
+        Length seam = UsualSizes.of(system).backingSeam();
+        Optional<Backing> upright = panels(width, cloth, seam).map(panels -> new Backing(panels, true, cloth, height));
+        Optional<Backing> lying = panels(height, cloth, seam).map(panels -> new Backing(panels, false, cloth, width));
         if (upright.isEmpty() && lying.isEmpty()) {
             problems.add(new Problem(
                     "Backing, usable width of its cloth",
@@ -134,7 +133,7 @@ public record Finishing(
         Backing backing = takeUpright ? upright.get() : lying.get();
         workings.add(new Working(
                 "Backing",
-                say(backing, writer)
+                say(backing, seam, writer)
                         + (upright.isPresent() && lying.isPresent()
                                 ? "; the other way round it would take "
                                         + writer.writeWithUnit((takeUpright ? lying : upright)
@@ -144,19 +143,19 @@ public record Finishing(
         return Optional.of(backing);
     }
 
-    private static String say(Backing backing, LengthWriter writer) {
+    private static String say(Backing backing, Length seam, LengthWriter writer) {
         return backing.panels + (backing.panels == 1 ? " panel" : " panels") + " of "
                 + writer.writeWithUnit(backing.panelLength)
                 + (backing.upright ? " from top to bottom" : " from side to side") + " = "
                 + writer.writeWithUnit(backing.cloth()) + " of cloth " + writer.writeWithUnit(backing.widthOfFabric)
                 + " wide"
-                + (backing.panels == 1 ? "" : ", joined with seams of " + writer.writeWithUnit(BACKING_SEAM));
+                + (backing.panels == 1 ? "" : ", joined with seams of " + writer.writeWithUnit(seam));
     }
 
     /** How many panels cover a side; each join takes a seam of both. */
-    private static Optional<Integer> panels(Length side, Length cloth) {
+    private static Optional<Integer> panels(Length side, Length cloth, Length seam) {
         for (int panels = 1; panels <= MOST_PANELS; panels++) {
-            if (cloth.times(panels).minus(BACKING_SEAM.times(2L * (panels - 1))).isAtLeast(side)) {
+            if (cloth.times(panels).minus(seam.times(2L * (panels - 1))).isAtLeast(side)) {
                 return Optional.of(panels);
             }
         }

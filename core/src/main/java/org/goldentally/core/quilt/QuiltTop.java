@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SettingDesign;
@@ -99,6 +100,11 @@ public record QuiltTop(
 
     public Area area() {
         return finishedWidth.times(finishedHeight);
+    }
+
+    /** A part by its id. */
+    public Optional<TopPart> part(String id) {
+        return parts.stream().filter(part -> part.id().equals(id)).findFirst();
     }
 
     public int blockCount() {

@@ -14,6 +14,7 @@ import org.goldentally.core.geometry.Polygon;
  * @param name of the block, or what it is
  * @param blockKey key of its block; empty for other parts
  * @param figure what is there; parts that look the same share one
+ * @param border number of its border, from 0; -1 for parts of none
  */
 public record TopPart(
         Kind kind,
@@ -24,7 +25,22 @@ public record TopPart(
         String name,
         String blockKey,
         Figure figure,
-        Placing placing) {
+        Placing placing,
+        int border) {
+
+    /** A part of no border. */
+    TopPart(
+            Kind kind,
+            String id,
+            String where,
+            int row,
+            int column,
+            String name,
+            String blockKey,
+            Figure figure,
+            Placing placing) {
+        this(kind, id, where, row, column, name, blockKey, figure, placing, -1);
+    }
 
     /** The kinds of parts that a top is made of. */
     public enum Kind {
@@ -55,7 +71,7 @@ public record TopPart(
     }
 
     public boolean isOfBorder() {
-        return id.startsWith("border-");
+        return border >= 0;
     }
 
     /** Its patches on the top. */
@@ -66,6 +82,6 @@ public record TopPart(
     }
 
     TopPart movedBy(org.goldentally.core.measure.Length dx, org.goldentally.core.measure.Length dy) {
-        return new TopPart(kind, id, where, row, column, name, blockKey, figure, placing.movedBy(dx, dy));
+        return new TopPart(kind, id, where, row, column, name, blockKey, figure, placing.movedBy(dx, dy), border);
     }
 }

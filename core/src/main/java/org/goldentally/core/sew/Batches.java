@@ -210,9 +210,7 @@ public final class Batches {
     }
 
     private Optional<Batch> binding() {
-        return tally.strips().stream()
-                .filter(TopTally::isBinding)
-                .findFirst()
+        return tally.binding()
                 .map(strip -> new Batch(
                         "binding",
                         Kind.BINDING,

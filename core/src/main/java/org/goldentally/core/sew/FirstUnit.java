@@ -46,7 +46,7 @@ public record FirstUnit(boolean goOn, Optional<Double> seam, String advice) {
     }
 
     private static String decimal(double inches, SewingSettings settings) {
-        double own = settings.system().abbreviation().equals("cm") ? inches * 2.54 : inches;
+        double own = inches / settings.system().one().toDoubleInches();
         return String.format(
                 java.util.Locale.ROOT, "%.2f %s", own, settings.system().abbreviation());
     }

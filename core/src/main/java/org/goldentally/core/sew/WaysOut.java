@@ -66,8 +66,14 @@ public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<St
                     .filter(ledger -> ledger.cloth().equals(cloth))
                     .findFirst()
                     .orElseThrow();
-            return ClothLedger.of(
-                    new CuttingRequest(cloth, cuts, of(cloth), planned.widthToBuy(), system, CuttingChoice.PLAIN));
+            return ClothLedger.of(new CuttingRequest(
+                    cloth,
+                    cuts,
+                    of(cloth),
+                    planned.widthToBuy(),
+                    system,
+                    CuttingChoice.PLAIN,
+                    planned.request().squaringUp()));
         }
 
         /** What must be bought for these cuts; empty where the leftovers give them. */

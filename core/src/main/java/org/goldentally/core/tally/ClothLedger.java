@@ -13,7 +13,6 @@ import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.measure.MeasureSystem;
 
 /**
  * One cloth's account: what is cut of it, from which pieces on hand, what stays whole, and what is to be bought.
@@ -23,25 +22,22 @@ import org.goldentally.core.measure.MeasureSystem;
  * <p>For every piece: cut + left + trimmed = the piece, exactly; a rest is in one place only, so it is never promised
  * twice.
  *
+ * @param request what was asked for
  * @param cuts all that the quilt needs of this cloth, largest first
  * @param opened pieces that are cut into, equal ones cut alike counted together
  * @param untouched pieces that stay whole
  * @param missing what the shelf does not give
  * @param toBuy the cloth to buy for that; empty where nothing is missing, or where it cannot be cut from any cloth
- * @param widthToBuy usable width of the cloth that would be bought
  * @param tooLarge pieces that fit no cloth of the width to buy
- * @param choice how it is cut
  */
 public record ClothLedger(
-        String cloth,
+        CuttingRequest request,
         List<ClothCut> cuts,
         List<Opened> opened,
         List<ShelfPieces> untouched,
         List<ClothCut> missing,
         Optional<ToBuy> toBuy,
-        List<ClothCut> tooLarge,
-        Length widthToBuy,
-        CuttingChoice choice) {
+        List<ClothCut> tooLarge) {
 
     /** Equal pieces of the shelf that are cut alike. */
     public record Opened(String key, long count, OpenedPiece piece) {}
@@ -49,9 +45,24 @@ public record ClothLedger(
     /**
      * A length of cloth to buy, and how it is cut.
      *
-     * @param atLeast proven: no plan in strips is shorter; empty where nothing is known
+     * @param atLeast proven: no plan of the same style is shorter for what is missing; empty where nothing is known
      */
     public record ToBuy(Purchase purchase, OpenedPiece piece, Optional<Length> atLeast) {}
+
+    /** The cloth's key in the quilt. */
+    public String cloth() {
+        return request.cloth();
+    }
+
+    /** Usable width of the cloth that would be bought. */
+    public Length widthToBuy() {
+        return request.widthToBuy();
+    }
+
+    /** How it is cut. */
+    public CuttingChoice choice() {
+        return request.choice();
+    }
 
     public boolean isEnough() {
         return missing.isEmpty();
@@ -62,6 +73,7 @@ public record ClothLedger(
         return cuts.stream().map(ClothCut::area).reduce(Area.ZERO, Area::plus);
     }
 
+    /** All cloth that is cut into, what is bought for it too. */
     public Area taken() {
         return sum(each -> each.piece().area());
     }
@@ -78,10 +90,12 @@ public record ClothLedger(
         return sum(OpenedPiece::trimmed);
     }
 
+    /** Over every piece that is cut into, from the shelf and bought: used + left + trimmed = taken. */
     private Area sum(java.util.function.Function<OpenedPiece, Area> of) {
-        return opened.stream()
+        Area ofShelf = opened.stream()
                 .map(each -> of.apply(each.piece).times(each.count))
                 .reduce(Area.ZERO, Area::plus);
+        return toBuy.map(buy -> ofShelf.plus(of.apply(buy.piece()))).orElse(ofShelf);
     }
 
     /** The account cut as the request says; cut sizes on no common ruler are cut plainly. */
@@ -110,14 +124,16 @@ public record ClothLedger(
     }
 
     ClothLedger withOpened(List<Opened> others) {
-        return new ClothLedger(
-                cloth, cuts, List.copyOf(others), untouched, missing, toBuy, tooLarge, widthToBuy, choice);
+        return new ClothLedger(request, cuts, List.copyOf(others), untouched, missing, toBuy, tooLarge);
     }
 
-    /** What all of it would be as one length of cloth, cut plainly, whatever is on hand. */
-    public Optional<Purchase> asYardage(MeasureSystem system) {
-        CuttingRequest request = new CuttingRequest(cloth, cuts, List.of(), widthToBuy, system, CuttingChoice.PLAIN);
-        return PlainCutting.account(request, cuts).toBuy().map(ToBuy::purchase);
+    /**
+     * What all of it would be as one length of cloth, cut in the same way, whatever is on hand; the account itself where
+     * nothing is, so that the two never disagree.
+     */
+    public Optional<Purchase> asYardage(TopTally.ClothCutter cutter) {
+        ClothLedger bought = opened.isEmpty() ? this : cutter.account(request.withoutShelf());
+        return bought.toBuy().map(ToBuy::purchase);
     }
 
     /** How many of each kind of piece on hand are cut into. */

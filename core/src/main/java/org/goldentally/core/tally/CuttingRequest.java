@@ -11,6 +11,7 @@ import org.goldentally.core.measure.MeasureSystem;
  * @param cuts all pieces of it that the quilt needs
  * @param shelf what there is of it
  * @param widthToBuy usable width of the cloth that would be bought
+ * @param squaringUp what squaring up the end of a length costs
  */
 public record CuttingRequest(
         String cloth,
@@ -18,14 +19,20 @@ public record CuttingRequest(
         List<ShelfPieces> shelf,
         Length widthToBuy,
         MeasureSystem system,
-        CuttingChoice choice) {
+        CuttingChoice choice,
+        Length squaringUp) {
 
     public CuttingRequest {
         cuts = List.copyOf(cuts);
         shelf = List.copyOf(shelf);
     }
 
+    /** The same from cloth to buy only. */
+    public CuttingRequest withoutShelf() {
+        return new CuttingRequest(cloth, cuts, List.of(), widthToBuy, system, choice, squaringUp);
+    }
+
     public CuttingRequest with(CuttingChoice other) {
-        return new CuttingRequest(cloth, cuts, shelf, widthToBuy, system, other);
+        return new CuttingRequest(cloth, cuts, shelf, widthToBuy, system, other, squaringUp);
     }
 }

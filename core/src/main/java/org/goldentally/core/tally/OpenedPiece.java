@@ -3,9 +3,11 @@ package org.goldentally.core.tally;
 import java.util.ArrayList;
 import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.cutting.TightFit;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 
@@ -15,6 +17,7 @@ import org.goldentally.core.measure.Length;
  *
  * @param cuts in the order in which they are cut
  * @param leftovers rectangles worth keeping
+ * @param trimmings the narrow rest, what squaring up an end costs among it
  * @param strips how planned strips are cut; empty where one size is cut after the other
  */
 public record OpenedPiece(
@@ -22,7 +25,6 @@ public record OpenedPiece(
         List<Cut> cuts,
         List<Rectangle> leftovers,
         List<Rectangle> trimmings,
-        boolean tight,
         List<LaidStrip> strips) {
 
     public OpenedPiece {
@@ -53,6 +55,12 @@ public record OpenedPiece(
 
     public long count() {
         return cuts.stream().mapToLong(Cut::count).sum();
+    }
+
+    /** Whether cuts come closer to an edge that has still to be cut true than there should be room. */
+    public boolean isTight(Length room) {
+        return TightFit.of(
+                piece, cuts.stream().flatMap(cut -> cut.blocks().stream()).toList(), room);
     }
 
     /** Equal pieces cut in one go, at their place on the cloth. */
@@ -89,11 +97,18 @@ public record OpenedPiece(
         private final List<Cut> cuts = new ArrayList<>();
         private final List<Rectangle> free = new ArrayList<>();
         private final List<Rectangle> trimmings = new ArrayList<>();
-        private boolean tight;
 
-        OnTable(ClothPiece piece) {
+        /** @param squaringUp what squaring up the end of a length costs */
+        OnTable(ClothPiece piece, Length squaringUp) {
             this.piece = piece;
-            free.add(new Rectangle(Length.ZERO, Length.ZERO, piece.width(), piece.length()));
+            Length lost = piece.form() == PieceForm.YARDAGE ? Length.min(squaringUp, piece.length()) : Length.ZERO;
+            if (lost.isPositive()) {
+                trimmings.add(new Rectangle(Length.ZERO, Length.ZERO, piece.width(), lost));
+            }
+            if (piece.length().isLongerThan(lost)) {
+                free.add(new Rectangle(
+                        Length.ZERO, lost, piece.width(), piece.length().minus(lost)));
+            }
         }
 
         boolean isUntouched() {
@@ -124,9 +139,6 @@ public record OpenedPiece(
             cuts.add(new Cut(cut, placed));
             layout.leftovers().forEach(left -> free.add(moved(left, from)));
             layout.trimmings().forEach(left -> trimmings.add(moved(left, from)));
-            tight |= layout.isTight()
-                    && from.width().equals(piece.width())
-                    && from.height().equals(piece.length());
             return layout.count();
         }
 
@@ -137,7 +149,8 @@ public record OpenedPiece(
 
         /** The same cuts on a piece only so long; what reaches beyond is cut off the rests. */
         OpenedPiece cutOffAt(Length length) {
-            OnTable shorter = new OnTable(new ClothPiece(piece.form(), piece.width(), length, piece.edge()));
+            OnTable shorter =
+                    new OnTable(new ClothPiece(piece.form(), piece.width(), length, piece.edge()), Length.ZERO);
             shorter.cuts.addAll(cuts);
             shorter.free.clear();
             shorter.trimmings.addAll(trimmings);
@@ -153,7 +166,7 @@ public record OpenedPiece(
         }
 
         OpenedPiece asCut() {
-            return new OpenedPiece(piece, cuts, free, trimmings, tight, List.of());
+            return new OpenedPiece(piece, cuts, free, trimmings, List.of());
         }
     }
 }

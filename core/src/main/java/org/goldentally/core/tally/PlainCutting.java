@@ -9,6 +9,7 @@ import java.util.Optional;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.Purchase;
+import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.measure.Length;
@@ -21,7 +22,9 @@ import org.goldentally.core.tally.ClothLedger.ToBuy;
  *
  * <ol>
  *   <li>Largest pieces first, so that cloth which a larger piece needs is never cut up for a smaller one.
- *   <li>What is left of pieces that are cut into already comes before any whole piece; the smallest rest that will do.
+ *   <li>A precut, scrap or fat quarter that the pieces use up comes first: nothing of it is left worth keeping.
+ *   <li>Then what is left of pieces that are cut into already, before any other whole piece; the smallest rest that will
+ *       do.
  *   <li>Then whole pieces in the order that keeps the most useful leftovers: scraps, strips, precuts, fat quarters,
  *       yardage last (common practice, no source); among equals the smaller first.
  *   <li>What cannot be cut from the shelf is cut from cloth to buy, in the same way.
@@ -48,7 +51,7 @@ final class PlainCutting {
 
     /** @param cuts the request's, alike ones together, largest first */
     static ClothLedger account(CuttingRequest request, List<ClothCut> cuts) {
-        Table table = new Table(request.shelf());
+        Table table = new Table(request.shelf(), request.squaringUp());
         List<ClothCut> missing = new ArrayList<>();
         for (ClothCut cut : cuts) {
             long open = table.cut(cut);
@@ -57,27 +60,19 @@ final class PlainCutting {
             }
         }
         List<ClothCut> tooLarge = new ArrayList<>();
-        Optional<ToBuy> toBuy = buy(missing, request.widthToBuy(), request.system(), tooLarge);
-        return new ClothLedger(
-                request.cloth(),
-                cuts,
-                table.opened(),
-                table.untouched(),
-                missing,
-                toBuy,
-                List.copyOf(tooLarge),
-                request.widthToBuy(),
-                request.choice());
+        Optional<ToBuy> toBuy = buy(missing, request, tooLarge);
+        return new ClothLedger(request, cuts, table.opened(), table.untouched(), missing, toBuy, List.copyOf(tooLarge));
     }
 
-    private static Optional<ToBuy> buy(
-            List<ClothCut> missing, Length width, MeasureSystem system, List<ClothCut> tooLarge) {
+    private static Optional<ToBuy> buy(List<ClothCut> missing, CuttingRequest request, List<ClothCut> tooLarge) {
+        Length width = request.widthToBuy();
+        MeasureSystem system = request.system();
         // Each piece in a strip of its own is surely enough, and what is bought may be a step longer.
         Length endless = missing.stream()
                 .map(cut -> cut.longerSide().times(cut.count()))
-                .reduce(Purchase.step(system), Length::plus);
-        OpenedPiece.OnTable length =
-                new OpenedPiece.OnTable(new ClothPiece(PieceForm.YARDAGE, width, endless, ClothPiece.Edge.STRAIGHT));
+                .reduce(Purchase.step(system).plus(request.squaringUp()), Length::plus);
+        OpenedPiece.OnTable length = new OpenedPiece.OnTable(
+                new ClothPiece(PieceForm.YARDAGE, width, endless, ClothPiece.Edge.STRAIGHT), request.squaringUp());
         for (ClothCut cut : missing) {
             if (Table.cutFromOpened(length, cut, cut.count()) > 0) {
                 tooLarge.add(cut);
@@ -103,7 +98,10 @@ final class PlainCutting {
         private final List<Integer> wholeCounts = new ArrayList<>();
         private final Map<String, List<OpenedPiece.OnTable>> opened = new LinkedHashMap<>();
 
-        Table(List<ShelfPieces> shelf) {
+        private final Length squaringUp;
+
+        Table(List<ShelfPieces> shelf, Length squaringUp) {
+            this.squaringUp = squaringUp;
             List<ShelfPieces> order = new ArrayList<>(shelf);
             order.sort(KEEP_MOST_USEFUL);
             order.forEach(pieces -> {
@@ -115,6 +113,13 @@ final class PlainCutting {
         /** Cuts as many as the shelf gives; what is still open is missing. */
         long cut(ClothCut cut) {
             long open = cut.count();
+            for (int i = 0; i < whole.size() && open > 0; i++) {
+                long perPiece = usedUpBy(whole.get(i).piece(), cut.size());
+                long pieces = perPiece == 0 ? 0 : Math.min(open / perPiece, wholeCounts.get(i));
+                if (pieces > 0) {
+                    open -= pieces * perPiece - cutFromWhole(i, cut, pieces * perPiece);
+                }
+            }
             List<OpenedPiece.OnTable> tables =
                     opened.values().stream().flatMap(List::stream).toList();
             for (OpenedPiece.OnTable table : tables) {
@@ -124,15 +129,32 @@ final class PlainCutting {
                 open = cutFromOpened(table, cut, open);
             }
             for (int i = 0; i < whole.size() && open > 0; i++) {
-                ShelfPieces pieces = whole.get(i);
-                long perPiece = PieceLayout.capacity(pieces.piece(), cut.size());
-                while (perPiece > 0 && open > 0 && wholeCounts.get(i) > 0) {
-                    OpenedPiece.OnTable table = new OpenedPiece.OnTable(pieces.piece());
-                    open = cutFromOpened(table, cut, open);
-                    wholeCounts.set(i, wholeCounts.get(i) - 1);
-                    opened.computeIfAbsent(pieces.key(), any -> new ArrayList<>())
-                            .add(table);
+                open = cutFromWhole(i, cut, open);
+            }
+            return open;
+        }
+
+        /** How many such pieces use up a precut, scrap or fat quarter, so that nothing else worth keeping is left of it. */
+        private static long usedUpBy(ClothPiece piece, CutSize size) {
+            if (piece.form() == PieceForm.YARDAGE) {
+                return 0;
+            }
+            PieceLayout layout = PieceLayout.of(piece, size);
+            return layout.leftovers().isEmpty() ? layout.count() : 0;
+        }
+
+        private long cutFromWhole(int place, ClothCut cut, long wanted) {
+            ShelfPieces pieces = whole.get(place);
+            long open = wanted;
+            while (open > 0 && wholeCounts.get(place) > 0) {
+                OpenedPiece.OnTable table = new OpenedPiece.OnTable(pieces.piece(), squaringUp);
+                long before = open;
+                open = cutFromOpened(table, cut, open);
+                if (open == before) {
+                    return open;
                 }
+                wholeCounts.set(place, wholeCounts.get(place) - 1);
+                opened.computeIfAbsent(pieces.key(), any -> new ArrayList<>()).add(table);
             }
             return open;
         }

@@ -9,6 +9,7 @@ import java.util.function.Predicate;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.Purchase;
+import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.cutting.yardage.Demand;
@@ -33,9 +34,6 @@ import org.goldentally.core.tally.ClothLedger.ToBuy;
  * </ol>
  */
 final class PlannedCutting {
-
-    /** Strips over 20 in are awkward to handle (common practice, no source). */
-    static final Length TALLEST_STRIP = Length.inches(20);
 
     /** Finer than this the search would be slow: 4,000 marks across, a tenth of a millimetre on the widest cloth. */
     private static final long MOST_MARKS = 4_000;
@@ -104,15 +102,7 @@ final class PlannedCutting {
         List<ClothCut> tooLarge = new ArrayList<>();
         Optional<ToBuy> toBuy = buy(tooLarge);
         return new ClothLedger(
-                request.cloth(),
-                cuts,
-                List.copyOf(opened),
-                List.copyOf(untouched),
-                missing,
-                toBuy,
-                List.copyOf(tooLarge),
-                request.widthToBuy(),
-                request.choice());
+                request, cuts, List.copyOf(opened), List.copyOf(untouched), missing, toBuy, List.copyOf(tooLarge));
     }
 
     private List<ClothCut> missing() {
@@ -148,7 +138,8 @@ final class PlannedCutting {
         if (items.isEmpty()) {
             return Optional.empty();
         }
-        int tallest = Math.toIntExact(TALLEST_STRIP.wholeTimes(mark));
+        int tallest =
+                Math.toIntExact(UsualSizes.of(request.system()).tallestStrip().wholeTimes(mark));
         return Optional.of(new Fitting(
                 new Demand(across, longest, items, tallest),
                 sizeOf.stream().mapToInt(Integer::intValue).toArray()));
@@ -170,8 +161,13 @@ final class PlannedCutting {
     }
 
     private void cutYardage(ShelfPieces pieces) {
-        int longest = Math.toIntExact(pieces.piece().length().wholeTimes(mark));
         int left = pieces.count();
+        Length squared = pieces.piece().length().minus(request.squaringUp());
+        if (!squared.isPositive()) {
+            keepWhole(pieces, left);
+            return;
+        }
+        int longest = Math.toIntExact(squared.wholeTimes(mark));
         for (; left > 0; left--) {
             Optional<Fitting> fitting = fitting(pieces.piece().width(), longest);
             if (fitting.isEmpty()) {
@@ -247,7 +243,8 @@ final class PlannedCutting {
     }
 
     private OpenedPiece lay(ClothPiece piece, List<Strip> strips, Fitting fitting) {
-        return StripLayer.lay(piece, strips, mark, item -> take(fitting.sizeOf()[item]));
+        Length squaringUp = piece.form() == PieceForm.YARDAGE ? request.squaringUp() : Length.ZERO;
+        return StripLayer.lay(piece, strips, mark, squaringUp, item -> take(fitting.sizeOf()[item]));
     }
 
     /** The next piece of a size, for the first use that is not served yet. */
@@ -267,10 +264,13 @@ final class PlannedCutting {
         Optional<Fitting> fitting = fitting(request.widthToBuy(), Demand.UNLIMITED);
         Optional<ToBuy> toBuy = fitting.map(each -> {
             YardagePlan plan = plan(each.demand());
-            Purchase purchase = Purchase.of(mark.times(plan.length()), request.system());
+            Purchase purchase = Purchase.of(mark.times(plan.length()).plus(request.squaringUp()), request.system());
             ClothPiece piece = new ClothPiece(
                     PieceForm.YARDAGE, request.widthToBuy(), purchase.bought(), ClothPiece.Edge.STRAIGHT);
-            return new ToBuy(purchase, lay(piece, plan.strips(), each), Optional.of(mark.times(plan.lowerBound())));
+            return new ToBuy(
+                    purchase,
+                    lay(piece, plan.strips(), each),
+                    Optional.of(mark.times(plan.lowerBound()).plus(request.squaringUp())));
         });
         tooLarge.addAll(missing());
         return toBuy;

@@ -6,13 +6,13 @@ import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.CutSize;
+import org.goldentally.core.cutting.JoinedStrips;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.piecing.Working;
 import org.goldentally.core.tally.ClothLedger.Opened;
-import org.goldentally.core.tally.TopTally.StripPlan;
 
 /**
  * A binding from what is left over: strips are cut from the longest leftovers of any cloth until they reach round the
@@ -37,9 +37,12 @@ public record ScrappyBinding(List<ClothLedger> ledgers, StripPlan plan, long fro
         List<Source> sources = sources(ledgers, width);
         sources.sort(Comparator.comparing(Source::length).reversed());
         List<ClothLedger> changed = new ArrayList<>(ledgers);
-        Length open = whole.cutLength();
+        ClothCut own = whole.cuts().getFirst();
+        Length wantedLength = whole.sides().getFirst().cutLength();
+        // Joined, k strips lose k − 1 joins: the first loses none, so one join is not open.
+        Length open = wantedLength.minus(width);
         long taken = 0;
-        Length reached = Length.ZERO;
+        Length reached = width;
         List<List<Source>> used = new ArrayList<>();
         ledgers.forEach(any -> used.add(new ArrayList<>()));
         for (Source source : sources) {
@@ -58,29 +61,24 @@ public record ScrappyBinding(List<ClothLedger> ledgers, StripPlan plan, long fro
                 changed.set(i, cut(changed.get(i), used.get(i), whole));
             }
         }
-        Length perStrip = whole.cut().size().width().minus(width);
-        long bought = open.isPositive() ? atLeast(open, perStrip) : 0;
+        JoinedStrips joined = JoinedStrips.diagonal(own.size().width(), width);
+        // What is still open is joined to what there is; with nothing there it is a binding like any other.
+        long bought = taken == 0
+                ? joined.stripsFor(wantedLength)
+                : open.isPositive() ? atLeast(open, own.size().width().minus(width)) : 0;
+        Length reach = taken == 0 ? Length.ZERO : reached;
         Working working = new Working(
                 "Scrappy binding",
-                taken + " strips from leftovers, joined on the diagonal, reach " + writer.write(reached) + " of "
-                        + writer.writeWithUnit(whole.cutLength())
+                taken + (taken == 1 ? " strip" : " strips") + " from leftovers, joined on the diagonal, reach "
+                        + writer.write(reach) + " of " + writer.writeWithUnit(wantedLength)
                         + (bought > 0 ? "; " + bought + " more are cut for the rest" : ""));
-        StripPlan plan = new StripPlan(
-                whole.key(),
-                whole.label(),
-                whole.cloth(),
-                1,
-                whole.cutLength(),
-                width,
-                true,
-                whole.cut().of(bought),
-                working);
-        return new ScrappyBinding(changed, plan, taken, reached);
+        StripPlan plan = whole.with(List.of(own.of(bought)), working);
+        return new ScrappyBinding(changed, plan, taken, reach);
     }
 
     /** Whether the leftovers reach all the way round. */
     public boolean isEnough() {
-        return plan.cut().count() == 0;
+        return plan.stripsCut() == 0;
     }
 
     private static long atLeast(Length open, Length each) {
@@ -153,7 +151,7 @@ public record ScrappyBinding(List<ClothLedger> ledgers, StripPlan plan, long fro
         layout.leftovers().forEach(left -> leftovers.add(moved(left, source.rest)));
         List<Rectangle> trimmings = new ArrayList<>(piece.trimmings());
         layout.trimmings().forEach(left -> trimmings.add(moved(left, source.rest)));
-        return new OpenedPiece(piece.piece(), cuts, leftovers, trimmings, piece.tight(), piece.strips());
+        return new OpenedPiece(piece.piece(), cuts, leftovers, trimmings, piece.strips());
     }
 
     private static CutBlock moved(CutBlock block, Rectangle to) {

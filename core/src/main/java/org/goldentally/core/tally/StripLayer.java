@@ -23,7 +23,6 @@ final class StripLayer {
     private final List<Rectangle> trimmings = new ArrayList<>();
     private final List<LaidStrip> laid = new ArrayList<>();
     private Length y = Length.ZERO;
-    private boolean tight;
 
     /** Where a planned piece comes from: the next that is wanted of its size. */
     interface NextOfSize {
@@ -33,14 +32,23 @@ final class StripLayer {
     /** A block of equal pieces and what it is for. */
     private record Block(ClothCut cut, CutBlock block) {}
 
-    private StripLayer(ClothPiece piece, Length mark) {
+    private StripLayer(ClothPiece piece, Length mark, Length squaringUp) {
         this.piece = piece;
         this.mark = mark;
+        if (squaringUp.isPositive()) {
+            trimmings.add(new Rectangle(Length.ZERO, Length.ZERO, piece.width(), squaringUp));
+            y = squaringUp;
+        }
     }
 
-    /** @param mark length of one mark of the plan */
-    static OpenedPiece lay(ClothPiece piece, List<Strip> strips, Length mark, NextOfSize next) {
-        StripLayer layer = new StripLayer(piece, mark);
+    /**
+     * Lays the strips one under the other.
+     *
+     * @param mark length of one mark of the plan
+     * @param squaringUp what squaring up the end costs, before the first strip
+     */
+    static OpenedPiece lay(ClothPiece piece, List<Strip> strips, Length mark, Length squaringUp, NextOfSize next) {
+        StripLayer layer = new StripLayer(piece, mark, squaringUp);
         List<Strip> inOrder = new ArrayList<>(strips);
         inOrder.sort(Comparator.comparingInt(Strip::height).reversed().thenComparing(Strip::hashCode));
         inOrder.forEach(strip -> layer.lay(strip, next));
@@ -74,7 +82,6 @@ final class StripLayer {
             }
         }
         keep(x, y, piece.width().minus(x), height);
-        tight |= piece.width().minus(x).isShorterThan(ClothPiece.TIGHT_WITHIN);
         laid.add(new LaidStrip(y, height, segments));
         y = y.plus(height);
     }
@@ -94,14 +101,13 @@ final class StripLayer {
     private OpenedPiece done() {
         Length rest = piece.length().minus(y);
         keep(Length.ZERO, y, piece.width(), rest);
-        tight |= rest.isShorterThan(ClothPiece.TIGHT_WITHIN);
         Map<ClothCut, List<CutBlock>> byCut = new LinkedHashMap<>();
         for (Block block : merged()) {
             byCut.computeIfAbsent(block.cut, any -> new ArrayList<>()).add(block.block);
         }
         List<OpenedPiece.Cut> cuts = new ArrayList<>();
         byCut.forEach((cut, blocks) -> cuts.add(new OpenedPiece.Cut(cut, blocks)));
-        return new OpenedPiece(piece, cuts, leftovers, trimmings, tight, laid);
+        return new OpenedPiece(piece, cuts, leftovers, trimmings, laid);
     }
 
     /** Equal pieces side by side, and equal rows above each other, are one block. */

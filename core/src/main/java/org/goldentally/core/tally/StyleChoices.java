@@ -2,8 +2,8 @@ package org.goldentally.core.tally;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.Optional;
 import org.goldentally.core.cloth.Purchase;
+import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
@@ -27,23 +27,32 @@ public record StyleChoices(Map<CuttingStyle, ClothLedger> accounts, MeasureSyste
         return new StyleChoices(accounts, request.system());
     }
 
-    /** How good what is to be bought is known to be; nothing is claimed where nothing is proven. */
+    /**
+     * How good what is to be bought is known to be; nothing is claimed where nothing is proven. The bound is of plans of
+     * the same style ({@link CuttingStyle}), and of what the shelf does not give: another style may buy less, and so may
+     * other use of what is on the shelf.
+     */
     public static String proof(ClothLedger ledger, MeasureSystem system) {
-        if (ledger.toBuy().isEmpty()) {
+        if (ledger.toBuy().isEmpty() || ledger.toBuy().get().atLeast().isEmpty()) {
             return "";
         }
         Purchase purchase = ledger.toBuy().get().purchase();
-        Optional<Length> atLeast = ledger.toBuy().get().atLeast();
-        if (atLeast.isEmpty()) {
-            return "";
+        Length atLeast = ledger.toBuy().get().atLeast().get();
+        CuttingStyle style = ledger.choice().style();
+        // Only stacked strips could be taller than what is looked at.
+        String which = style == CuttingStyle.THRIFTY
+                ? " plan in strips of up to "
+                        + system.writer().writeWithUnit(UsualSizes.of(system).tallestStrip())
+                : " plan";
+        String plan = "no " + style.label() + which;
+        String ofWhat = ledger.opened().isEmpty() ? "" : " for what the shelf does not give";
+        if (atLeast.equals(purchase.exact())) {
+            return plan + ofWhat + " is shorter";
         }
-        if (atLeast.get().equals(purchase.exact())) {
-            return "no plan in strips is shorter";
+        if (Purchase.of(atLeast, system).bought().equals(purchase.bought())) {
+            return plan + ofWhat + " buys less";
         }
-        if (Purchase.of(atLeast.get(), system).bought().equals(purchase.bought())) {
-            return "no plan in strips buys less";
-        }
-        return "at most " + system.writer().writeWithUnit(purchase.exact().minus(atLeast.get()))
-                + " over what is proven to be needed";
+        return "at most " + system.writer().writeWithUnit(purchase.exact().minus(atLeast)) + " over what any "
+                + style.label() + which + ofWhat + " needs";
     }
 }

@@ -7,16 +7,12 @@ import java.util.Map;
 import java.util.Optional;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.UsualSizes;
-import org.goldentally.core.cutting.CutSize;
-import org.goldentally.core.design.BorderDesign.Join;
 import org.goldentally.core.design.ClothInHand;
-import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.measure.LengthWriter;
-import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.piecing.SewingSettings;
-import org.goldentally.core.piecing.Working;
+import org.goldentally.core.measure.LengthReader;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.Reading;
 import org.goldentally.core.quilt.Finishing;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
@@ -40,60 +36,18 @@ public record TopTally(
         List<BonusUnits> bonus,
         List<TopCount.Group> unplanned) {
 
-    /**
-     * Equal strips: 4 border strips of 60 1/2 in, joined of 7 strips across the width.
-     *
-     * @param cutLength what each is cut to
-     * @param joined whether they are longer than the cloth is wide
-     * @param working how the number of strips came about
-     */
-    public record StripPlan(
-            String key,
-            String label,
-            String cloth,
-            long count,
-            Length cutLength,
-            Length cutWidth,
-            boolean joined,
-            ClothCut cut,
-            Working working) {
-
-        /**
-         * What it is cut to before the top is measured: 1 in, or 2.5 cm, longer, to be squared up (common practice, no
-         * source for how much).
-         */
-        public Length overLength(MeasureSystem system) {
-            return cutLength.plus(system == MeasureSystem.INCH ? Length.inches(1) : Length.centimetres(2, 1, 2));
-        }
-    }
-
-    static final String BINDING = "binding";
-    static final String BACKING = "backing";
-
-    /** Panels of the backing, which are as wide as their cloth. */
-    private static StripPlan backing(Finishing.Backing backing, FinishingDesign design) {
-        CutSize size = new CutSize(backing.widthOfFabric(), backing.panelLength(), false);
-        ClothCut cut = new ClothCut(design.backingCloth(), size, "panel", backing.panels(), BACKING, BACKING);
-        Working working = new Working(BACKING, backing.panels() + " side by side, each a whole length of the cloth");
-        return new StripPlan(
-                BACKING,
-                BACKING,
-                design.backingCloth(),
-                backing.panels(),
-                backing.panelLength(),
-                backing.widthOfFabric(),
-                false,
-                cut,
-                working);
-    }
-
     /** Whether pieces are panels of the backing. */
-    public static boolean isBacking(ClothCut cut) {
-        return cut.use().equals(BACKING);
+    public boolean isBacking(ClothCut cut) {
+        return strips.stream()
+                .filter(strip -> strip.kind() == StripPlan.Kind.BACKING)
+                .anyMatch(strip -> strip.key().equals(cut.use()));
     }
 
-    public static boolean isBinding(StripPlan strip) {
-        return strip.key().equals(BINDING);
+    /** The strips of the binding; empty where there is none. */
+    public Optional<StripPlan> binding() {
+        return strips.stream()
+                .filter(strip -> strip.kind() == StripPlan.Kind.BINDING)
+                .findFirst();
     }
 
     /** How one cloth is cut; {@link ClothLedger#of} itself, or something that remembers what it answered. */
@@ -120,19 +74,16 @@ public record TopTally(
             QuiltDesign design,
             Map<String, List<ShelfPieces>> shelf,
             ClothCutter cutter) {
-        Length usual = UsualSizes.widthOfFabric(design.system());
+        Length usual = UsualSizes.of(design.system()).widthOfFabric();
         List<UnitPlans.Choice> choices = new UnitPlans(design, usual).of(count);
-        List<StripPlan> strips = new ArrayList<>();
-        for (TopCount.Group group : count.strips()) {
-            String cloth = group.cloths().getFirst();
-            strips.add(strip(group, cloth, width(shelf.get(cloth), usual), design, top.settings()));
-        }
+        List<StripPlan> strips =
+                new ArrayList<>(new StripPlans(top, design, cloth -> width(shelf.get(cloth), usual)).of(count));
         Finishing finishing = Finishing.of(top);
-        Optional<StripPlan> binding = finishing.binding().map(each -> binding(finishing, each, design.finishing()));
+        Optional<StripPlan> binding = finishing.binding().map(each -> StripPlans.binding(each, design.finishing()));
         finishing
                 .backing()
-                .filter(any -> !design.finishing().backingCloth().isEmpty())
-                .ifPresent(backing -> strips.add(backing(backing, design.finishing())));
+                .flatMap(each -> StripPlans.backing(each, design.finishing()))
+                .ifPresent(strips::add);
         boolean scrappy = design.finishing().scrappyBinding() && binding.isPresent();
         binding.filter(any -> !scrappy).ifPresent(strips::add);
         List<ClothLedger> ledgers = ledgers(design, choices, strips, shelf, cutter);
@@ -141,7 +92,7 @@ public record TopTally(
                     ScrappyBinding.from(ledgers, binding.get(), design.system().writer());
             ledgers = scraps.ledgers();
             strips.add(scraps.plan());
-            if (scraps.plan().cut().count() > 0) {
+            if (scraps.plan().stripsCut() > 0) {
                 ledgers = ledgers(design, choices, strips, shelf, cutter);
                 ledgers = ScrappyBinding.from(
                                 ledgers, binding.get(), design.system().writer())
@@ -158,7 +109,7 @@ public record TopTally(
                 .filter(cut -> cut.cloth().isEmpty())
                 .collect(java.util.stream.Collectors.toCollection(ArrayList::new));
         strips.stream()
-                .map(StripPlan::cut)
+                .flatMap(strip -> strip.cuts().stream())
                 .filter(cut -> cut.cloth().isEmpty() && cut.count() > 0)
                 .forEach(undressed::add);
         return new TopTally(
@@ -182,10 +133,18 @@ public record TopTally(
             List<UnitPlans.Choice> choices,
             List<StripPlan> strips,
             Map<String, List<ShelfPieces>> shelf) {
-        Length usual = UsualSizes.widthOfFabric(design.system());
+        Length usual = UsualSizes.of(design.system()).widthOfFabric();
         Map<String, List<ClothCut>> byCloth = new LinkedHashMap<>();
         choices.forEach(choice -> choice.chosen().cuts().forEach(cut -> add(byCloth, cut)));
-        strips.stream().map(StripPlan::cut).filter(cut -> cut.count() > 0).forEach(cut -> add(byCloth, cut));
+        strips.stream()
+                .flatMap(strip -> strip.cuts().stream())
+                .filter(cut -> cut.count() > 0)
+                .forEach(cut -> add(byCloth, cut));
+        Length squaringUp = squaringUp(design);
+        Length backingWidth = strips.stream()
+                .filter(strip -> strip.kind() == StripPlan.Kind.BACKING)
+                .map(StripPlan::cutWidth)
+                .reduce(Length.ZERO, Length::max);
         List<CuttingRequest> requests = new ArrayList<>();
         for (ClothInHand cloth : design.cloths()) {
             List<ClothCut> cuts = byCloth.get(cloth.key());
@@ -195,12 +154,12 @@ public record TopTally(
                         cloth.key(),
                         cloth.directional() ? unturned(cuts) : cuts,
                         pieces,
-                        cuts.stream()
-                                .filter(TopTally::isBacking)
-                                .map(cut -> cut.size().width())
-                                .reduce(width(pieces, usual), Length::max),
+                        cloth.key().equals(design.finishing().backingCloth())
+                                ? Length.max(width(pieces, usual), backingWidth)
+                                : width(pieces, usual),
                         design.system(),
-                        design.plan().cuttingOf(cloth.key())));
+                        design.plan().cuttingOf(cloth.key()),
+                        squaringUp));
             }
         }
         return requests;
@@ -232,65 +191,25 @@ public record TopTally(
                 .orElse(usual);
     }
 
-    /**
-     * Strips longer than the cloth is wide: {@code n} strips of width {@code W} give {@code n·W − (n − 1)·2a} joined
-     * straight, and {@code n·W − (n − 1)·w} joined on the diagonal, for strips cut {@code w} wide (geometry). Along the
-     * length of the cloth nothing is joined.
-     */
-    private static StripPlan strip(
-            TopCount.Group group, String cloth, Length width, QuiltDesign design, SewingSettings settings) {
-        LengthWriter writer = settings.system().writer();
-        Length cutLength = settings.unfinished(group.unit().finishedWidth()).roundedUpTo(settings.grid());
-        Length cutWidth = settings.unfinished(group.unit().finishedHeight()).roundedUpTo(settings.grid());
-        String label = group.label() + ", " + writer.write(group.unit().finishedHeight()) + " finished";
-        Join wanted = join(group, design);
-        // Strips nearly as wide as the cloth leave nothing for diagonal joins.
-        boolean tooWide = wanted == Join.DIAGONAL && cutWidth.times(2).isLongerThan(width);
-        Join join = tooWide ? Join.STRAIGHT : wanted;
-        boolean along = join == Join.ALONG_LENGTH;
-        boolean joined = !along && cutLength.isLongerThan(width);
-        CutSize size = along
-                ? new CutSize(cutWidth, cutLength, false)
-                : CutSize.rectangle(joined ? width : cutLength, cutWidth);
-        long pieces = group.count();
-        String how = along
-                ? "cut in one piece along the length of the cloth, without a join"
-                : "cut in one piece across the width";
-        if (joined) {
-            Length loss =
-                    join == Join.DIAGONAL ? cutWidth : settings.seamAllowance().times(2);
-            Length perStrip = width.minus(loss);
-            Length reach = cutLength.times(group.count()).minus(loss);
-            long whole = reach.wholeTimes(perStrip);
-            pieces = perStrip.times(whole).isShorterThan(reach) ? whole + 1 : whole;
-            how = group.count() + " of " + writer.write(cutLength) + " = "
-                    + writer.write(cutLength.times(group.count())) + "; strips across the width give "
-                    + writer.write(width) + ", less " + writer.write(loss) + " at each "
-                    + (join == Join.DIAGONAL ? "diagonal" : "straight") + " join: " + pieces + " strips";
-        }
-        ClothCut cut = new ClothCut(cloth, size, "strip", pieces, group.key(), label);
-        return new StripPlan(
-                group.key(), label, cloth, group.count(), cutLength, cutWidth, joined, cut, new Working(label, how));
+    /** What squaring up the end of a length costs: as typed, or as is usual. */
+    public static Length squaringUp(QuiltDesign design) {
+        String typed = design.plan().squaringUp();
+        Length usual = UsualSizes.of(design.system()).squaringUp();
+        return typed.isBlank()
+                ? usual
+                : switch (LengthReader.read("Squaring up an end", typed, design.system())) {
+                    case Reading.Understood<Length> understood -> understood.value();
+                    case Reading.Refused<Length> refused -> usual;
+                };
     }
 
-    /** Borders say how they are joined; other strips are joined straight. */
-    private static Join join(TopCount.Group group, QuiltDesign design) {
-        String id = group.partIds().getFirst();
-        if (!id.startsWith("border-")) {
-            return Join.STRAIGHT;
-        }
-        int border = Integer.parseInt(id.split("-")[1]) - 1;
-        return design.borders().get(border).join();
-    }
-
-    private static StripPlan binding(Finishing finishing, Finishing.Binding binding, FinishingDesign design) {
-        CutSize size = CutSize.rectangle(binding.widthOfFabric(), binding.stripWidth());
-        ClothCut cut = new ClothCut(design.bindingCloth(), size, "strip", binding.strips(), BINDING, BINDING);
-        Working working = finishing.workings().stream()
-                .filter(each -> each.what().equals("Binding"))
-                .findFirst()
-                .orElse(new Working(BINDING, ""));
-        return new StripPlan(
-                BINDING, BINDING, design.bindingCloth(), 1, binding.length(), binding.stripWidth(), true, cut, working);
+    /** What is typed for squaring up but cannot be read. */
+    public static List<Problem> problems(QuiltDesign design) {
+        String typed = design.plan().squaringUp();
+        return !typed.isBlank()
+                        && LengthReader.read("Squaring up an end", typed, design.system())
+                                instanceof Reading.Refused<Length> refused
+                ? List.of(refused.problem())
+                : List.of();
     }
 }

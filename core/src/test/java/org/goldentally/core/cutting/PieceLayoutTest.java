@@ -46,12 +46,6 @@ class PieceLayoutTest {
     }
 
     @Test
-    void aPieceOfExactlyTheCutSizeIsATightFit() {
-        assertThat(layout(80, 80, 80, 80, 9).isTight()).isTrue();
-        assertThat(layout(80, 80, 79, 79, 9).isTight()).isFalse();
-    }
-
-    @Test
     void onlyAsManyStripsAreCutAsAreNeeded() {
         PieceLayout layout = layout(336, 576, 80, 80, 6);
         assertThat(layout.cuts()).hasSize(6);

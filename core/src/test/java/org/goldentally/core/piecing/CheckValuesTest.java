@@ -173,10 +173,15 @@ class CheckValuesTest {
     }
 
     @Test
-    void aPieceOfExactlyTheCutSizeIsAllowedAndMarkedTight() {
-        Possible answer = possible("10 in square", new HalfSquareTriangleUnit(Length.inches(4)), 2, TRIM);
-        assertThat(answer.isTight()).isTrue();
-        assertThat(answer.hints().getFirst().why()).isEqualTo("tight fit: the cuts come within 1/8 in of the edge");
+    void aPinkedPieceOfExactlyTheCutSizeIsAllowedAndMarkedTight() {
+        HalfSquareTriangleUnit unit = new HalfSquareTriangleUnit(Length.inches(4));
+        Possible straight = possible("10 in square", unit, 2, TRIM);
+        assertThat(straight.isTight(Length.inches(0, 1, 8))).isFalse();
+        Possible pinked = possible("10 in square pinked", unit, 2, TRIM);
+        assertThat(pinked.isTight(Length.inches(0, 1, 8))).isTrue();
+        assertThat(pinked.hints().getFirst().why())
+                .isEqualTo("tight fit: the cuts come closer than 1/8 in to an edge that has still to be cut true, since"
+                        + " it is pinked");
     }
 
     @Test

@@ -85,6 +85,11 @@ public final class Tops {
     }
 
     /** How the cloth is cut and the work done. */
+    public Tops finish(FinishingDesign other) {
+        finishing = other;
+        return this;
+    }
+
     public Tops plan(PlanDesign other) {
         plan = other;
         return this;

@@ -11,6 +11,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.assertj.core.data.Offset;
+import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.cutting.CutBlock;
@@ -50,11 +51,12 @@ class ClothLedgerTest {
                 .containsExactly("SCRAP", "SQUARE");
     }
 
-    /** 20 squares of 6 in from 40 in cloth: 6 a strip, 4 strips of 6 in, 24 in, bought as 3/4 yd (worked by hand). */
+    /** 20 squares of 6 in from 40 in cloth: 6 a strip, 4 strips of 6 in and 1/2 in to square up, 24 1/2 in, bought as
+     * 3/4 yd (worked by hand). */
     @Test
     void whatIsMissingIsBoughtInEighthsOfAYard() {
         ClothLedger ledger = ledger(List.of(cut(6, 6, 20)));
-        assertThat(ledger.toBuy().orElseThrow().purchase().exact()).isEqualTo(Length.inches(24));
+        assertThat(ledger.toBuy().orElseThrow().purchase().exact()).isEqualTo(Length.inches(24, 1, 2));
         assertThat(ledger.toBuy().orElseThrow().purchase().write()).isEqualTo("3/4 yd");
         assertThat(ledger(List.of(cut(50, 45, 1))).toBuy()).isEmpty();
         assertThat(ledger(List.of(cut(50, 45, 1))).tooLarge()).hasSize(1);
@@ -78,7 +80,7 @@ class ClothLedgerTest {
                         "Fold selvage to selvage and square up the end.",
                         "8 squares cut 4 in: one strip 4 in wide, cut into 8. For half-square triangle.",
                         "2 squares cut 4 in: one strip 4 in wide, cut into 2. For plain square.",
-                        "Keep and label what is left: 40 × 32 in.");
+                        "Keep and label what is left: 40 × 31 1/2 in.");
     }
 
     @Test
@@ -104,7 +106,7 @@ class ClothLedgerTest {
         assertThat(thrifty.isEnough()).isTrue();
         assertThat(thrifty.untouched().getFirst().count()).isEqualTo(2);
         OpenedPiece piece = thrifty.opened().getFirst().piece();
-        assertThat(piece.tight()).isFalse();
+        assertThat(piece.isTight(Length.inches(0, 1, 8))).isFalse();
         assertThat(CuttingSteps.of(piece, MeasureSystem.INCH))
                 .extracting(CuttingSteps.CuttingStep::text)
                 .containsExactly(
@@ -113,13 +115,49 @@ class ClothLedgerTest {
                         "One strip 3 in wide, cut into 3 squares 3 in for small.");
     }
 
-    /** A yard is not enough for 54 in of strips: what uses most of it is cut from it, the rest is bought. */
+    /**
+     * A yard squared up, 35 1/2 in, gives four of six strips of 8 7/8 in to the last mark; the rest is bought, 17 3/4 in
+     * and 1/2 in to square up (worked by hand).
+     */
     @Test
     void aPlanUsesTheYardageOnHandUpAndBuysTheRest() {
-        ClothLedger ledger = ledger(CuttingStyle.THRIFTY, List.of(cut(40, 9, 6)), "1 yd 40 wide");
+        CutSize strip = CutSize.rectangle(Length.inches(40), Length.inches(8, 7, 8));
+        ClothLedger ledger = ledger(
+                CuttingStyle.THRIFTY, List.of(new ClothCut("a", strip, "strip", 6, "strips", "")), "1 yd 40 wide");
         assertThat(ledger.opened().getFirst().piece().left()).isEqualTo(Area.ZERO);
-        assertThat(ledger.toBuy().orElseThrow().purchase().exact()).isEqualTo(Length.inches(18));
-        assertThat(ledger.toBuy().orElseThrow().atLeast()).contains(Length.inches(18));
+        assertThat(ledger.toBuy().orElseThrow().purchase().exact()).isEqualTo(Length.inches(18, 1, 4));
+        assertThat(ledger.toBuy().orElseThrow().atLeast()).contains(Length.inches(18, 1, 4));
+        assertThat(ledger.opened().getFirst().piece().isTight(Length.inches(0, 1, 8)))
+                .isTrue();
+    }
+
+    /** Nine 10 in squares lie there: they are used as they are, though the yardage is open for strips already. */
+    @Test
+    void precutsThatAreUsedUpComeBeforeTheRestsOfYardage() {
+        for (CuttingStyle style : CuttingStyle.values()) {
+            ClothLedger ledger =
+                    ledger(style, List.of(cut(40, 3, 2), cut(10, 10, 9)), "3 yd 40 wide", "9 squares 10 in");
+            assertThat(ledger.untouched()).as(style.label()).isEmpty();
+            assertThat(ledger.opened())
+                    .filteredOn(opened -> opened.piece().piece().form() == PieceForm.SQUARE)
+                    .singleElement()
+                    .satisfies(squares -> {
+                        assertThat(squares.count()).isEqualTo(9);
+                        assertThat(squares.piece().trimmed()).isEqualTo(Area.ZERO);
+                    });
+        }
+    }
+
+    /** 10 squares of 4 in fill one strip: 4 in and 1/2 in to square up are 1/8 yd to the last mark (worked by hand). */
+    @Test
+    void whatIsBoughtCountsInUsedLeftAndTrimmed() {
+        ClothLedger ledger = ledger(List.of(cut(4, 4, 10)));
+        assertThat(ledger.toBuy().orElseThrow().purchase().write()).isEqualTo("1/8 yd");
+        assertThat(ledger.taken()).isEqualTo(Length.inches(40).times(Length.inches(4, 1, 2)));
+        assertThat(ledger.used()).isEqualTo(Length.inches(40).times(Length.inches(4)));
+        assertThat(ledger.trimmed()).isEqualTo(Length.inches(40).times(Length.inches(0, 1, 2)));
+        assertThat(ledger.toBuy().orElseThrow().piece().isTight(Length.inches(0, 1, 8)))
+                .isTrue();
     }
 
     @Test
@@ -148,7 +186,14 @@ class ClothLedgerTest {
         for (ClothLedger.Opened opened : ledger.opened()) {
             check(opened.piece());
         }
-        ledger.toBuy().ifPresent(buy -> check(buy.piece()));
+        ledger.toBuy().ifPresent(buy -> {
+            check(buy.piece());
+            assertThat(buy.piece().piece().length()).isEqualTo(buy.purchase().bought());
+        });
+        if (ledger.opened().isEmpty()) {
+            assertThat(ledger.asYardage(ClothLedger::of))
+                    .isEqualTo(ledger.toBuy().map(ClothLedger.ToBuy::purchase));
+        }
         assertThat(ledger.taken()).isEqualTo(ledger.used().plus(ledger.left()).plus(ledger.trimmed()));
 
         long cutFromShelf = ledger.opened().stream()
@@ -266,6 +311,12 @@ class ClothLedgerTest {
             pieces.add(new ShelfPieces("line " + i, line.count(), line.piece()));
         }
         return ClothLedger.of(new CuttingRequest(
-                "a", cuts, pieces, Length.inches(40), MeasureSystem.INCH, new CuttingChoice("a", style, 1)));
+                "a",
+                cuts,
+                pieces,
+                Length.inches(40),
+                MeasureSystem.INCH,
+                new CuttingChoice("a", style, 1),
+                Length.inches(0, 1, 2)));
     }
 }

@@ -84,16 +84,17 @@ class TopTallyTest {
         assertThat(bothHands.spare()).isZero();
     }
 
-    /** Four sides of 60 1/2 in from 40 in cloth: 242 in; 7 strips joined straight give 7 × 40 − 6 × 1/2 = 277 in. */
+    /** Four sides of 61 1/2 in, over-length, from 40 in cloth: 246 in; 7 strips joined give 7 × 40 − 6 × 1/2 = 277 in. */
     @Test
     void longBordersAreJoinedOfStripsAcrossTheWidth() {
         TopTally tally = tally(Tops.of(5, 5, "12", "ohio-star").border(BorderDesign.plain("3", "b", Corners.UNITS)));
         assertThat(tally.strips()).anySatisfy(strip -> {
-            assertThat(strip.label()).isEqualTo("border strip, 3 finished");
+            assertThat(strip.label()).isEqualTo("border 1 strips, 3 in finished");
             assertThat(strip.joined()).isTrue();
-            assertThat(strip.cutLength()).isEqualTo(Length.inches(60, 1, 2));
-            assertThat(strip.cut().count()).isEqualTo(7);
-            assertThat(strip.cut().size().height()).isEqualTo(Length.inches(3, 1, 2));
+            assertThat(strip.sides())
+                    .containsExactly(new StripPlan.Side(4, Length.inches(61, 1, 2), Length.inches(60, 1, 2)));
+            assertThat(strip.stripsCut()).isEqualTo(7);
+            assertThat(strip.cutWidth()).isEqualTo(Length.inches(3, 1, 2));
         });
     }
 

@@ -1,0 +1,70 @@
+package org.goldentally.core.tally;
+
+import java.util.List;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.Working;
+
+/**
+ * Long strips of one width: the four sides of a border of 50 and 46 in, cut from one run of 5 strips across the width.
+ *
+ * @param key of what it is for
+ * @param groups keys of the groups of the count that it serves
+ * @param sides what is cut of the strips, or of the run that they are joined into
+ * @param cutWidth how wide they are cut
+ * @param joined whether the strips are joined into one run before the sides are cut from it
+ * @param cuts what is cut of cloth
+ * @param working how the number of strips came about
+ */
+public record StripPlan(
+        String key,
+        Kind kind,
+        List<String> groups,
+        String label,
+        String cloth,
+        List<Side> sides,
+        Length cutWidth,
+        boolean joined,
+        List<ClothCut> cuts,
+        Working working) {
+
+    /** What long strips are for. */
+    public enum Kind {
+        SASHING,
+        BORDER,
+        BINDING,
+        BACKING
+    }
+
+    /**
+     * Equal strips as they are cut to.
+     *
+     * @param cutLength over-length, where they are trimmed to what the top really measures
+     * @param trimmedLength what they are trimmed to if the top measures what it should
+     */
+    public record Side(long count, Length cutLength, Length trimmedLength) {
+
+        public boolean isOverLength() {
+            return cutLength.isLongerThan(trimmedLength);
+        }
+    }
+
+    public StripPlan {
+        groups = List.copyOf(groups);
+        sides = List.copyOf(sides);
+        cuts = List.copyOf(cuts);
+    }
+
+    /** How many sides, or strips, there are in the end. */
+    public long count() {
+        return sides.stream().mapToLong(Side::count).sum();
+    }
+
+    /** How many strips are cut of cloth for them. */
+    public long stripsCut() {
+        return cuts.stream().mapToLong(ClothCut::count).sum();
+    }
+
+    StripPlan with(List<ClothCut> otherCuts, Working otherWorking) {
+        return new StripPlan(key, kind, groups, label, cloth, sides, cutWidth, joined, otherCuts, otherWorking);
+    }
+}

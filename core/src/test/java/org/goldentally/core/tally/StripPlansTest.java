@@ -1,0 +1,141 @@
+package org.goldentally.core.tally;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.assertj.core.data.Offset;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.design.FinishingDesign;
+import org.goldentally.core.design.PlanDesign;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.quilt.Tops;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+
+class StripPlansTest {
+
+    /**
+     * 4 × 4 blocks of 12 in with 2 in sides are 48 and 52 in: 48 1/2 and 52 1/2 trimmed, 1 in over-length: 202 in, six
+     * strips of 40 in reach 237 1/2, five only 198 (worked by hand); pair by pair it were 3 + 3 as well.
+     */
+    @Test
+    void theFourSidesOfABorderAreCutFromOneRun() {
+        TopTally tally = tally(Tops.of(4, 4, "12", "ohio-star").border(BorderDesign.plain("2", "b", Corners.BUTTED)));
+        StripPlan border = tally.strips().stream()
+                .filter(strip -> strip.kind() == StripPlan.Kind.BORDER)
+                .reduce((one, other) -> {
+                    throw new AssertionError("two runs for one border");
+                })
+                .orElseThrow();
+        assertThat(border.sides())
+                .containsExactly(
+                        new StripPlan.Side(2, Length.inches(53, 1, 2), Length.inches(52, 1, 2)),
+                        new StripPlan.Side(2, Length.inches(49, 1, 2), Length.inches(48, 1, 2)));
+        assertThat(border.stripsCut()).isEqualTo(6);
+        assertThat(border.working().how())
+                .isEqualTo("2 of 53 1/2 in (over-length, trimmed to 52 1/2) and 2 of 49 1/2 in (over-length, trimmed to"
+                        + " 48 1/2) = 206 in one run; strips across the width give 40, less 1/2 at each straight join: 6"
+                        + " strips reach 237 1/2");
+    }
+
+    /** The card and the sheet say the same: over-length where the cloth is wide enough, exactly where it is not. */
+    @ParameterizedTest(name = "{0} blocks of 6 in: cut {1}, trimmed to {2}")
+    @CsvSource({"6, 37 1/2, 36 1/2, 6", "6, 39 1/2, 39 1/2, 6 1/2"})
+    void overLengthIsPartOfThePlanOrNotAskedFor(int blocks, String cut, String trimmed, String size) {
+        TopTally tally =
+                tally(Tops.of(blocks, blocks, size, "ohio-star").border(BorderDesign.plain("2", "b", Corners.UNITS)));
+        StripPlan border = tally.strips().stream()
+                .filter(strip -> strip.kind() == StripPlan.Kind.BORDER)
+                .findFirst()
+                .orElseThrow();
+        assertThat(border.sides().getFirst().cutLength()).hasToString(cut + " in");
+        assertThat(border.sides().getFirst().trimmedLength()).hasToString(trimmed + " in");
+        assertThat(border.joined()).isFalse();
+        assertThat(border.cuts())
+                .singleElement()
+                .satisfies(strips -> assertThat(strips.size().width())
+                        .isEqualTo(border.sides().getFirst().cutLength()));
+    }
+
+    /**
+     * A mitred side is a trapezoid; the strip must hold it with its seam allowance all round, as a general geometry
+     * library grows it (mitred corners of the offset).
+     */
+    @ParameterizedTest
+    @CsvSource({"2", "3 1/2", "5"})
+    void aMitredStripReachesOverItsCorners(String width) {
+        TopTally tally = tally(Tops.of(2, 2, "8", "ohio-star").border(BorderDesign.plain(width, "b", Corners.MITRED)));
+        StripPlan border = tally.strips().stream()
+                .filter(strip -> strip.kind() == StripPlan.Kind.BORDER)
+                .findFirst()
+                .orElseThrow();
+        double deep = Length.inches(0).plus(read(width)).toDoubleInches();
+        double outer = 16 + 2 * deep;
+        BufferParameters mitred = new BufferParameters(1, BufferParameters.CAP_FLAT, BufferParameters.JOIN_MITRE, 10);
+        double needed = BufferOp.bufferOp(
+                        new GeometryFactory().createPolygon(new Coordinate[] {
+                            new Coordinate(0, 0),
+                            new Coordinate(outer, 0),
+                            new Coordinate(outer - deep, deep),
+                            new Coordinate(deep, deep),
+                            new Coordinate(0, 0)
+                        }),
+                        0.25,
+                        mitred)
+                .getEnvelopeInternal()
+                .getWidth();
+        double trimmed = border.sides().getFirst().trimmedLength().toDoubleInches();
+        assertThat(trimmed).isGreaterThanOrEqualTo(needed).isCloseTo(needed, Offset.offset(0.125));
+        assertThat(needed - outer).isCloseTo(1.207, Offset.offset(0.001));
+    }
+
+    /** Binding, scrappy binding without leftovers, and a border: the same strips for the same length. */
+    @ParameterizedTest
+    @CsvSource({"63 1/2", "60", "47", "71 1/4"})
+    void bindingsOfStripsAndOfLeftoversAgree(String side) {
+        FinishingDesign finishing = new FinishingDesign("b", "2 1/2", "", "40", "4");
+        Tops plain = Tops.of(1, 1, side, "ohio-star").finish(finishing);
+        Tops scrappy = Tops.of(1, 1, side, "ohio-star").finish(finishing.boundFromLeftovers(true));
+        long ofStrips = tally(plain).binding().orElseThrow().stripsCut();
+        // Nothing is on the shelf, so nothing is left over to bind with.
+        assertThat(tally(scrappy).binding().orElseThrow().stripsCut()).isEqualTo(ofStrips);
+    }
+
+    @Test
+    void squaringUpIsAsTypedElseAsIsUsual() {
+        Tops top = Tops.of(2, 2, "8", "pinwheel");
+        assertThat(TopTally.squaringUp(top.design())).isEqualTo(Length.inches(0, 1, 2));
+        Tops typed = Tops.of(2, 2, "8", "pinwheel").plan(PlanDesign.USUAL.withSquaringUp("1"));
+        Length usual =
+                tally(top).ledgers().getFirst().toBuy().orElseThrow().purchase().exact();
+        Length more = tally(typed)
+                .ledgers()
+                .getFirst()
+                .toBuy()
+                .orElseThrow()
+                .purchase()
+                .exact();
+        assertThat(more.minus(usual)).isEqualTo(Length.inches(0, 1, 2));
+        Tops wrong = Tops.of(2, 2, "8", "pinwheel").plan(PlanDesign.USUAL.withSquaringUp("a bit"));
+        assertThat(TopTally.problems(wrong.design()))
+                .singleElement()
+                .satisfies(problem -> assertThat(problem.why()).isEqualTo("“a bit” cannot be read as a length"));
+    }
+
+    private static Length read(String text) {
+        return org.goldentally.core.measure.LengthReader.readPositive("size", text, MeasureSystem.INCH)
+                .orThrow();
+    }
+
+    private static TopTally tally(Tops tops) {
+        return TopTally.of(tops.top(), Map.of("b", List.of()));
+    }
+}
