@@ -132,6 +132,8 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
       <p v-for="check in card.checks" :key="check.name" class="rounded-lg border border-line bg-white px-3 py-2"><span class="block text-sm text-soft first-letter:uppercase">{{ check.name }}</span><strong>{{ check.size }}</strong></p>
     </section>
 
+    <p v-if="card.handling" role="note" class="rounded-lg bg-brick-pale p-3" data-handling><strong>Bias edges.</strong> {{ card.handling }}</p>
+
     <ol v-if="card.steps.length" class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3" aria-label="Steps">
       <li v-for="(step, i) in card.steps" :key="i" class="card flex flex-col p-3">
         <StepDrawing :step="step" :colours="rightSides" :wrong-sides="wrongSides" class="h-36 w-full" />

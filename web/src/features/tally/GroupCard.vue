@@ -53,14 +53,14 @@ const ROWS: { name: string; of: (way: Way) => string }[] = [
     <button class="flex w-full cursor-pointer items-center gap-3 text-left" :aria-expanded="chosen" @click="emit('opened')">
       <PatchPicture class="size-14 shrink-0" :width="group.drawnWidth" :height="group.drawnHeight" :patches="group.patches" :colours="group.cloths.map((cloth) => colours[cloth])" />
       <span class="min-w-0 flex-1">
-        <span class="block leading-5 font-bold first-letter:uppercase">{{ group.label.split(',')[0] }}</span>
+        <span class="block leading-5 font-bold first-letter:uppercase">{{ group.name }}</span>
         <span class="block text-sm text-soft">{{ group.finished }} {{ unitOfLength }} finished<template v-if="way.trimmed">, {{ way.trimmed }} trimmed</template></span>
         <span class="block truncate text-sm text-soft" :title="cloths">{{ cloths }}</span>
         <span v-if="hands" class="block text-sm">{{ hands }}</span>
       </span>
       <strong class="text-xl">{{ group.needed }}</strong>
     </button>
-    <p class="mt-1 text-sm"><strong>{{ way.name }}</strong>: {{ spellCount(way.sets, setName, `${setName}s`) }}, cut {{ way.cutSizes }} {{ unitOfLength }}<template v-if="way.spare">, <strong>{{ way.spare }} spare</strong><template v-if="group.extra">, {{ group.extra }} of them for mishaps</template></template></p>
+    <p class="mt-1 text-sm"><strong>{{ way.name }}</strong>: {{ spellCount(way.sets, setName, `${setName}s`) }}, cut {{ way.cutSizes }} {{ unitOfLength }}<template v-if="way.spare">, <strong>{{ way.spare }} spare</strong><template v-if="group.extra">, {{ group.extra }} of them for mishaps</template></template><template v-if="way.setEnds">; left of the sets: {{ way.setEnds }}</template></p>
     <div v-if="chosen" class="mt-2 space-y-3">
       <p class="text-sm text-soft">{{ group.byQuilter ? 'You chose this way.' : 'Taken because it cuts least cloth, of the ways with straight edges and at most eight units a set.' }}</p>
       <div class="overflow-x-auto">

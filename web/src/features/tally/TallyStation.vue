@@ -63,6 +63,10 @@ function takeAll(group: Group, method: string) {
         <span class="flex-1 leading-5">Extra units of every kind, for mishaps<span class="block text-sm text-soft">a count, or a share such as 5 %</span></span>
         <input class="field w-24" :value="extraForAll" @change="setExtra('', ($event.target as HTMLInputElement).value.trim().slice(0, 20))" />
       </label>
+      <label class="flex items-center gap-2">
+        <span class="flex-1 leading-5">Squaring up an end costs<span class="block text-sm text-soft">cut off each length of cloth; empty: {{ tally.usualSquaringUp }}</span></span>
+        <input class="field w-24" data-squaring :value="design.plan.squaringUp" :placeholder="tally.usualSquaringUp" @change="quilt.change({ plan: { ...design.plan, squaringUp: ($event.target as HTMLInputElement).value.trim().slice(0, 40) } })" />
+      </label>
       <p v-if="!tally.groups.length" class="card p-4">The top is empty: build a block at the station Top.</p>
       <GroupCard
         v-for="group in tally.groups"
@@ -84,7 +88,7 @@ function takeAll(group: Group, method: string) {
         <h2 class="panel-title mb-1">Strips of sashing, borders and binding</h2>
         <ul class="space-y-1">
           <li v-for="strip in tally.strips" :key="strip.key" class="card p-2">
-            <strong class="first-letter:uppercase">{{ strip.count }} × {{ strip.label }}</strong>
+            <strong class="first-letter:uppercase">{{ strip.label }}</strong>
             <span class="block text-sm text-soft">cut {{ strip.cutSize }} {{ tally.unitOfLength }}<template v-if="strip.joined">, joined of {{ strip.cuts }}</template></span>
             <details><summary class="cursor-pointer text-sm underline decoration-dotted">How it was worked out</summary><p class="text-sm">{{ strip.working.how }}</p></details>
           </li>

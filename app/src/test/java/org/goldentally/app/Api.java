@@ -12,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** Asks the running application in JSON, and reads what it answers, refusals too. */
 record Api(RestClient client) {
 
-    private static final JsonMapper JSON = new JsonMapper();
+    static final JsonMapper JSON = new JsonMapper();
 
     record Answer(int status, JsonNode json) {}
 
@@ -58,7 +58,8 @@ record Api(RestClient client) {
                 .put("shelfCloth", "")
                 .put("directional", false)
                 .put("pack", "")
-                .put("standsFor", "ITSELF");
+                .put("standsFor", "ITSELF")
+                .put("guessed", false);
     }
 
     /** Dresses the units of the first block in these cloths, by their keys. */

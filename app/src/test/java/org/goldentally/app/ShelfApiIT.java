@@ -72,12 +72,13 @@ class ShelfApiIT {
     }
 
     private Map<?, ?> add(String line) {
-        return client.post()
+        Map<?, ?> added = client.post()
                 .uri("/api/shelf/lines")
                 .contentType(MediaType.APPLICATION_JSON)
                 .body(Map.of("line", line, "system", "INCH"))
                 .retrieve()
                 .body(Map.class);
+        return (Map<?, ?>) ((List<?>) added.get("lines")).getFirst();
     }
 
     private ResponseEntity<String> post(String line) {

@@ -110,7 +110,7 @@ class YieldApiIT {
     @CsvSource(
             delimiter = '|',
             value = {
-                "a big bit|3|1/4|“a big bit” does not say what form the cloth has",
+                "a big heap|3|1/4|“a big heap” does not say what form the cloth has",
                 "10 in square|0|1/4|“0” is no size at all",
                 "10 in square|much|1/4|“much” cannot be read as a length",
                 "10 in square|3|0|a seam of 0 in holds nothing together",

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.design.ClothInHand;

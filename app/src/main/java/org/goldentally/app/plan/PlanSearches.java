@@ -12,6 +12,7 @@ import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
+import org.goldentally.core.measure.Length;
 import org.goldentally.core.tally.ClothLedger;
 import org.goldentally.core.tally.CuttingRequest;
 import org.springframework.stereotype.Component;
@@ -90,7 +91,7 @@ class PlanSearches {
                     return;
                 }
                 tally.remember(request, ledger);
-                if (search.best.isEmpty() || bought(ledger) < bought(search.best.get())) {
+                if (search.best.isEmpty() || bought(ledger).isShorterThan(bought(search.best.get()))) {
                     search.best = Optional.of(ledger);
                 }
                 boolean proven = ledger.toBuy()
@@ -106,10 +107,8 @@ class PlanSearches {
         }
     }
 
-    private static double bought(ClothLedger ledger) {
-        return ledger.toBuy()
-                .map(buy -> buy.purchase().exact().toDoubleInches())
-                .orElse(0.0);
+    private static Length bought(ClothLedger ledger) {
+        return ledger.toBuy().map(buy -> buy.purchase().exact()).orElse(Length.ZERO);
     }
 
     PlanSearch get(UUID id) {

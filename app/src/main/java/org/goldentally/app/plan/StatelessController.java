@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,7 +15,13 @@ import org.goldentally.app.tally.TallyView;
 import org.goldentally.core.cloth.Price;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
+import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.piecing.Methods;
+import org.goldentally.core.piecing.PiecingMethod;
+import org.goldentally.core.problem.LeftOut;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.offers.Offers;
 import org.goldentally.core.tally.ShelfPieces;
@@ -38,16 +45,17 @@ class StatelessController {
     /** A quilt document with the cloth on hand. */
     record TallyQuestion(
             @NotNull QuiltDesign design,
-            @NotNull @Valid @Size(max = 200) List<ClothLines> shelf) {}
+            @LeftOut("[]") @NotNull @Valid @Size(max = 200) List<ClothLines> shelf) {}
 
     /** What there is of one cloth, a typed line for each lot of pieces, and what more of it costs; empty is not known. */
     record ClothLines(
             @NotNull String cloth,
             @NotNull @Size(max = 200) List<String> lines,
-            @NotNull @Size(max = 40) String price) {}
+            @LeftOut("\"\"") @NotNull @Size(max = 40) String price) {}
 
     @PostMapping("/tally")
     TallyView tally(@Valid @RequestBody TallyQuestion question) {
+        checkKeys(question);
         Map<String, List<ShelfPieces>> pieces = sent(question);
         return TallyView.of(tallies.of(question.design(), pieces), pieces, prices(question), tallies::account);
     }
@@ -58,6 +66,7 @@ class StatelessController {
      */
     @PostMapping("/plan")
     WholePlan plan(@Valid @RequestBody TallyQuestion question) {
+        checkKeys(question);
         QuiltDesign design = question.design();
         Map<String, List<ShelfPieces>> pieces = sent(question);
         Map<String, Price> prices = prices(question);
@@ -72,6 +81,45 @@ class StatelessController {
     }
 
     record WholePlan(TallyView tally, CutView cutting, ShoppingView shopping, List<PlanController.OfferView> offers) {}
+
+    /** Cloth of no quilt, and methods that nobody knows, are refused: what is ignored is counted on all the same. */
+    private static void checkKeys(TallyQuestion question) {
+        QuiltDesign design = question.design();
+        List<Problem> problems = new ArrayList<>();
+        Set<String> seen = new HashSet<>();
+        for (int i = 0; i < question.shelf().size(); i++) {
+            String cloth = question.shelf().get(i).cloth();
+            if (design.cloth(cloth).isEmpty()) {
+                problems.add(new Problem(
+                        "shelf[" + i + "].cloth",
+                        "the design has no cloth “" + cloth + "”",
+                        "use one of its keys: "
+                                + String.join(
+                                        ", ",
+                                        design.cloths().stream().map(ClothInHand::key).toList())));
+            } else if (!seen.add(cloth)) {
+                problems.add(new Problem(
+                        "shelf[" + i + "].cloth",
+                        "the cloth “" + cloth + "” is there twice",
+                        "put all its lines into one entry"));
+            }
+        }
+        for (int i = 0; i < design.methods().size(); i++) {
+            String method = design.methods().get(i).method();
+            if (Methods.byKey(method).isEmpty()) {
+                problems.add(new Problem(
+                        "design.methods[" + i + "].method",
+                        "there is no method “" + method + "”",
+                        "use one of "
+                                + String.join(
+                                        ", ",
+                                        Methods.ALL.stream().map(PiecingMethod::key).toList())));
+            }
+        }
+        if (!problems.isEmpty()) {
+            throw new RefusedException(problems);
+        }
+    }
 
     private static Map<String, List<ShelfPieces>> sent(TallyQuestion question) {
         Map<String, List<ShelfPieces>> pieces = new LinkedHashMap<>();

@@ -52,6 +52,11 @@ class ProblemHandler {
     }
 
     @ExceptionHandler
+    ResponseEntity<ProblemReport> misshapen(UnreadableBodyException unreadable) {
+        return report(HttpStatus.BAD_REQUEST, "The request cannot be read", unreadable.problems());
+    }
+
+    @ExceptionHandler
     ResponseEntity<ProblemReport> unreadable(HttpMessageNotReadableException unreadable) {
         Throwable cause = unreadable.getCause();
         if (cause instanceof UnrecognizedPropertyException unknown) {

@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.goldentally.app.sew.CardView.LayoutPicture;
 import org.goldentally.app.sew.LayoutPictures.Drawn;
+import org.goldentally.core.block.Figure;
 import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.quilt.QuiltTop;
@@ -47,7 +48,10 @@ final class BatchLayouts {
             case UNITS ->
                 home.map(part -> block(part, alone(part), part.name(), List.of())).stream()
                         .toList();
-            case BLOCKS -> home.map(this::blocks).orElse(List.of());
+            case BLOCKS ->
+                batch.inner()
+                        .map(inner -> List.of(inner(inner)))
+                        .orElseGet(() -> home.map(this::blocks).orElse(List.of()));
             default -> List.of();
         };
     }
@@ -59,6 +63,18 @@ final class BatchLayouts {
                 .filter(piece -> new HashSet<>(piece.cloths()).equals(new HashSet<>(plan.cloths())))
                 .map(LaidPiece::number)
                 .toList();
+    }
+
+    /** A block that is set into others, by itself. */
+    private LayoutPicture inner(Figure.InnerBlock inner) {
+        Figure figure = Figure.of(
+                inner.block(),
+                inner.finishedWidth(),
+                inner.finishedHeight(),
+                top.design()::block,
+                top.design().system());
+        Layout layout = Layout.of(List.of(figure), inner.mirrored(), top.design());
+        return drawn(figure, inner.mirrored(), layout, inner.block().name(), List.of());
     }
 
     private Layout alone(TopPart part) {
@@ -161,8 +177,12 @@ final class BatchLayouts {
     }
 
     private LayoutPicture block(TopPart part, Layout layout, String name, List<String> notes) {
-        Placing seen = Layout.seen(part.figure(), part.placing().mirrored());
-        List<Drawn> patches = part.figure().patches().stream()
+        return drawn(part.figure(), part.placing().mirrored(), layout, name, notes);
+    }
+
+    private LayoutPicture drawn(Figure figure, boolean mirrored, Layout layout, String name, List<String> notes) {
+        Placing seen = Layout.seen(figure, mirrored);
+        List<Drawn> patches = figure.patches().stream()
                 .map(patch -> new Drawn(seen.apply(patch.outline()), patch))
                 .toList();
         return pictures.of(name, layout, patches, Map.of(), List.of(), notes);

@@ -12,6 +12,7 @@ import org.goldentally.core.sew.PressingMap;
  *
  * @param roles place among the quilt's cloths of the cloth that plays each part in the steps: A, B, C, D
  * @param checks sizes to measure, each with its name: raw, trimmed, joined
+ * @param handling how bias edges are handled; empty where nothing stretches
  * @param left what is left to do, whether the cloth covers it, how long it takes
  * @param ways out of a shortage, cheapest first
  * @param layouts of the block in which the unit sits, of the block in each way that it is pressed, or of the top
@@ -22,6 +23,7 @@ public record CardView(
         List<StepView> steps,
         List<Integer> roles,
         List<CheckView> checks,
+        String handling,
         List<String> left,
         boolean covered,
         List<String> ways,

@@ -143,6 +143,9 @@ final class SewCards {
                 batch.plan().map(steps::of).orElse(List.of()),
                 batch.plan().map(steps::roles).orElse(List.of()),
                 new CardSizes(tally).of(batch),
+                batch.plan()
+                        .map(plan -> plan.recipe().sewing().edges().handling())
+                        .orElse(""),
                 left(batch, counts, out),
                 out.covered(),
                 out.ways(),

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.goldentally.core.cloth.ColourWords;
 import org.goldentally.core.cloth.Price;
+import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.Reading;
 import org.goldentally.core.problem.RefusedException;
@@ -28,7 +29,7 @@ public record ClothFacts(
         boolean directional,
         @NotNull @Size(max = 60) String kind,
         @NotNull @Size(max = 40) String price,
-        boolean guessed) {
+        @LeftOut("false") boolean guessed) {
 
     /** What the name of a cloth says of it, until more is said. */
     static ClothFacts ofName(String name) {

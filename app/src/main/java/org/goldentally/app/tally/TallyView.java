@@ -6,13 +6,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.goldentally.app.drawing.SvgNumbers;
 import org.goldentally.core.cloth.Price;
+import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlanDesign;
@@ -40,6 +40,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record TallyView(
         String unitOfLength,
+        String usualSquaringUp,
         List<GroupView> groups,
         List<StripView> strips,
         List<BonusView> bonus,
@@ -58,6 +59,7 @@ public record TallyView(
             String key,
             String choiceKey,
             String allKey,
+            String name,
             String label,
             String finished,
             List<Integer> cloths,
@@ -72,7 +74,10 @@ public record TallyView(
             boolean byQuilter,
             List<WayView> ways) {}
 
-    /** @param workings of the chosen way only */
+    /**
+     * @param setEnds what is left of sewn strip sets beyond their segments; empty where nothing is
+     * @param workings of the chosen way only
+     */
     public record WayView(
             String key,
             String name,
@@ -84,6 +89,7 @@ public record TallyView(
             long sets,
             long made,
             long spare,
+            String setEnds,
             long pieces,
             String cloth,
             String seams,
@@ -167,6 +173,7 @@ public record TallyView(
                 .toList();
         return new TallyView(
                 system.abbreviation(),
+                system.writer().writeWithUnit(UsualSizes.of(system).squaringUp()),
                 tally.choices().stream()
                         .map(choice -> group(choice, clothPlaces, tally.top().design()))
                         .sorted((a, b) -> Long.compare(b.needed(), a.needed()))
@@ -177,12 +184,12 @@ public record TallyView(
                         .toList(),
                 ledgers,
                 notices(tally, pieces),
-                totals(tally, ledgers, system));
+                totals(tally, ledgers, prices, system));
     }
 
     private static List<Problem> notices(TopTally tally, Map<String, List<ShelfPieces>> pieces) {
         QuiltDesign design = tally.top().design();
-        List<Problem> notices = new ArrayList<>(UnitPlans.problems(design));
+        List<Problem> notices = new ArrayList<>(tally.problems());
         tally.unplanned()
                 .forEach(group -> notices.add(new Problem(
                         "Not planned: " + group.label(),
@@ -223,7 +230,8 @@ public record TallyView(
         return notices;
     }
 
-    private static TotalsView totals(TopTally tally, List<LedgerView> ledgers, MeasureSystem system) {
+    private static TotalsView totals(
+            TopTally tally, List<LedgerView> ledgers, Map<String, Price> prices, MeasureSystem system) {
         Area cut = tally.ledgers().stream().map(ClothLedger::needed).reduce(Area.ZERO, Area::plus);
         return new TotalsView(
                 tally.count().unitCount(),
@@ -239,12 +247,17 @@ public record TallyView(
                         .filter(ledger -> ledger.toBuy() != null)
                         .map(ledger -> ledger.toBuy() + " " + ledger.name())
                         .toList(),
-                ledgers.stream()
-                        .filter(ledger -> ledger.cost() != null)
-                        .map(ledger -> new BigDecimal(Objects.requireNonNull(ledger.cost())))
+                tally.ledgers().stream()
+                        .flatMap(ledger -> cost(ledger, prices).stream())
                         .reduce(BigDecimal::add)
                         .map(BigDecimal::toPlainString)
                         .orElse(""));
+    }
+
+    /** What a cloth's purchase costs; empty where nothing is bought or its price is not known. */
+    private static Optional<BigDecimal> cost(ClothLedger ledger, Map<String, Price> prices) {
+        return ledger.toBuy()
+                .flatMap(buy -> Optional.ofNullable(prices.get(ledger.cloth())).flatMap(price -> price.of(buy.purchase())));
     }
 
     private static GroupView group(UnitPlans.Choice choice, Map<String, Integer> clothPlaces, QuiltDesign design) {
@@ -255,6 +268,7 @@ public record TallyView(
                 chosen.key(),
                 UnitPlans.choiceKey(chosen.unit().name(), chosen.cloths()),
                 chosen.unit().name(),
+                chosen.name(),
                 chosen.label(),
                 writer.write(chosen.unit().finishedWidth()) + " × "
                         + writer.write(chosen.unit().finishedHeight()),
@@ -298,6 +312,10 @@ public record TallyView(
                 way.sets(),
                 way.made(),
                 way.spare(),
+                way.setEnds()
+                        .map(end -> end.count() + (end.count() == 1 ? " sewn end " : " sewn ends ")
+                                + writer.write(end.length()) + " × " + writer.writeWithUnit(end.width()))
+                        .orElse(""),
                 way.cuts().stream().mapToLong(ClothCut::count).sum(),
                 system.writeArea(way.clothCut()),
                 Purchase.writeRoughly(way.recipe().sewing().seamLength().times(way.sets()), system),
@@ -338,7 +356,7 @@ public record TallyView(
                 .collect(Collectors.joining(" and "));
         return new BonusView(
                 UnitPlans.choiceKey(bonus.plan()),
-                "half-square triangles of " + cloths + ", " + writer.write(bonus.finishedSize()) + " finished",
+                "half-square triangles of " + cloths + ", " + writer.writeWithUnit(bonus.finishedSize()) + " finished",
                 bonus.count(),
                 writer.writeWithUnit(bonus.trimmedSize()));
     }

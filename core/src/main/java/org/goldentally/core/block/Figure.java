@@ -18,15 +18,43 @@ import org.goldentally.core.problem.Problem;
  *
  * <p>Where a cell is empty or its unit does not fit, a blank patch stands in, so that the box is always filled; what is
  * wrong is said in the flaws.
+ *
+ * @param innerBlocks smaller blocks set into it, and into these, the outer ones first
  */
 public record Figure(
         Length finishedWidth,
         Length finishedHeight,
         List<FigurePatch> patches,
         List<FigureUnit> units,
+        List<InnerBlock> innerBlocks,
         List<Problem> flaws) {
 
+    /** Without smaller blocks in it. */
+    Figure(
+            Length finishedWidth,
+            Length finishedHeight,
+            List<FigurePatch> patches,
+            List<FigureUnit> units,
+            List<Problem> flaws) {
+        this(finishedWidth, finishedHeight, patches, units, List.of(), flaws);
+    }
+
+    /**
+     * A smaller block that is set into the figure, sewn before it.
+     *
+     * @param finishedWidth as it is designed, before it is turned
+     * @param mirrored whether it is sewn as the mirror image of how it is designed
+     */
+    public record InnerBlock(Block block, Length finishedWidth, Length finishedHeight, boolean mirrored) {
+
+        InnerBlock inCloths(Map<String, String> exchanges) {
+            Block dressed = block.withUnits(unit -> unit.inCloths(cloth -> exchanges.getOrDefault(cloth, cloth)));
+            return new InnerBlock(dressed, finishedWidth, finishedHeight, mirrored);
+        }
+    }
+
     public Figure {
+        innerBlocks = List.copyOf(innerBlocks);
         patches = List.copyOf(patches);
         units = List.copyOf(units);
         flaws = List.copyOf(flaws);
@@ -165,6 +193,7 @@ public record Figure(
                                 patch.part))
                         .toList(),
                 units.stream().map(unit -> unit.inCloths(exchanges)).toList(),
+                innerBlocks.stream().map(inner -> inner.inCloths(exchanges)).toList(),
                 flaws);
     }
 

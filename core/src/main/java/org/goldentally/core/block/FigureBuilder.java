@@ -26,6 +26,7 @@ final class FigureBuilder {
 
     private final List<FigurePatch> patches = new ArrayList<>();
     private final List<FigureUnit> units = new ArrayList<>();
+    private final List<Figure.InnerBlock> innerBlocks = new ArrayList<>();
     private final List<Problem> flaws = new ArrayList<>();
     private final Function<String, Optional<Block>> blocks;
     private final LengthWriter writer;
@@ -40,7 +41,12 @@ final class FigureBuilder {
 
     Figure build(Length width, Length height) {
         return new Figure(
-                width, height, patches, units, flaws.stream().distinct().toList());
+                width,
+                height,
+                patches,
+                units,
+                innerBlocks,
+                flaws.stream().distinct().toList());
     }
 
     void addFlaws(List<Problem> more) {
@@ -65,6 +71,7 @@ final class FigureBuilder {
             units.add(new FigureUnit(
                     unit.unit(), unit.cloths(), unit.cell(), unit.place().movedRight(right)));
         }
+        innerBlocks.addAll(figure.innerBlocks());
         flaws.addAll(figure.flaws());
     }
 
@@ -179,6 +186,7 @@ final class FigureBuilder {
         }
         List<Block> deeper = new ArrayList<>(path);
         deeper.add(block);
+        innerBlocks.add(new Figure.InnerBlock(block, box.width(), box.height(), box.mirrored()));
         addBlock(block, box, deeper, place + ", " + block.name());
     }
 

@@ -3,6 +3,7 @@ package org.goldentally.core.block;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
 
 /**
@@ -17,12 +18,12 @@ import org.goldentally.core.problem.Limits;
  */
 public record UnitDesign(
         PartKind kind,
-        int count,
-        String corner,
-        String block,
-        int quarterTurns,
-        boolean mirrored,
-        List<String> cloths) {
+        @LeftOut("0") int count,
+        @LeftOut("\"1/2\"") String corner,
+        @LeftOut("\"\"") String block,
+        @LeftOut("0") int quarterTurns,
+        @LeftOut("false") boolean mirrored,
+        @LeftOut("[]") List<String> cloths) {
 
     static final int MOST_PATCHES = 80;
 

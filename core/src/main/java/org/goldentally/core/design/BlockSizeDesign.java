@@ -1,5 +1,6 @@
 package org.goldentally.core.design;
 
+import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
 
 /**
@@ -8,7 +9,13 @@ import org.goldentally.core.problem.Limits;
  * @param across how many units across {@code typed} is one of, where it is of a unit
  * @param height of an oblong block; empty for a square one
  */
-public record BlockSizeDesign(Of of, As as, String typed, String height, int across, int down) {
+public record BlockSizeDesign(
+        Of of,
+        As as,
+        String typed,
+        @LeftOut("\"\"") String height,
+        @LeftOut("1") int across,
+        @LeftOut("1") int down) {
 
     /** What the size belongs to. */
     public enum Of {

@@ -2,6 +2,7 @@ package org.goldentally.core.design;
 
 import java.util.List;
 import org.goldentally.core.block.UnitDesign;
+import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
 
 /**
@@ -18,13 +19,13 @@ import org.goldentally.core.problem.Limits;
 public record BorderDesign(
         Kind kind,
         String width,
-        String cloth,
-        List<UnitDesign> units,
-        String unitLength,
-        boolean mirrorAtMiddle,
-        Corners corners,
-        List<UnitDesign> corner,
-        Join join) {
+        @LeftOut("\"\"") String cloth,
+        @LeftOut("[]") List<UnitDesign> units,
+        @LeftOut("\"\"") String unitLength,
+        @LeftOut("false") boolean mirrorAtMiddle,
+        @LeftOut("\"BUTTED\"") Corners corners,
+        @LeftOut("[]") List<UnitDesign> corner,
+        @LeftOut("\"STRAIGHT\"") Join join) {
 
     /** What a border is made of. */
     public enum Kind {

@@ -1,5 +1,6 @@
 package org.goldentally.core.design;
 
+import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
 
 /**
@@ -20,13 +21,13 @@ public record ClothInHand(
         String key,
         String name,
         String colour,
-        String lightness,
-        boolean background,
-        String shelfCloth,
-        boolean directional,
-        String pack,
-        StandsFor standsFor,
-        boolean guessed) {
+        @LeftOut("\"\"") String lightness,
+        @LeftOut("false") boolean background,
+        @LeftOut("\"\"") String shelfCloth,
+        @LeftOut("false") boolean directional,
+        @LeftOut("\"\"") String pack,
+        @LeftOut("\"ITSELF\"") StandsFor standsFor,
+        @LeftOut("false") boolean guessed) {
 
     /** What a cloth in hand is. */
     public enum StandsFor {

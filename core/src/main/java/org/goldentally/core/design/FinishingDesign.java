@@ -3,6 +3,7 @@ package org.goldentally.core.design;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
 
 /**
@@ -16,12 +17,12 @@ import org.goldentally.core.problem.Limits;
  * @param scrappyBinding whether the binding comes from leftover strips as far as they go
  */
 public record FinishingDesign(
-        String bindingCloth,
+        @LeftOut("\"\"") String bindingCloth,
         String bindingStrip,
-        String backingCloth,
+        @LeftOut("\"\"") String backingCloth,
         String backingWidth,
         String overhang,
-        boolean scrappyBinding) {
+        @LeftOut("false") boolean scrappyBinding) {
 
     public FinishingDesign {
         Limits.text(bindingCloth, 60, "bindingCloth");

@@ -1,6 +1,7 @@
 package org.goldentally.core.design;
 
 import java.util.List;
+import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
 
 /**
@@ -10,7 +11,12 @@ import org.goldentally.core.problem.Limits;
  * @param exchanges cloths that are others here than in the block
  */
 public record PlaceDesign(
-        int row, int column, String block, int quarterTurns, boolean mirrored, List<Exchange> exchanges) {
+        int row,
+        int column,
+        @LeftOut("\"\"") String block,
+        @LeftOut("0") int quarterTurns,
+        @LeftOut("false") boolean mirrored,
+        @LeftOut("[]") List<Exchange> exchanges) {
 
     /** One cloth for another, by their keys. */
     public record Exchange(String from, String to) {

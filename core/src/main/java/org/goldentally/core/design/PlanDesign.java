@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
 
 /**
@@ -17,12 +18,12 @@ import org.goldentally.core.problem.Limits;
  * @param squaringUp cloth that squaring up the end of a length costs, as typed; empty is as usual
  */
 public record PlanDesign(
-        List<CuttingChoice> cutting,
-        List<ExtraUnits> extras,
-        List<String> bonus,
-        Habits.Marking marking,
-        Habits.Pressing pressing,
-        String squaringUp) {
+        @LeftOut("[]") List<CuttingChoice> cutting,
+        @LeftOut("[]") List<ExtraUnits> extras,
+        @LeftOut("[]") List<String> bonus,
+        @LeftOut("\"CUTTING_LINE\"") Habits.Marking marking,
+        @LeftOut("\"TO_THE_DARK\"") Habits.Pressing pressing,
+        @LeftOut("\"\"") String squaringUp) {
 
     /** The usual search for a plan; up to {@value #MOST_EFFORT} times as long on demand. */
     public static final int USUAL_EFFORT = 1;
@@ -41,7 +42,8 @@ public record PlanDesign(
      * @param cloth its key; empty for every cloth that is not named
      * @param effort how long the plan is searched for, in multiples of the usual; a plan comes out the same each time
      */
-    public record CuttingChoice(String cloth, CuttingStyle style, int effort) {
+    public record CuttingChoice(
+            String cloth, CuttingStyle style, @LeftOut("1") int effort) {
 
         public static final CuttingChoice PLAIN = new CuttingChoice("", CuttingStyle.PLAIN, USUAL_EFFORT);
 

@@ -12,6 +12,7 @@ import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.piecing.Allowance;
 import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
 
 /**
@@ -33,17 +34,17 @@ public record QuiltDesign(
         String seam,
         Grid grid,
         Allowance allowance,
-        List<ClothInHand> cloths,
+        @LeftOut("[]") List<ClothInHand> cloths,
         List<Block> blocks,
         BlockSizeDesign blockSize,
         SettingDesign setting,
-        List<PlaceDesign> places,
-        SashingDesign sashing,
-        List<BorderDesign> borders,
+        @LeftOut("[]") List<PlaceDesign> places,
+        @LeftOut("{}") SashingDesign sashing,
+        @LeftOut("[]") List<BorderDesign> borders,
         FinishingDesign finishing,
-        int closeInValue,
-        List<MethodChoice> methods,
-        PlanDesign plan) {
+        @LeftOut("20") int closeInValue,
+        @LeftOut("[]") List<MethodChoice> methods,
+        @LeftOut("{}") PlanDesign plan) {
 
     public static final int CURRENT_FORMAT = 4;
 

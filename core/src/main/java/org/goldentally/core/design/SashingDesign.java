@@ -2,6 +2,7 @@ package org.goldentally.core.design;
 
 import java.util.List;
 import org.goldentally.core.block.UnitDesign;
+import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
 
 /**
@@ -12,7 +13,11 @@ import org.goldentally.core.problem.Limits;
  * @param cornerstones key of the cloth of the squares between the strips; empty lets long strips run between the rows
  * @param around whether it runs round the outside too
  */
-public record SashingDesign(String width, List<UnitDesign> units, String cornerstones, boolean around) {
+public record SashingDesign(
+        @LeftOut("\"\"") String width,
+        @LeftOut("[]") List<UnitDesign> units,
+        @LeftOut("\"\"") String cornerstones,
+        @LeftOut("false") boolean around) {
 
     public static final SashingDesign NONE = new SashingDesign("", List.of(), "", false);
 

@@ -1,6 +1,7 @@
 package org.goldentally.core.design;
 
 import java.util.List;
+import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
 
 /**
@@ -17,10 +18,10 @@ public record SettingDesign(
         int across,
         int down,
         List<String> blocks,
-        String cloth,
-        Halves halves,
-        Between between,
-        String betweenBlock) {
+        @LeftOut("\"\"") String cloth,
+        @LeftOut("\"BLOCK\"") Halves halves,
+        @LeftOut("\"SAME\"") Between between,
+        @LeftOut("\"\"") String betweenBlock) {
 
     public SettingDesign(Kind kind, int across, int down, List<String> blocks, String cloth, Halves halves) {
         this(kind, across, down, blocks, cloth, halves, Between.SAME, "");

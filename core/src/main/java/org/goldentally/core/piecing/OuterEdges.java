@@ -23,4 +23,18 @@ public enum OuterEdges {
     public String label() {
         return label;
     }
+
+    /** How to handle such units (common practice, no source); empty where nothing stretches. */
+    public String handling() {
+        return switch (this) {
+            case STRAIGHT -> "";
+            case BIAS ->
+                "All outer edges are on the bias and stretch: lift and lay the units, do not tug at them. Press straight"
+                        + " up and down, without steam. Starch before cutting or pins help, and a straight-grained"
+                        + " neighbour steadies them.";
+            case MIXED ->
+                "Some edges are on the bias and stretch: do not tug at them, press straight up and down without steam,"
+                        + " and pin where a bias edge meets a straight one.";
+        };
+    }
 }

@@ -17,6 +17,11 @@ public interface PiecingMethod {
     /** Whether this method makes such a unit at all, at any size. */
     boolean makes(PatchworkUnit unit);
 
+    /** Whether one set joins squares of many different cloths, so that its units are in many pairings of them. */
+    default boolean joinsManyCloths() {
+        return false;
+    }
+
     /**
      * What one set takes and gives for this unit.
      *

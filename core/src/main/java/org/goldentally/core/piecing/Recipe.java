@@ -15,6 +15,7 @@ import org.goldentally.core.measure.Length;
  * @param cloths how many different cloths it takes
  * @param unitsPerSet units (not triangles) that one set gives
  * @param sizesToCut the sizes to set the ruler to, in the order in which they are cut: one for most, two for geese
+ * @param setEnd how long the sewn end is that is left of each set, where it is cut into segments
  * @param explanations how each figure came about, put into words only when asked: most recipes are only counted with
  * @param hands of these, how many are left-hand and right-hand, where they differ
  */
@@ -27,6 +28,7 @@ public record Recipe(
         Hands hands,
         UnitSizes sizes,
         Sewing sewing,
+        Optional<Length> setEnd,
         List<Supplier<Working>> explanations) {
 
     public Recipe {
@@ -78,6 +80,7 @@ public record Recipe(
         private Optional<Length> widestSeam = Optional.empty();
         private OuterEdges edges = OuterEdges.STRAIGHT;
         private int pairings = 1;
+        private Optional<Length> setEnd = Optional.empty();
 
         private Builder(String setName) {
             this.setName = setName;
@@ -136,6 +139,12 @@ public record Recipe(
             return this;
         }
 
+        /** What is left of each sewn set beyond its segments. */
+        public Builder leavesEnd(Length end) {
+            setEnd = Optional.of(end).filter(Length::isPositive);
+            return this;
+        }
+
         public Builder because(Supplier<Working> explanation) {
             explanations.add(explanation);
             return this;
@@ -160,6 +169,7 @@ public record Recipe(
                     hands,
                     sizes,
                     new Sewing(sewingCuts, seamLength, widestSeam, edges, pairings),
+                    setEnd,
                     explanations);
         }
 

@@ -70,6 +70,11 @@ public record TopPart(
         return kind == Kind.BLOCK || kind == Kind.HALF_BLOCK;
     }
 
+    /** A block, or what stands in the place of one. */
+    public boolean isInARow() {
+        return isBlock() || kind == Kind.PLAIN_BETWEEN;
+    }
+
     public boolean isOfBorder() {
         return border >= 0;
     }

@@ -2,6 +2,7 @@ package org.goldentally.core.sew;
 
 import java.util.List;
 import java.util.Optional;
+import org.goldentally.core.block.Figure.InnerBlock;
 import org.goldentally.core.tally.UnitPlan;
 
 /**
@@ -13,6 +14,7 @@ import org.goldentally.core.tally.UnitPlan;
  * @param setName {@code pair}, {@code block}, {@code row}
  * @param plan of units; empty for what is sewn of them
  * @param partIds the parts of the top that it goes into
+ * @param inner the block that is sewn, where it is set into others
  */
 public record Batch(
         String key,
@@ -23,7 +25,21 @@ public record Batch(
         int perSet,
         String setName,
         Optional<UnitPlan> plan,
-        List<String> partIds) {
+        List<String> partIds,
+        Optional<InnerBlock> inner) {
+
+    public Batch(
+            String key,
+            Kind kind,
+            String title,
+            String subtitle,
+            long needed,
+            int perSet,
+            String setName,
+            Optional<UnitPlan> plan,
+            List<String> partIds) {
+        this(key, kind, title, subtitle, needed, perSet, setName, plan, partIds, Optional.empty());
+    }
 
     /** What is sewn, in the order in which a quilter sews. */
     public enum Kind {

@@ -3,13 +3,16 @@ package org.goldentally.core.sew;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.goldentally.core.block.Figure.InnerBlock;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.geometry.Point;
@@ -44,6 +47,7 @@ public final class Batches {
         Batches batches = new Batches(tally);
         List<Batch> all = new ArrayList<>(batches.units());
         all.addAll(batches.bonus());
+        all.addAll(batches.innerBlocks());
         all.addAll(batches.blocks());
         batches.rows().ifPresent(all::add);
         all.addAll(batches.borders());
@@ -103,7 +107,7 @@ public final class Batches {
         return new Batch(
                 key("bonus ", bonus.plan().key()),
                 Kind.BONUS,
-                "bonus half-square triangle, " + writer.write(bonus.finishedSize()) + " finished",
+                "bonus half-square triangle, " + writer.writeWithUnit(bonus.finishedSize()) + " finished",
                 name(bonus.corner()) + " · " + name(bonus.base()) + ", from the offcuts; trim to "
                         + writer.writeWithUnit(bonus.trimmedSize()),
                 bonus.count(),
@@ -111,6 +115,48 @@ public final class Batches {
                 "unit",
                 Optional.empty(),
                 List.of());
+    }
+
+    /** What smaller blocks, set into others, have in common as a batch. */
+    private record InnerSort(String key, String name, Length width, Length height, boolean mirrored) {}
+
+    /** Blocks that are set into others are sewn first, the innermost before all, each with a size of its own to check. */
+    private List<Batch> innerBlocks() {
+        Map<InnerSort, List<InnerBlock>> bySort = new LinkedHashMap<>();
+        Map<InnerSort, List<String>> parts = new LinkedHashMap<>();
+        Map<InnerSort, Set<String>> dressings = new LinkedHashMap<>();
+        for (TopPart part : tally.top().parts()) {
+            for (InnerBlock inner : part.figure().innerBlocks()) {
+                InnerSort sort = new InnerSort(
+                        inner.block().key(),
+                        inner.block().name(),
+                        inner.finishedWidth(),
+                        inner.finishedHeight(),
+                        inner.mirrored() != part.placing().mirrored());
+                bySort.computeIfAbsent(sort, any -> new ArrayList<>()).add(inner);
+                parts.computeIfAbsent(sort, any -> new ArrayList<>()).add(part.id());
+                dressings
+                        .computeIfAbsent(sort, any -> new HashSet<>())
+                        .add(inner.block().toString());
+            }
+        }
+        List<Batch> batches = new ArrayList<>();
+        bySort.forEach((sort, inner) -> batches.add(new Batch(
+                key("inner ", sort.key + " " + sort.width + " x " + sort.height + (sort.mirrored ? " mirrored" : "")),
+                Kind.BLOCKS,
+                sort.name + ", set into other blocks, "
+                        + (sort.width.equals(sort.height) ? "" : writer.write(sort.width) + " × ")
+                        + writer.writeWithUnit(sort.height) + " finished" + (sort.mirrored ? ", mirrored" : ""),
+                dressings.get(sort).size() == 1
+                        ? "all in the same cloths"
+                        : "in " + dressings.get(sort).size() + " different dressings",
+                inner.size(),
+                1,
+                "block",
+                Optional.empty(),
+                parts.get(sort).stream().distinct().toList(),
+                Optional.of(new InnerBlock(inner.getFirst().block(), sort.width, sort.height, sort.mirrored)))));
+        return batches.reversed();
     }
 
     /** A block and its mirror image are two batches: one is not the other turned. */
@@ -161,7 +207,7 @@ public final class Batches {
         List<Long> diagonal = diagonalRows(tally.top());
         long rows = diagonal.isEmpty()
                 ? tally.top().parts().stream()
-                        .filter(TopPart::isBlock)
+                        .filter(TopPart::isInARow)
                         .mapToInt(TopPart::row)
                         .distinct()
                         .count()
@@ -178,7 +224,7 @@ public final class Batches {
                         "row",
                         Optional.empty(),
                         tally.top().parts().stream()
-                                .filter(TopPart::isBlock)
+                                .filter(TopPart::isInARow)
                                 .map(TopPart::id)
                                 .toList()));
     }

@@ -50,6 +50,14 @@ public record TopTally(
                 .findFirst();
     }
 
+    /** What the quilter should put right of the plan: what says nothing, and ways that are not taken. */
+    public List<Problem> problems() {
+        List<Problem> problems = new ArrayList<>(UnitPlans.problems(top.design()));
+        problems.addAll(problems(top.design()));
+        problems.addAll(UnitPlans.notTaken(top.design(), choices));
+        return problems;
+    }
+
     /** How one cloth is cut; {@link ClothLedger#of} itself, or something that remembers what it answered. */
     public interface ClothCutter {
         ClothLedger account(CuttingRequest request);

@@ -2,7 +2,10 @@ package org.goldentally.core.tally;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.measure.Area;
+import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
@@ -12,6 +15,7 @@ import org.goldentally.core.piecing.Working;
  * How a group of equal units or pieces is made: 160 half-square triangles eight at a time are 20 pairs, none spare.
  *
  * @param key of the group: what it is and its cloths; the same for all methods
+ * @param name of the units without their size
  * @param cloths key of the cloth of each patch
  * @param needed units the top needs, both hands together
  * @param extra made beyond that for mishaps, as the quilter asked
@@ -21,6 +25,7 @@ import org.goldentally.core.piecing.Working;
  */
 public record UnitPlan(
         String key,
+        String name,
         String label,
         PatchworkUnit unit,
         List<String> cloths,
@@ -62,6 +67,20 @@ public record UnitPlan(
     /** Made beyond what the top needs, those for mishaps among them. */
     public long spare() {
         return made - needed;
+    }
+
+    /**
+     * A sewn end that is left of each set.
+     *
+     * @param width across the strips, as sewn
+     */
+    public record SetEnd(long count, Length length, Length width) {}
+
+    /** Ends of strip sets that are worth keeping: sewn already, so that no cloth's account has them. */
+    public Optional<SetEnd> setEnds() {
+        return recipe.setEnd()
+                .filter(end -> end.isAtLeast(PieceLayout.WORTH_KEEPING))
+                .map(end -> new SetEnd(sets, end, recipe.sizes().rawHeight()));
     }
 
     /** Cloth that is cut for it. */

@@ -17,10 +17,12 @@ import org.goldentally.core.design.PlanDesign.ExtraUnits;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.piecing.ClothRole;
 import org.goldentally.core.piecing.CutPiece;
 import org.goldentally.core.piecing.Methods;
 import org.goldentally.core.piecing.OuterEdges;
+import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.piecing.Recipe;
 import org.goldentally.core.piecing.SewingSettings;
@@ -106,7 +108,10 @@ public final class UnitPlans {
     private Optional<Choice> choice(String key, List<TopCount.Group> hands) {
         List<UnitPlan> ways = new ArrayList<>();
         for (PiecingMethod method : Methods.making(hands.getFirst().unit())) {
-            plan(key, hands, method).ifPresent(ways::add);
+            // A chain joins many cloths; a group knows its own two, and counts no cloth of others.
+            if (!method.joinsManyCloths()) {
+                plan(key, hands, method).ifPresent(ways::add);
+            }
         }
         if (ways.isEmpty()) {
             return Optional.empty();
@@ -137,9 +142,7 @@ public final class UnitPlans {
     /** Whether a way leaves straight edges and needs no whole strips or sheets: such ways are taken by themselves. */
     public static boolean isUsual(UnitPlan way) {
         return way.recipe().unitsPerSet() <= MOST_UNITS_A_SET
-                && way.recipe().sewing().edges() != OuterEdges.BIAS
-                && !way.method().key().contains("chain")
-                && !way.method().key().contains("ring");
+                && way.recipe().sewing().edges() != OuterEdges.BIAS;
     }
 
     private Optional<UnitPlan> plan(String key, List<TopCount.Group> hands, PiecingMethod method) {
@@ -182,6 +185,7 @@ public final class UnitPlans {
         }
         return Optional.of(new UnitPlan(
                 key,
+                group.label(),
                 label,
                 group.unit(),
                 group.cloths(),
@@ -219,6 +223,28 @@ public final class UnitPlans {
         return number.matches() ? Long.parseLong(number.group(1)) : 0;
     }
 
+    /** Methods that the quilter chose for units that they do not make here; such units are made as is usual. */
+    static List<Problem> notTaken(QuiltDesign design, List<Choice> choices) {
+        List<Problem> problems = new ArrayList<>();
+        for (MethodChoice choice : design.methods()) {
+            choices.stream()
+                    .map(Choice::chosen)
+                    .filter(plan -> choice.units().equals(choiceKey(plan))
+                            || choice.units().equals(plan.unit().name()))
+                    .filter(plan -> Methods.byKey(choice.method())
+                            .filter(PiecingMethod::joinsManyCloths)
+                            .isPresent())
+                    .findFirst()
+                    .ifPresent(plan -> problems.add(new Problem(
+                            plan.label(),
+                            "a " + Methods.byKey(choice.method()).orElseThrow().displayName()
+                                    + " joins squares of many cloths, which is not counted for one pair of them",
+                            "it is counted as made " + plan.method().displayName()
+                                    + "; choose another way beside it")));
+        }
+        return problems;
+    }
+
     /** What is typed for extra units but says nothing. */
     public static List<Problem> problems(QuiltDesign design) {
         return design.plan().extras().stream()
@@ -234,8 +260,18 @@ public final class UnitPlans {
 
     /** Border and sashing pieces keep their own names; a mere square of a block is a plain square. */
     private String label(TopCount.Group group) {
-        return group.label() + ", "
-                + settings.system().writer().write(group.unit().namedSize()) + " finished";
+        return group.label() + ", " + finished(group);
+    }
+
+    /** {@code 3 in finished}; of what is oblong both sides: {@code 2 × 3 1/2 in finished}. */
+    private String finished(TopCount.Group group) {
+        PatchworkUnit unit = group.unit();
+        LengthWriter writer = settings.system().writer();
+        boolean oblong = !unit.isTriangle() && !unit.finishedWidth().equals(unit.finishedHeight());
+        return (oblong
+                        ? writer.write(unit.finishedWidth()) + " × " + writer.writeWithUnit(unit.finishedHeight())
+                        : writer.writeWithUnit(unit.namedSize()))
+                + " finished";
     }
 
     private static long count(List<TopCount.Group> hands, Hand hand) {

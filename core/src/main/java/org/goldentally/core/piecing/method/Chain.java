@@ -44,6 +44,11 @@ public final class Chain implements PiecingMethod {
     }
 
     @Override
+    public boolean joinsManyCloths() {
+        return true;
+    }
+
+    @Override
     public String displayName() {
         return closed ? "closed ring of 8" : "open chain of 8";
     }

@@ -82,6 +82,7 @@ public final class PiecedHalf implements PiecingMethod {
                 unit.finishedWidth(),
                 ((PiecedHalfUnit) unit).rows(),
                 recipe.cuts().getFirst().size().width(),
+                recipe.cuts().get(1).size().width(),
                 settings,
                 habits);
     }

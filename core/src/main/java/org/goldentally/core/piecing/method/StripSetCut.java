@@ -53,6 +53,7 @@ public final class StripSetCut implements PiecingMethod {
         return recipe.gives(segments)
                 .sizes(UnitSizes.untrimmed(segment, height, unit.finishedWidth(), unit.finishedHeight()))
                 .sewn(segments, length.times(strips - 1L))
+                .leavesEnd(length.minus(segment.times(segments)))
                 .because(() -> rule.working(settings))
                 .because(() -> segmentRule.working(settings))
                 .because(

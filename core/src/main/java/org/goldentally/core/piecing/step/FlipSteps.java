@@ -239,10 +239,17 @@ public final class FlipSteps {
     }
 
     /** Rows of small units and loose triangles, and the large triangle. */
+    /**
+     * A pieced half.
+     *
+     * @param large the large square as cut
+     * @param smallCut the small squares as cut
+     */
     public static List<Step> piecedHalf(
-            Length finished, int rows, Length large, SewingSettings settings, Habits habits) {
+            Length finished, int rows, Length large, Length smallCut, SewingSettings settings, Habits habits) {
         LengthWriter writer = settings.system().writer();
         Length small = finished.dividedBy(rows);
+        int pairs = rows * (rows - 1) / 2;
         Sketch laid = new Sketch();
         Sketch joined = new Sketch();
         for (int row = 0; row < rows; row++) {
@@ -273,9 +280,22 @@ public final class FlipSteps {
                                 Step.Kind.CUT_PIECES,
                                 "Cut the large square, " + writer.writeWithUnit(large)
                                         + ", exactly: this unit cannot be trimmed later. Cut it once from corner to corner."),
+                new Sketch()
+                        .cloth(ClothRole.B, square(NONE, NONE, smallCut))
+                        .cut(List.of(line(NONE, smallCut, smallCut, NONE)))
+                        .step(
+                                Step.Kind.CUT_PIECES,
+                                "For two such units sew " + pairs + (pairs == 1 ? " pair" : " pairs")
+                                        + " of small squares, cut " + writer.writeWithUnit(smallCut)
+                                        + ", two at a time: " + 2 * pairs + " small units, trimmed to "
+                                        + writer.writeWithUnit(settings.unfinished(small)) + ". Cut " + rows
+                                        + " more small squares once from corner to corner: " + 2 * rows
+                                        + " loose triangles."),
                 laid.step(
                         Step.Kind.JOIN,
                         "Trim the small units, lay them out with a loose triangle at the end of every row, and join: rows first, then the rows. Compare with the picture before sewing."),
+                laid.trim(Polygon.of(Point.ORIGIN, Point.at(finished, NONE), Point.at(NONE, finished)))
+                        .step(Step.Kind.TRIM, trimmedHalf(finished, small, smallCut, large, writer)),
                 joined.stitch(List.of(line(NONE, finished, finished, NONE)))
                         .step(
                                 Step.Kind.STITCH,
@@ -287,6 +307,24 @@ public final class FlipSteps {
                                 "Press to the large triangle. The unit measures "
                                         + writer.writeWithUnit(settings.unfinished(finished))
                                         + " from raw edge to raw edge; the drawing shows it finished."));
+    }
+
+    /**
+     * The loose triangles at the ends of the rows are cut as large as the small squares, with their room: so the legs of
+     * the pieced half come out {@code finished + small cut − small finished} long (geometry), which is more than the large
+     * triangle's by that room.
+     */
+    private static String trimmedHalf(
+            Length finished, Length small, Length smallCut, Length large, LengthWriter writer) {
+        Length legs = finished.plus(smallCut.minus(small));
+        Length over = legs.minus(large);
+        return over.isPositive()
+                ? "The pieced half is " + writer.writeWithUnit(legs) + " on its legs, raw: "
+                        + writer.writeWithUnit(over) + " more than the large triangle. Trim its long side, ruler on the"
+                        + " square corner, until both legs measure " + writer.writeWithUnit(large)
+                        + "; keep the seam allowance beyond every point."
+                : "The pieced half is " + writer.writeWithUnit(legs)
+                        + " on its legs, raw, as the large triangle is: check it before you join them.";
     }
 
     /** A plain piece: the strip, and the piece cut from it. */

@@ -1,0 +1,102 @@
+package org.goldentally.app.web;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import java.util.Map;
+import org.goldentally.app.problems.UnreadableBodyException;
+import org.goldentally.core.problem.Problem;
+import org.jspecify.annotations.Nullable;
+import org.springframework.core.ResolvableType;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpInputMessage;
+import org.springframework.http.MediaType;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.http.converter.json.JacksonJsonHttpMessageConverter;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Reads the bodies of requests. One that cannot be read as it is gets a second look: what may be left out is filled in,
+ * and if something is wrong all the same, all of it is named, not only what was met first.
+ */
+@Component
+class CheckedBodies extends JacksonJsonHttpMessageConverter {
+
+    /** Larger than any quilt; whoever sends more is refused before it is read. */
+    static final int LARGEST = 16_000_000;
+
+    private final JsonMapper json;
+
+    CheckedBodies(JsonMapper json) {
+        super(json);
+        this.json = json;
+    }
+
+    private record Buffered(HttpHeaders headers, byte[] bytes) implements HttpInputMessage {
+        @Override
+        public HttpHeaders getHeaders() {
+            return headers;
+        }
+
+        @Override
+        public InputStream getBody() {
+            return new ByteArrayInputStream(bytes);
+        }
+    }
+
+    /** Requests only; answers are written as they always are. */
+    @Override
+    public boolean canWrite(ResolvableType type, Class<?> kind, @Nullable MediaType mediaType) {
+        return false;
+    }
+
+    @Override
+    public boolean canRead(ResolvableType type, @Nullable MediaType mediaType) {
+        return type.resolve(Object.class).isRecord() && super.canRead(type, mediaType);
+    }
+
+    @Override
+    public Object read(ResolvableType type, HttpInputMessage message, @Nullable Map<String, Object> hints)
+            throws IOException {
+        byte[] bytes = message.getBody().readNBytes(LARGEST + 1);
+        if (bytes.length > LARGEST) {
+            throw new UnreadableBodyException(List.of(new Problem(
+                    "Request", "it is larger than " + LARGEST / 1_000_000 + " MB", "send less at once")));
+        }
+        try {
+            return super.read(type, new Buffered(message.getHeaders(), bytes), hints);
+        } catch (HttpMessageNotReadableException unreadable) {
+            return lookAgain(type, message, hints, bytes, unreadable);
+        }
+    }
+
+    private Object lookAgain(
+            ResolvableType type,
+            HttpInputMessage message,
+            @Nullable Map<String, Object> hints,
+            byte[] bytes,
+            HttpMessageNotReadableException unreadable)
+            throws IOException {
+        JsonNode tree;
+        try {
+            tree = json.readTree(bytes);
+        } catch (JacksonException noJson) {
+            throw unreadable;
+        }
+        BodyShape shape = shapeOf(type, tree);
+        if (!shape.problems().isEmpty()) {
+            throw new UnreadableBodyException(shape.problems());
+        }
+        return super.read(type, new Buffered(message.getHeaders(), json.writeValueAsBytes(tree)), hints);
+    }
+
+    private BodyShape shapeOf(ResolvableType type, JsonNode tree) {
+        BodyShape shape = new BodyShape(json);
+        shape.check(tree, type.getType());
+        return shape;
+    }
+}

@@ -1,0 +1,63 @@
+package org.goldentally.app.problems;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.UUID;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
+import org.junit.jupiter.api.Test;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+
+/** Failures that a running application will not show on demand, and what is said of them: never a stack trace. */
+class ProblemHandlerTest {
+
+    private final ProblemHandler handler = new ProblemHandler();
+
+    @Test
+    void whatNobodyFoundComingIsSaidWithoutItsInside() {
+        ResponseEntity<ProblemReport> answer = handler.other(new IllegalStateException("secret table name"));
+        assertThat(answer.getStatusCode().value()).isEqualTo(500);
+        assertThat(body(answer).toString()).doesNotContain("secret", "IllegalState");
+        assertThat(body(answer).problems().getFirst().why()).contains("what you typed is still on your screen");
+    }
+
+    @Test
+    void twoWritersAtOnceAreAConflictHoweverTheDatabaseSaysIt() {
+        Exception locked = new ObjectOptimisticLockingFailureException("quilt", UUID.randomUUID());
+        assertThat(handler.stale(locked).getStatusCode().value()).isEqualTo(409);
+        assertThat(handler.stale(new StaleVersionException(1, 2)).getStatusCode().value()).isEqualTo(409);
+    }
+
+    @Test
+    void everythingThatIsWrongIsSaidAtOnce() {
+        List<Problem> problems = List.of(new Problem("Seam", "a", "b"), new Problem("Border 1", "c", "d"));
+        assertThat(body(handler.refused(new RefusedException(problems))).problems()).isEqualTo(problems);
+        assertThat(handler.misshapen(new UnreadableBodyException(problems)).getStatusCode().value())
+                .isEqualTo(400);
+    }
+
+    @Test
+    void aBodyWithoutACauseAndAnAddressOfTheWrongKindAreBadRequests() {
+        HttpMessageNotReadableException unreadable = mock(HttpMessageNotReadableException.class);
+        when(unreadable.getCause()).thenReturn(null);
+        assertThat(handler.unreadable(unreadable).getStatusCode().value()).isEqualTo(400);
+        MethodArgumentTypeMismatchException mismatch = mock(MethodArgumentTypeMismatchException.class);
+        when(mismatch.getName()).thenReturn("id");
+        when(mismatch.getValue()).thenReturn("no-id");
+        when(mismatch.getRequiredType()).thenAnswer(any -> UUID.class);
+        assertThat(body(handler.wrongType(mismatch)).problems().getFirst())
+                .isEqualTo(new Problem(
+                        "id", "“no-id” is not of the right kind", "use the address that the list gives"));
+    }
+
+    private static ProblemReport body(ResponseEntity<ProblemReport> answer) {
+        return Objects.requireNonNull(answer.getBody());
+    }
+}

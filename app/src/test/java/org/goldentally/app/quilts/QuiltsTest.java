@@ -1,0 +1,106 @@
+package org.goldentally.app.quilts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.mockito.ArgumentMatchers.any;
+import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.never;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.goldentally.app.account.CurrentOwner;
+import org.goldentally.app.problems.NotFoundException;
+import org.goldentally.app.problems.StaleVersionException;
+import org.goldentally.app.shelf.Shelf;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.measure.MeasureSystem;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.mockito.ArgumentCaptor;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What a real database will not show on demand: the clock, another writer in between, a change that comes twice. */
+class QuiltsTest {
+
+    private static final Instant NOW = Instant.parse("2026-11-26T12:00:00Z");
+    private static final QuiltDesign DESIGN = QuiltDesign.first(MeasureSystem.INCH);
+
+    private final QuiltRepository kept = mock(QuiltRepository.class);
+    private final QuiltStepRepository steps = mock(QuiltStepRepository.class);
+    private final Shelf shelf = mock(Shelf.class);
+    private final Clock clock = mock(Clock.class);
+    private final CurrentOwner owner = new CurrentOwner();
+    private final DesignDocuments documents = new DesignDocuments(new JsonMapper());
+    private final Quilts quilts = new Quilts(kept, steps, owner, documents, shelf, clock);
+    private final Quilt quilt = new Quilt(owner.id(), "Test", documents.write(DESIGN));
+
+    @BeforeEach
+    void aQuiltIsKept() {
+        when(clock.instant()).thenReturn(NOW);
+        when(shelf.named(any())).thenAnswer(call -> call.getArgument(0));
+        when(kept.saveAndFlush(any())).thenAnswer(call -> call.getArgument(0));
+        when(kept.findByIdAndOwnerIdAndDeletedAtIsNull(quilt.id(), owner.id())).thenReturn(Optional.of(quilt));
+        when(kept.findWithLockByIdAndOwnerIdAndDeletedAtIsNull(quilt.id(), owner.id()))
+                .thenReturn(Optional.of(quilt));
+    }
+
+    @Test
+    void aDeletedQuiltCanBeBroughtBackForThirtyDaysByTheClock() {
+        quilts.delete(quilt.id());
+        assertThat(quilt.deletedAt()).isEqualTo(NOW);
+        when(kept.findByOwnerIdAndDeletedAtAfterOrderByDeletedAtDesc(owner.id(), NOW.minus(Duration.ofDays(30))))
+                .thenReturn(List.of(quilt));
+        assertThat(quilts.deleted())
+                .singleElement()
+                .satisfies(deleted -> assertThat(deleted.until()).isEqualTo(NOW.plus(Duration.ofDays(30))));
+        Instant later = NOW.plus(Duration.ofDays(31));
+        when(clock.instant()).thenReturn(later);
+        when(kept.findByIdAndOwnerIdAndDeletedAtAfter(quilt.id(), owner.id(), later.minus(Duration.ofDays(30))))
+                .thenReturn(Optional.empty());
+        assertThatThrownBy(() -> quilts.bringBack(quilt.id())).isInstanceOf(NotFoundException.class);
+    }
+
+    @Test
+    void aChangeToAnOlderVersionKeepsNothing() {
+        assertThatThrownBy(() -> quilts.change(
+                        quilt.id(), new Quilts.ChangeOf(7, UUID.randomUUID()), "Test", DESIGN, false))
+                .isInstanceOf(StaleVersionException.class);
+        verify(steps, never()).save(any());
+        verify(kept, never()).saveAndFlush(any());
+    }
+
+    @Test
+    void aChangeThatComesTwiceUnderOneNameIsOneStep() {
+        UUID edit = UUID.randomUUID();
+        when(steps.findByQuiltIdAndNumber(any(), anyInt())).thenReturn(Optional.empty());
+        quilts.change(quilt.id(), new Quilts.ChangeOf(0, edit), "Test", DESIGN, false);
+        quilts.change(quilt.id(), new Quilts.ChangeOf(0, edit), "Test", DESIGN, false);
+        ArgumentCaptor<QuiltStep> step = ArgumentCaptor.forClass(QuiltStep.class);
+        verify(steps).save(step.capture());
+        assertThat(step.getValue().number()).isEqualTo(1);
+        assertThat(quilt.lastStep()).isEqualTo(1);
+    }
+
+    @Test
+    void aNewStepEndsThoseThatCouldBeDoneAgain() {
+        quilt.goTo(2, 5);
+        quilts.change(quilt.id(), 0, "Test", DESIGN, false);
+        verify(steps).deleteAfter(quilt.id(), 2);
+        assertThat(quilt.step()).isEqualTo(3);
+        assertThat(quilt.lastStep()).isEqualTo(3);
+    }
+
+    @Test
+    void aCopyOfALongNameIsCutToWhatIsAllowed() {
+        Quilt named = new Quilt(owner.id(), "n".repeat(80), documents.write(DESIGN));
+        when(kept.findByIdAndOwnerIdAndDeletedAtIsNull(named.id(), owner.id())).thenReturn(Optional.of(named));
+        assertThat(quilts.copy(named.id()).name()).hasSize(80).startsWith("Copy of nnn");
+    }
+}
