@@ -106,6 +106,7 @@ class RefusalsIT {
         JsonNode tally = api.ask(HttpMethod.POST, "/api/tally", JSON.createObjectNode().set("design", design))
                 .json();
         assertThat(tally.path("groups").path(0).path("ways").findValuesAsString("key"))
+                .as(tally.toString())
                 .contains("two-at-a-time", "eight-at-a-time")
                 .noneMatch(key -> key.contains("chain") || key.contains("ring"));
         assertThat(tally.path("notices").findValuesAsString("why"))

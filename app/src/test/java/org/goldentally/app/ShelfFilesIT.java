@@ -160,6 +160,27 @@ class ShelfFilesIT {
                 .isEqualTo(404);
     }
 
+    /** A metre in an inch quilt is 39 47/127 in: what goes out is exact, and is read again as it was. */
+    @Test
+    void whatGoesOutIsReadAgainExactlyAlsoWithSemicolonsAndAMark() {
+        post("/api/shelf/lines", Map.of("line", "1 m exact fir 110 cm wide", "system", "INCH"));
+        String file = client.get().uri("/api/shelf/csv").retrieve().body(String.class);
+        String line = file.lines().filter(each -> each.startsWith("exact fir,")).findFirst().orElseThrow();
+        assertThat(line).contains(",5500/127,5000/127,in,").doesNotContain("just");
+        assertThat(put("/api/shelf/csv?doubles=ASK", file)).contains("\"put\":0");
+        String heading = file.lines().findFirst().orElseThrow();
+        String other = (heading + "\n" + line.replace("exact fir", "exact larch")).replace(',', ';');
+        assertThat(put("/api/shelf/csv?doubles=ASK", "\uFEFF" + other)).contains("\"put\":1");
+        assertThat(understood("exact larch").toString().replace("larch", "fir"))
+                .isEqualTo(understood("exact fir").toString());
+        // A colour that was only guessed does not become a fact on the way.
+        assertThat(cloth("exact larch").get("guessed")).isEqualTo(cloth("exact fir").get("guessed"));
+    }
+
+    private String put(String path, String text) {
+        return post(path, Map.of("text", text, "system", "INCH")).getBody();
+    }
+
     @Test
     void whatIsSaidOfAClothIsCheckedAndKept() {
         post("/api/shelf/lines", Map.of("line", "1 yd priced plum", "system", "INCH"));

@@ -95,7 +95,7 @@ class ShelfToSheetIT {
         offer.getByRole(AriaRole.BUTTON).click();
         assertThat(offer).hasCount(0);
         assertThat(page.getByLabel("Scrappy binding from leftovers")).isChecked();
-        button("Undo").click();
+        undo().click();
         assertThat(offer).containsText("yd less ink");
         station("Cloth").click();
         button("Work it out").click();
@@ -125,6 +125,10 @@ class ShelfToSheetIT {
 
     private Locator station(String name) {
         return page.getByLabel("Stations").getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name));
+    }
+
+    private Locator undo() {
+        return page.getByLabel("Steps of the design").getByRole(AriaRole.BUTTON).first();
     }
 
     private Locator button(String name) {

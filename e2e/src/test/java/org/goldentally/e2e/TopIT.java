@@ -65,11 +65,11 @@ class TopIT {
 
         // It is among the own blocks of every quilt, and of this one all can be taken back, after a reload too.
         page.reload();
-        for (int i = 0; i < 40 && button("Undo").isEnabled(); i++) {
-            button("Undo").click();
+        for (int i = 0; i < 40 && undo().isEnabled(); i++) {
+            undo().click();
             page.waitForTimeout(60);
         }
-        assertThat(button("Undo")).isDisabled();
+        assertThat(undo()).isDisabled();
         assertThat(page.locator("[data-block]")).hasCount(2);
         assertThat(page.locator("[data-part='0']")).isVisible();
         button("From a shelf").click();
@@ -77,7 +77,7 @@ class TopIT {
         page.getByLabel("Find").fill("bear");
         page.getByLabel("Take Bear's Paw into the quilt").click();
         assertThat(page.locator("[data-block=\"Bear's Paw\"]")).isVisible();
-        button("Undo").click();
+        undo().click();
         assertThat(page.locator("[data-block]")).hasCount(2);
     }
 
@@ -91,7 +91,7 @@ class TopIT {
         page.getByRole(AriaRole.APPLICATION).focus();
         page.keyboard().press("m");
         assertThat(page.getByText("No block stands out.")).isVisible();
-        button("Undo").click();
+        undo().click();
         assertThat(page.locator("[data-odd]")).hasCount(1);
     }
 
@@ -104,7 +104,7 @@ class TopIT {
         assertThat(page.locator("[data-mistakes]")).hasCount(0);
         assertThat(page.getByLabel("Border 2", exactly()))
                 .containsText("As wide as the pieced border outside it needs");
-        button("Undo").click();
+        undo().click();
         assertThat(page.locator("[data-mistakes]")).isVisible();
     }
 
@@ -116,7 +116,7 @@ class TopIT {
         page.getByRole(AriaRole.APPLICATION).focus();
         page.keyboard().press("r");
         assertThat(page.locator("[data-mistakes]")).hasCount(0);
-        button("Undo").click();
+        undo().click();
         assertThat(page.locator("[data-mistakes]")).isVisible();
     }
 
@@ -151,7 +151,7 @@ class TopIT {
         page.getByLabel("Where to exchange it").selectOption("everywhere");
         page.getByLabel("Instead of linen").selectOption("b");
         assertThat(geese("denim, linen")).hasCount(0);
-        button("Undo").click();
+        undo().click();
         assertThat(geese("denim, linen")).containsText("22");
     }
 
@@ -178,8 +178,8 @@ class TopIT {
         assertThat(status()).containsText("flying goose; patch 1 of 3: linen");
         kept();
         button("Back to the top").click();
-        for (int i = 0; i < 40 && button("Undo").isEnabled(); i++) {
-            button("Undo").click();
+        for (int i = 0; i < 40 && undo().isEnabled(); i++) {
+            undo().click();
             page.waitForTimeout(60);
         }
     }
@@ -226,6 +226,10 @@ class TopIT {
     private Locator oatTicked(int done) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("oat " + done + " . \\d+")));
+    }
+
+    private Locator undo() {
+        return page.getByLabel("Steps of the design").getByRole(AriaRole.BUTTON).first();
     }
 
     private Locator button(String name) {

@@ -205,8 +205,8 @@ class PlanController {
     @GetMapping(path = "/quilts/{id}/shopping.csv", produces = "text/csv;charset=UTF-8")
     ResponseEntity<String> shoppingFile(@PathVariable UUID id) {
         String table = CsvTable.write(
-                List.of("what", "buy", "exactly", "width", "price", "cost"),
-                shopping(id).table());
+                ShoppingView.COLUMNS,
+                ShoppingView.table(shoppingLists.list(quilts.get(id).design())));
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=shopping.csv")
                 .body(table);

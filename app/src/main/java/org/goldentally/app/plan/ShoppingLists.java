@@ -5,6 +5,7 @@ import org.goldentally.app.shelf.Shelf;
 import org.goldentally.app.tally.QuiltPrices;
 import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.tally.ShoppingList;
 import org.springframework.stereotype.Component;
 
 /** What is to be bought for a design, with the shelf and the prices as they are now. */
@@ -22,6 +23,10 @@ public class ShoppingLists {
     }
 
     public ShoppingView of(QuiltDesign design) {
-        return ShoppingView.of(tallies.of(design), QuiltPrices.of(design, shelf.factsByCloth(), prices.entries()));
+        return ShoppingView.of(list(design));
+    }
+
+    ShoppingList list(QuiltDesign design) {
+        return ShoppingList.of(tallies.of(design), QuiltPrices.of(design, shelf.factsByCloth(), prices.entries()));
     }
 }

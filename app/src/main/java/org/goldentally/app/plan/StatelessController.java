@@ -25,6 +25,7 @@ import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.offers.Offers;
 import org.goldentally.core.tally.ShelfPieces;
+import org.goldentally.core.tally.ShoppingList;
 import org.goldentally.core.tally.TopTally;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -45,13 +46,23 @@ class StatelessController {
     /** A quilt document with the cloth on hand. */
     record TallyQuestion(
             @NotNull QuiltDesign design,
-            @LeftOut("[]") @NotNull @Valid @Size(max = 200) List<ClothLines> shelf) {}
+            @LeftOut("[]") @NotNull @Size(max = 200) List<@Valid ClothLines> shelf) {
+
+        TallyQuestion {
+            shelf = shelf == null ? List.of() : shelf;
+        }
+    }
 
     /** What there is of one cloth, a typed line for each lot of pieces, and what more of it costs; empty is not known. */
     record ClothLines(
             @NotNull String cloth,
             @NotNull @Size(max = 200) List<String> lines,
-            @LeftOut("\"\"") @NotNull @Size(max = 40) String price) {}
+            @LeftOut("\"\"") @NotNull @Size(max = 40) String price) {
+
+        ClothLines {
+            price = price == null ? "" : price;
+        }
+    }
 
     @PostMapping("/tally")
     TallyView tally(@Valid @RequestBody TallyQuestion question) {
@@ -74,7 +85,7 @@ class StatelessController {
         return new WholePlan(
                 TallyView.of(tally, pieces, prices, tallies::account),
                 CutView.of(tally, Set.of()),
-                ShoppingView.of(tally, prices),
+                ShoppingView.of(ShoppingList.of(tally, prices)),
                 Offers.of(tally, pieces, tallies::account).stream()
                         .map(PlanController.OfferView::of)
                         .toList());

@@ -12,7 +12,7 @@ final class ShoppingSheet {
         pages.heading("Shopping list", 20);
         pages.table(
                 List.of("What", "Buy", "Exactly", "Width", "Price", "Cost"),
-                list.table(),
+                list.printed(),
                 0.3f,
                 0.18f,
                 0.16f,

@@ -8,7 +8,6 @@ import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.Figure.FigurePatch;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
-import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
 import org.springframework.web.util.HtmlUtils;
@@ -51,9 +50,8 @@ final class TopSvg {
     }
 
     private void open(double width, double height, String name) {
-        boolean inches = design.system() == MeasureSystem.INCH;
-        double perUnit = inches ? 1 : 2.54;
-        String unit = inches ? "in" : "cm";
+        double perUnit = 1 / design.system().one().toDoubleInches();
+        String unit = design.system().abbreviation();
         svg.append(String.format(
                 Locale.ROOT,
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 %s %s\" width=\"%s%s\" height=\"%s%s\""

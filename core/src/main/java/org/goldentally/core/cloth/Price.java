@@ -27,6 +27,10 @@ public record Price(BigDecimal amount, Per per) {
         Per(String label) {
             this.label = label;
         }
+
+        public String label() {
+            return label;
+        }
     }
 
     private static final Pattern TYPED = Pattern.compile(

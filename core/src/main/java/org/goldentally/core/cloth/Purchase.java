@@ -29,9 +29,9 @@ public record Purchase(Length exact, Length bought, MeasureSystem system) {
         return write(bought, system);
     }
 
-    /** {@code 1 1/8} or {@code 1.1}: how many yards or metres are bought. */
-    public String writeNumber() {
-        return system.writer().write(inShopUnits(bought, system));
+    /** {@code 1.125} or {@code 1.1}: how many yards or metres are bought, for a table; eighths are exact so. */
+    public String writeDecimal() {
+        return system.writer().writeDecimal(inShopUnits(bought, system));
     }
 
     /** A length in the unit of the shop: {@code 2 5/8 yd}. */

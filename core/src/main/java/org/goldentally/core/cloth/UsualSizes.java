@@ -20,6 +20,8 @@ import org.goldentally.core.measure.MeasureSystem;
  * @param overLength how much longer border strips are cut, to be trimmed to what the top really measures
  * @param squaringUp cloth that squaring up one end of a length costs
  * @param tightWithin room that an edge needs which has still to be cut true: precuts may be up to so much short
+ * @param roomStep in which the schools of allowance count their room: an eighth of an inch answers to 3 mm on a metric
+ *     ruler (our own choice)
  * @param tallestStrip taller strips are awkward to handle, so planned ones are not
  * @param firstBlock finished size of the block that a new quilt starts with (our own choice)
  */
@@ -36,6 +38,7 @@ public record UsualSizes(
         Length overLength,
         Length squaringUp,
         Length tightWithin,
+        Length roomStep,
         Length tallestStrip,
         Length firstBlock) {
 
@@ -52,6 +55,7 @@ public record UsualSizes(
             Length.inches(1),
             Length.inches(0, 1, 2),
             Length.inches(0, 1, 8),
+            Length.inches(0, 1, 8),
             Length.inches(20),
             Length.inches(8));
 
@@ -67,6 +71,7 @@ public record UsualSizes(
             Length.centimetres(1, 1, 2),
             Length.centimetres(2, 1, 2),
             Length.centimetres(1, 1, 2),
+            Length.centimetres(0, 3, 10),
             Length.centimetres(0, 3, 10),
             Length.centimetres(50, 0, 1),
             Length.centimetres(20, 0, 1));

@@ -128,7 +128,7 @@ public final class LengthReader {
     }
 
     private static String example(MeasureSystem system) {
-        return system == MeasureSystem.INCH ? "4 7/8 or 4.875" : "12.5";
+        return system.example();
     }
 
     private static String quoted(String text) {

@@ -5,15 +5,21 @@ import java.util.Locale;
 
 /** The system of measure of a quilt: inches with yards, or centimetres with metres. A quilt has one. */
 public enum MeasureSystem {
-    INCH("in", List.of(Grid.SIXTEENTH_INCH, Grid.EIGHTH_INCH, Grid.QUARTER_INCH, Grid.HALF_INCH), Grid.EIGHTH_INCH),
-    CENTIMETRE("cm", List.of(Grid.MILLIMETRE, Grid.HALF_CENTIMETRE), Grid.HALF_CENTIMETRE);
+    INCH(
+            "in",
+            "4 7/8 or 4.875",
+            List.of(Grid.SIXTEENTH_INCH, Grid.EIGHTH_INCH, Grid.QUARTER_INCH, Grid.HALF_INCH),
+            Grid.EIGHTH_INCH),
+    CENTIMETRE("cm", "12.5", List.of(Grid.MILLIMETRE, Grid.HALF_CENTIMETRE), Grid.HALF_CENTIMETRE);
 
     private final String abbreviation;
+    private final String example;
     private final List<Grid> grids;
     private final Grid usualGrid;
 
-    MeasureSystem(String abbreviation, List<Grid> grids, Grid usualGrid) {
+    MeasureSystem(String abbreviation, String example, List<Grid> grids, Grid usualGrid) {
         this.abbreviation = abbreviation;
+        this.example = example;
         this.grids = grids;
         this.usualGrid = usualGrid;
     }
@@ -21,6 +27,11 @@ public enum MeasureSystem {
     /** {@code in} or {@code cm}. */
     public String abbreviation() {
         return abbreviation;
+    }
+
+    /** How a length may be typed, for a refusal. */
+    String example() {
+        return example;
     }
 
     /** The rulers' grids to choose from, finest first. */

@@ -1,5 +1,6 @@
 package org.goldentally.core.piecing;
 
+import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 
@@ -57,9 +58,6 @@ public enum Allowance {
 
     /** An eighth of an inch answers to 3 mm on a metric ruler (our own choice; common practice, no source). */
     private static Length room(int eighths, MeasureSystem system) {
-        return switch (system) {
-            case INCH -> Length.inches(0, eighths, 8);
-            case CENTIMETRE -> Length.centimetres(0, 3 * eighths, 10);
-        };
+        return UsualSizes.of(system).roomStep().times(eighths);
     }
 }

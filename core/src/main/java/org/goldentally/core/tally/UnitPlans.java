@@ -237,7 +237,7 @@ public final class UnitPlans {
                     .findFirst()
                     .ifPresent(plan -> problems.add(new Problem(
                             plan.label(),
-                            "a " + Methods.byKey(choice.method()).orElseThrow().displayName()
+                            "“" + Methods.byKey(choice.method()).orElseThrow().displayName() + "”"
                                     + " joins squares of many cloths, which is not counted for one pair of them",
                             "it is counted as made " + plan.method().displayName()
                                     + "; choose another way beside it")));

@@ -4,9 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
+import org.goldentally.core.chance.Chance;
+import org.goldentally.core.chance.Tries;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.measure.Length;
@@ -55,13 +54,13 @@ class PieceLayoutTest {
                 .containsExactly("2 x 10", "22 x 10", "42 x 52");
     }
 
-    @Property(tries = 300)
-    void whatIsCutAndKeptAndTrimmedIsThePieceAndNothingOverlaps(
-            @ForAll @IntRange(min = 4, max = 200) int width,
-            @ForAll @IntRange(min = 4, max = 200) int length,
-            @ForAll @IntRange(min = 12, max = 100) int cutWidth,
-            @ForAll @IntRange(min = 12, max = 100) int cutHeight,
-            @ForAll @IntRange(min = 0, max = 40) int atMost) {
+    @Tries(300)
+    void whatIsCutAndKeptAndTrimmedIsThePieceAndNothingOverlaps(Chance chance) {
+        int width = chance.between(4, 200);
+        int length = chance.between(4, 200);
+        int cutWidth = chance.between(12, 100);
+        int cutHeight = chance.between(12, 100);
+        int atMost = chance.between(0, 40);
         PieceLayout layout = layout(width, length, cutWidth, cutHeight, atMost);
         assertThat(layout.cutArea().plus(layout.leftoverArea()).plus(layout.trimmingsArea()))
                 .isEqualTo(layout.piece().area());
@@ -82,12 +81,12 @@ class PieceLayoutTest {
         }
     }
 
-    @Property(tries = 200)
-    void aLargerPieceNeverGivesFewer(
-            @ForAll @IntRange(min = 8, max = 300) int width,
-            @ForAll @IntRange(min = 8, max = 300) int length,
-            @ForAll @IntRange(min = 12, max = 60) int cutWidth,
-            @ForAll @IntRange(min = 12, max = 60) int cutHeight) {
+    @Tries(200)
+    void aLargerPieceNeverGivesFewer(Chance chance) {
+        int width = chance.between(8, 300);
+        int length = chance.between(8, 300);
+        int cutWidth = chance.between(12, 60);
+        int cutHeight = chance.between(12, 60);
         CutSize size = CutSize.rectangle(eighths(cutWidth), eighths(cutHeight));
         assertThat(PieceLayout.capacity(piece(width + 1, length), size))
                 .isGreaterThanOrEqualTo(PieceLayout.capacity(piece(width, length), size));

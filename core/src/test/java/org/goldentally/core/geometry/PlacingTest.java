@@ -2,10 +2,9 @@ package org.goldentally.core.geometry;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
 import org.assertj.core.data.Offset;
+import org.goldentally.core.chance.Chance;
+import org.goldentally.core.chance.Tries;
 import org.goldentally.core.measure.Length;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.util.AffineTransformation;
@@ -15,15 +14,15 @@ class PlacingTest {
 
     private static final Offset<Double> THREAD = Offset.offset(1e-9);
 
-    @Property(tries = 300)
-    void aPlacingIsMirroringThenTurningThenMoving(
-            @ForAll @IntRange(min = 1, max = 40) int width,
-            @ForAll @IntRange(min = 1, max = 40) int height,
-            @ForAll boolean mirrored,
-            @ForAll @IntRange(min = -4, max = 7) int turns,
-            @ForAll boolean onPoint,
-            @ForAll @IntRange(min = -30, max = 30) int x,
-            @ForAll @IntRange(min = -30, max = 30) int y) {
+    @Tries(300)
+    void aPlacingIsMirroringThenTurningThenMoving(Chance chance) {
+        int width = chance.between(1, 40);
+        int height = chance.between(1, 40);
+        boolean mirrored = chance.flag();
+        int turns = chance.between(-4, 7);
+        boolean onPoint = chance.flag();
+        int x = chance.between(-30, 30);
+        int y = chance.between(-30, 30);
         Placing placing = new Placing(
                 Length.inches(width),
                 Length.inches(height),
@@ -62,9 +61,10 @@ class PlacingTest {
         assertThat(placing.turnedHeight()).isEqualTo(Length.inches((int) turnedHeight));
     }
 
-    @Property(tries = 60)
-    void fourTurnsAndTwoMirroringsLeaveEverythingWhereItWas(
-            @ForAll @IntRange(min = 1, max = 20) int side, @ForAll @IntRange(min = 0, max = 3) int turns) {
+    @Tries(60)
+    void fourTurnsAndTwoMirroringsLeaveEverythingWhereItWas(Chance chance) {
+        int side = chance.between(1, 20);
+        int turns = chance.between(0, 3);
         Length length = Length.inches(side);
         Polygon patch = Polygon.of(Point.ORIGIN, Point.at(length, Length.ZERO), Point.at(Length.ZERO, length));
         Polygon turned = patch;

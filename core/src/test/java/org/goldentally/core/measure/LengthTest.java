@@ -6,10 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.constraints.IntRange;
 import org.apache.commons.numbers.fraction.BigFraction;
+import org.goldentally.core.chance.Chance;
+import org.goldentally.core.chance.Tries;
 import org.junit.jupiter.api.Test;
 
 class LengthTest {
@@ -57,11 +56,11 @@ class LengthTest {
         assertThat(Length.inches(1).timesRootTwo().minus(nearly).isPositive()).isTrue();
     }
 
-    @Property
-    void roundingUpAgreesWithSixtyDecimals(
-            @ForAll @IntRange(min = -500, max = 500) int straight,
-            @ForAll @IntRange(min = -500, max = 500) int diagonal,
-            @ForAll @IntRange(min = 1, max = 48) int denominator) {
+    @Tries(300)
+    void roundingUpAgreesWithSixtyDecimals(Chance chance) {
+        int straight = chance.between(-500, 500);
+        int diagonal = chance.between(-500, 500);
+        int denominator = chance.between(1, 48);
         Length length = Length.inches(0, straight, denominator)
                 .plus(Length.inches(0, diagonal, denominator).timesRootTwo());
         BigDecimal eighths = new BigDecimal(straight)
@@ -72,22 +71,22 @@ class LengthTest {
         assertThat(length.roundedUpTo(Grid.EIGHTH_INCH)).isEqualTo(Length.inches(0, up.intValueExact(), 8));
     }
 
-    @Property
-    void dividingUndoesMultiplying(
-            @ForAll @IntRange(min = -60, max = 60) int a,
-            @ForAll @IntRange(min = -60, max = 60) int b,
-            @ForAll @IntRange(min = 1, max = 60) int c) {
+    @Tries(300)
+    void dividingUndoesMultiplying(Chance chance) {
+        int a = chance.between(-60, 60);
+        int b = chance.between(-60, 60);
+        int c = chance.between(1, 60);
         RootTwo x = RootTwo.of(new BigRootTwo(BigFraction.of(a, 7), BigFraction.of(b, 5)));
         RootTwo y = RootTwo.of(new BigRootTwo(BigFraction.of(c, 3), BigFraction.of(a, 11)));
         assertThat(x.times(y).dividedBy(y)).isEqualTo(x);
     }
 
     /** What does not fit into 64 bits any more is held in large numbers, and comes out the same. */
-    @Property
-    void largeAndSmallNumbersReckonAlike(
-            @ForAll long a,
-            @ForAll @IntRange(min = -2_000_000, max = 2_000_000) int b,
-            @ForAll @IntRange(min = 1) int c) {
+    @Tries(300)
+    void largeAndSmallNumbersReckonAlike(Chance chance) {
+        long a = chance.anyLong();
+        int b = chance.between(-2_000_000, 2_000_000);
+        int c = chance.between(1, Integer.MAX_VALUE);
         BigRootTwo x =
                 new BigRootTwo(BigFraction.of(a).divide(c), BigFraction.of(b).divide(7));
         BigRootTwo y = new BigRootTwo(BigFraction.of(b).divide(c), BigFraction.of(3, 16));

@@ -29,7 +29,7 @@ class OffersTest {
         Tops top = Tops.of(6, 8, "8", "pinwheel").choose("half-square triangle", "four-at-a-time");
         TopTally tally = tally(top, Map.of());
         Offer offer = only(Kind.METHOD, tally, Map.of());
-        assertThat(offer.what()).contains("instead of four at a time for the half-square triangle, 4 finished");
+        assertThat(offer.what()).contains("instead of four at a time for the half-square triangle, 4 in finished");
         TopTally taken = TopTally.of(QuiltTop.of(offer.design()), Map.of());
         Length saved = bought(tally).minus(bought(taken));
         assertThat(saved.isPositive()).isTrue();

@@ -3,12 +3,8 @@ package org.goldentally.core.piecing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
-import net.jqwik.api.constraints.IntRange;
+import org.goldentally.core.chance.Chance;
+import org.goldentally.core.chance.Tries;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.measure.Grid;
@@ -24,10 +20,9 @@ class YieldPropertiesTest {
 
     private static final YieldEngine ENGINE = new YieldEngine();
 
-    @Provide
-    Arbitrary<PatchworkUnit> units() {
+    private static PatchworkUnit units(Chance chance) {
         Length any = Length.inches(1);
-        return Arbitraries.of(List.of(
+        return chance.of(List.of(
                 new HalfSquareTriangleUnit(any),
                 new StripSetTriangleUnit(any),
                 new QuarterSquareTriangleUnit(any, 2),
@@ -45,21 +40,18 @@ class YieldPropertiesTest {
                 new StripSetSegment(any, 3)));
     }
 
-    @Provide
-    Arbitrary<SewingSettings> settings() {
-        return Arbitraries.of(MeasureSystem.values())
-                .flatMap(system -> Arbitraries.of(system.grids())
-                        .flatMap(grid -> Arbitraries.of(Allowance.values())
-                                .map(allowance -> new SewingSettings(system, system.usualSeam(), grid, allowance))));
+    private static SewingSettings settings(Chance chance) {
+        MeasureSystem system = chance.of(MeasureSystem.values());
+        return new SewingSettings(system, system.usualSeam(), chance.of(system.grids()), chance.of(Allowance.values()));
     }
 
-    @Property(tries = 400)
-    void whatIsCutAndLeftAndTrimmedIsThePieceExactly(
-            @ForAll("units") PatchworkUnit unit,
-            @ForAll("settings") SewingSettings settings,
-            @ForAll @IntRange(min = 8, max = 96) int eighths,
-            @ForAll @IntRange(min = 40, max = 320) int width,
-            @ForAll @IntRange(min = 20, max = 400) int length) {
+    @Tries(400)
+    void whatIsCutAndLeftAndTrimmedIsThePieceExactly(Chance chance) {
+        PatchworkUnit unit = units(chance);
+        SewingSettings settings = settings(chance);
+        int eighths = chance.between(8, 96);
+        int width = chance.between(40, 320);
+        int length = chance.between(20, 400);
         for (MethodAnswer answer : ENGINE.ask(piece(width, length), sized(unit, eighths), settings)) {
             if (answer instanceof Possible possible) {
                 for (Part part : possible.parts()) {
@@ -93,12 +85,12 @@ class YieldPropertiesTest {
         }
     }
 
-    @Property(tries = 200)
-    void theLargestSizeFitsAndTheNextOneDoesNot(
-            @ForAll("units") PatchworkUnit unit,
-            @ForAll("settings") SewingSettings settings,
-            @ForAll @IntRange(min = 40, max = 320) int width,
-            @ForAll @IntRange(min = 20, max = 400) int length) {
+    @Tries(200)
+    void theLargestSizeFitsAndTheNextOneDoesNot(Chance chance) {
+        PatchworkUnit unit = units(chance);
+        SewingSettings settings = settings(chance);
+        int width = chance.between(40, 320);
+        int length = chance.between(20, 400);
         ClothPiece piece = piece(width, length);
         for (PiecingMethod method : Methods.making(unit)) {
             ENGINE.largestNamedSize(piece, unit, method, settings).ifPresent(largest -> {
@@ -114,13 +106,13 @@ class YieldPropertiesTest {
     }
 
     /** A larger square is cut off to more; strips, sheets and bias squares change with the piece and are left out. */
-    @Property(tries = 200)
-    void aPieceThatShrinksNeverGivesMore(
-            @ForAll("units") PatchworkUnit unit,
-            @ForAll("settings") SewingSettings settings,
-            @ForAll @IntRange(min = 8, max = 60) int eighths,
-            @ForAll @IntRange(min = 40, max = 200) int width,
-            @ForAll @IntRange(min = 40, max = 200) int length) {
+    @Tries(200)
+    void aPieceThatShrinksNeverGivesMore(Chance chance) {
+        PatchworkUnit unit = units(chance);
+        SewingSettings settings = settings(chance);
+        int eighths = chance.between(8, 60);
+        int width = chance.between(40, 200);
+        int length = chance.between(40, 200);
         List<String> byThePiece =
                 List.of("grid", "strip-tube", "bias-strips", "strip-set-triangles", "strip-set-segments");
         for (PiecingMethod method : Methods.making(unit)) {

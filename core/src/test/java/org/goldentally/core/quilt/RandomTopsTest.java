@@ -6,21 +6,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.Combinators;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.assertj.core.data.Offset;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.Figure.FigurePatch;
 import org.goldentally.core.block.PartKind;
 import org.goldentally.core.block.TraditionalBlocks;
 import org.goldentally.core.block.UnitDesign;
+import org.goldentally.core.chance.Chance;
+import org.goldentally.core.chance.Tries;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.PlaceDesign.Exchange;
+import org.goldentally.core.design.SettingDesign.Between;
 import org.goldentally.core.design.SettingDesign.Kind;
 import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.Area;
@@ -34,8 +31,9 @@ class RandomTopsTest {
 
     private static final GeometryFactory JTS = new GeometryFactory();
 
-    @Property(tries = 120)
-    void patchesFillTheTopWithoutGapOrOverlap(@ForAll("tops") Tops tops) {
+    @Tries(120)
+    void patchesFillTheTopWithoutGapOrOverlap(Chance chance) {
+        Tops tops = tops(chance);
         QuiltTop top = tops.top();
         Area sum = Area.ZERO;
         List<Geometry> outlines = new ArrayList<>();
@@ -53,8 +51,9 @@ class RandomTopsTest {
         assertThat(union.getEnvelopeInternal().getMinX()).isCloseTo(0, Offset.offset(1e-9));
     }
 
-    @Property(tries = 120)
-    void countsEqualAWalkOverAllPatches(@ForAll("tops") Tops tops) {
+    @Tries(120)
+    void countsEqualAWalkOverAllPatches(Chance chance) {
+        Tops tops = tops(chance);
         QuiltTop top = tops.top();
         TopCount count = TopCount.of(top);
         Map<String, Long> walked = new TreeMap<>();
@@ -95,8 +94,10 @@ class RandomTopsTest {
     }
 
     /** Turned, a unit is the same; mirrored, it may be the other hand: so the sum of both hands never changes. */
-    @Property(tries = 60)
-    void turningABlockChangesNoCountAndMirroringOnlyHands(@ForAll("blockKeys") String key, @ForAll("turns") int turns) {
+    @Tries(60)
+    void turningABlockChangesNoCountAndMirroringOnlyHands(Chance chance) {
+        String key = blockKeys(chance);
+        int turns = turns(chance);
         TopCount plain = TopCount.of(Tops.of(1, 1, "12", key).top());
         TopCount turned = TopCount.of(
                 Tops.of(1, 1, "12", key).place(0, 0, "", turns, false).top());
@@ -116,51 +117,36 @@ class RandomTopsTest {
         return counts;
     }
 
-    @Provide
-    Arbitrary<Integer> turns() {
-        return Arbitraries.integers().between(0, 3);
+    private static int turns(Chance chance) {
+        return chance.between(0, 3);
     }
 
-    @Provide
-    Arbitrary<String> blockKeys() {
-        return Arbitraries.of(TraditionalBlocks.ALL.stream()
+    private static String blockKeys(Chance chance) {
+        return chance.of(TraditionalBlocks.ALL.stream()
                 .filter(block -> block.across() == block.down())
                 .map(Block::key)
                 .toList());
     }
 
-    @Provide
-    Arbitrary<Tops> tops() {
-        Arbitrary<Tops> plain = Combinators.combine(
-                        Arbitraries.integers().between(1, 4),
-                        Arbitraries.integers().between(1, 4),
-                        Arbitraries.of("6", "7 1/2", "12", "10/3"),
-                        blockKeys(),
-                        blockKeys(),
-                        Arbitraries.of(Kind.values()),
-                        turns(),
-                        Arbitraries.of(true, false))
-                .as((across, down, size, one, other, kind, turns, mirrored) -> Tops.of(across, down, size, one, other)
-                        .set(kind)
-                        .place(0, 0, other, turns, mirrored, new Exchange("b", "d")));
-        return Combinators.combine(
-                        plain,
-                        Arbitraries.integers().between(0, 3),
-                        Arbitraries.integers().between(0, 5),
-                        Arbitraries.of(Corners.values()),
-                        Arbitraries.of(true, false))
-                .as((tops, sashing, border, corners, flag) -> {
-                    if (sashing > 0 && tops.design().setting().kind() != Kind.HALF_DROP) {
-                        tops.sash(
-                                sashing == 1 ? "1" : "1 1/2",
-                                sashing == 3 ? "e" : "",
-                                flag,
-                                sashing == 2
-                                        ? UnitDesign.of(PartKind.HALF_SQUARE, 0, "b", "a")
-                                        : UnitDesign.plain("c"));
-                    }
-                    return border(tops, border, corners, flag);
-                });
+    private static Tops tops(Chance chance) {
+        String size = chance.of("6", "7 1/2", "12", "10/3");
+        String other = blockKeys(chance);
+        Kind kind = chance.of(Kind.values());
+        Tops tops = Tops.of(chance.between(1, 4), chance.between(1, 4), size, blockKeys(chance), other)
+                .set(kind)
+                .between(chance.of(Between.values()), other)
+                .place(0, 0, other, turns(chance), chance.flag(), new Exchange("b", "d"))
+                .place(1, 0, "", turns(chance), chance.flag());
+        int sashing = chance.between(0, 3);
+        boolean flag = chance.flag();
+        if (sashing > 0 && kind != Kind.HALF_DROP) {
+            tops.sash(
+                    sashing == 1 ? "1" : "1 1/2",
+                    sashing == 3 ? "e" : "",
+                    flag,
+                    sashing == 2 ? UnitDesign.of(PartKind.HALF_SQUARE, 0, "b", "a") : UnitDesign.plain("c"));
+        }
+        return border(tops, chance.between(0, 5), chance.of(Corners.values()), flag);
     }
 
     private static Tops border(Tops tops, int border, Corners corners, boolean flag) {

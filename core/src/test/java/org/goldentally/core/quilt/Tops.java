@@ -111,6 +111,34 @@ public final class Tops {
         return QuiltTop.of(design());
     }
 
+    /** The blocks that take turns. */
+    public Tops turns(String... keys) {
+        setting = new SettingDesign(
+                setting.kind(),
+                setting.across(),
+                setting.down(),
+                List.of(keys),
+                setting.cloth(),
+                setting.halves(),
+                setting.between(),
+                setting.betweenBlock());
+        return this;
+    }
+
+    /** What stands between blocks on point. */
+    public Tops between(SettingDesign.Between between, String block) {
+        setting = new SettingDesign(
+                setting.kind(),
+                setting.across(),
+                setting.down(),
+                setting.blocks(),
+                setting.cloth(),
+                setting.halves(),
+                between,
+                block);
+        return this;
+    }
+
     public Tops set(Kind kind) {
         return set(kind, Halves.BLOCK);
     }

@@ -12,11 +12,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
+import org.goldentally.core.chance.Chance;
+import org.goldentally.core.chance.Tries;
 import org.goldentally.core.sew.LogEntry.Kind;
 import org.junit.jupiter.api.Test;
 
@@ -28,8 +25,9 @@ class BenchStateTest {
      * What the screen showed after each tap, kept by a model that only adds and takes away, is what the log says when it is
      * read up to there; and so is a log in which entries were sent twice.
      */
-    @Property(tries = 200)
-    void anyPrefixOfTheLogGivesTheStateThatWasShownThen(@ForAll("taps") List<Integer> taps) {
+    @Tries(200)
+    void anyPrefixOfTheLogGivesTheStateThatWasShownThen(Chance chance) {
+        List<Integer> taps = taps(chance);
         List<LogEntry> log = new ArrayList<>();
         Map<String, int[]> shown = new HashMap<>();
         Map<String, Deque<LogEntry>> standing = new HashMap<>();
@@ -84,9 +82,8 @@ class BenchStateTest {
         });
     }
 
-    @Provide
-    Arbitrary<List<Integer>> taps() {
-        return Arbitraries.integers().between(0, 9).list().ofMaxSize(60);
+    private static List<Integer> taps(Chance chance) {
+        return chance.list(0, 60, () -> chance.between(0, 9));
     }
 
     @Test

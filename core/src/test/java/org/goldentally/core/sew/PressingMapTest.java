@@ -6,14 +6,11 @@ import static org.assertj.core.api.Assertions.tuple;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.TraditionalBlocks;
+import org.goldentally.core.chance.Chance;
+import org.goldentally.core.chance.Tries;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.measure.Length;
@@ -89,8 +86,9 @@ class PressingMapTest {
     }
 
     /** Boxes cut at random by straight seams come together again: as many seams as joins, every piece once. */
-    @Property(tries = 100)
-    void whatWasCutByStraightSeamsIsJoinedByThem(@ForAll("cuts") List<Integer> cuts) {
+    @Tries(100)
+    void whatWasCutByStraightSeamsIsJoinedByThem(Chance chance) {
+        List<Integer> cuts = cuts(chance);
         List<Box> boxes = new ArrayList<>(List.of(box(0, 0, 64, 64)));
         for (int cut : cuts) {
             Box box = boxes.remove(cut % boxes.size());
@@ -118,9 +116,8 @@ class PressingMapTest {
                 .isEmpty();
     }
 
-    @Provide
-    Arbitrary<List<Integer>> cuts() {
-        return Arbitraries.integers().between(0, 1_000).list().ofMaxSize(14);
+    private static List<Integer> cuts(Chance chance) {
+        return chance.list(0, 14, () -> chance.between(0, 1_000));
     }
 
     @Test

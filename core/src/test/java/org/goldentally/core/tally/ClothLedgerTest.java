@@ -4,13 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import net.jqwik.api.Arbitraries;
-import net.jqwik.api.Arbitrary;
-import net.jqwik.api.Combinators;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
-import net.jqwik.api.Provide;
 import org.assertj.core.data.Offset;
+import org.goldentally.core.chance.Chance;
+import org.goldentally.core.chance.Tries;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
@@ -179,9 +175,11 @@ class ClothLedgerTest {
     }
 
     /** Every piece is checked by a geometry library that knows nothing of strips: inside the cloth, and no two overlap. */
-    @Property(tries = 150)
-    void everyPieceOfClothIsAccountedForExactly(
-            @ForAll("cuts") List<ClothCut> cuts, @ForAll("shelves") List<String> shelf, @ForAll CuttingStyle style) {
+    @Tries(150)
+    void everyPieceOfClothIsAccountedForExactly(Chance chance) {
+        List<ClothCut> cuts = cuts(chance);
+        List<String> shelf = shelves(chance);
+        CuttingStyle style = chance.of(CuttingStyle.values());
         ClothLedger ledger = ledger(style, cuts, shelf.toArray(String[]::new));
         for (ClothLedger.Opened opened : ledger.opened()) {
             check(opened.piece());
@@ -255,35 +253,31 @@ class ClothLedgerTest {
                 y.plus(height).toDoubleInches()));
     }
 
-    @Provide
-    Arbitrary<List<ClothCut>> cuts() {
-        return Combinators.combine(
-                        Arbitraries.integers().between(6, 60),
-                        Arbitraries.integers().between(6, 60),
-                        Arbitraries.integers().between(1, 40))
-                .as((width, height, count) -> new ClothCut(
-                        "a",
-                        CutSize.rectangle(Length.inches(0, width, 4), Length.inches(0, height, 4)),
-                        "piece",
-                        count,
-                        width + "x" + height,
-                        ""))
-                .list()
-                .ofMinSize(1)
-                .ofMaxSize(5);
+    private static List<ClothCut> cuts(Chance chance) {
+        return chance.list(1, 5, () -> {
+            int width = chance.between(6, 60);
+            int height = chance.between(6, 60);
+            return new ClothCut(
+                    "a",
+                    CutSize.rectangle(Length.inches(0, width, 4), Length.inches(0, height, 4)),
+                    "piece",
+                    chance.between(1, 40),
+                    width + "x" + height,
+                    "");
+        });
     }
 
-    @Provide
-    Arbitrary<List<String>> shelves() {
-        return Arbitraries.of(
+    private static List<String> shelves(Chance chance) {
+        return chance.list(
+                0,
+                4,
+                () -> chance.of(
                         "3 squares 10 in",
                         "1 yd 42 wide",
                         "2 fat quarters",
                         "scrap 9 x 13",
                         "4 strips 2 1/2 in",
-                        "1/4 yd 40 wide")
-                .list()
-                .ofMaxSize(4);
+                        "1/4 yd 40 wide"));
     }
 
     private static ClothCut cut(int width, int height, long count) {

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.TreeSet;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
 /**
@@ -24,11 +25,21 @@ public final class GeneralSolver {
 
     private GeneralSolver() {}
 
-    /** Empty where the solver does not finish in time. */
+    /** Within so much work, the same on a busy machine; empty where that is not enough. */
+    public static OptionalInt shortestWithin(Demand demand, long nodes) {
+        return shortest(
+                demand, solver -> solver.setSolverSpecificParametersAsString("limits/totalnodes = " + nodes + "\n"));
+    }
+
+    /** Within so many seconds, for a benchmark; empty where the solver does not finish in time. */
     public static OptionalInt shortest(Demand demand, int seconds) {
+        return shortest(demand, solver -> solver.setTimeLimit(1000L * seconds));
+    }
+
+    private static OptionalInt shortest(Demand demand, Consumer<MPSolver> limit) {
         Loader.loadNativeLibraries();
         MPSolver solver = MPSolver.createSolver("SCIP");
-        solver.setTimeLimit(1000L * seconds);
+        limit.accept(solver);
         List<MPConstraint> wanted = new ArrayList<>();
         demand.items().forEach(item -> wanted.add(solver.makeConstraint(item.count(), NO_LIMIT)));
         MPObjective length = solver.objective();

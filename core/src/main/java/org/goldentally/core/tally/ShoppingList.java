@@ -1,0 +1,96 @@
+package org.goldentally.core.tally;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.goldentally.core.cloth.Price;
+import org.goldentally.core.cloth.Purchase;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.quilt.Finishing;
+
+/**
+ * What is to be bought for a quilt: each cloth that is short, the backing where its cloth is not chosen yet, the batting.
+ *
+ * @param system in which it is written
+ */
+public record ShoppingList(List<Item> items, MeasureSystem system) {
+
+    /**
+     * One thing to buy.
+     *
+     * @param cloth of the quilt; empty where none is chosen for it
+     * @param purchase a length of cloth; empty for batting, which is bought by both sides
+     * @param width usable width of the cloth, or of the batting
+     * @param length of the batting; nothing for cloth
+     */
+    public record Item(
+            String what,
+            Optional<ClothInHand> cloth,
+            Optional<Purchase> purchase,
+            Length width,
+            Length length,
+            Optional<Price> price) {
+
+        /** Empty where the price is not known, or not one of lengths. */
+        public Optional<BigDecimal> cost() {
+            return price.flatMap(each -> purchase.flatMap(each::of));
+        }
+    }
+
+    public ShoppingList {
+        items = List.copyOf(items);
+    }
+
+    /** @param prices what is known of them, by the keys of the cloths */
+    public static ShoppingList of(TopTally tally, Map<String, Price> prices) {
+        MeasureSystem system = tally.top().design().system();
+        List<Item> items = new ArrayList<>();
+        for (ClothLedger ledger : tally.ledgers()) {
+            ledger.toBuy().ifPresent(buy -> {
+                ClothInHand cloth = tally.top().design().cloth(ledger.cloth()).orElseThrow();
+                items.add(new Item(
+                        cloth.name(),
+                        Optional.of(cloth),
+                        Optional.of(buy.purchase()),
+                        ledger.widthToBuy(),
+                        Length.ZERO,
+                        Optional.ofNullable(prices.get(ledger.cloth()))));
+            });
+        }
+        Finishing finishing = tally.top().finishing();
+        boolean inAnAccount = tally.ledgers().stream()
+                .anyMatch(ledger -> ledger.cuts().stream().anyMatch(tally::isBacking));
+        finishing
+                .backing()
+                .filter(any -> !inAnAccount)
+                .ifPresent(backing -> items.add(new Item(
+                        "backing, cloth not chosen",
+                        Optional.empty(),
+                        Optional.of(Purchase.of(backing.cloth(), system)),
+                        backing.widthOfFabric(),
+                        Length.ZERO,
+                        Optional.empty())));
+        items.add(new Item(
+                "batting",
+                Optional.empty(),
+                Optional.empty(),
+                finishing.backingWidth(),
+                finishing.backingHeight(),
+                Optional.empty()));
+        return new ShoppingList(items, system);
+    }
+
+    /** Of all whose price is known. */
+    public BigDecimal total() {
+        return items.stream().flatMap(item -> item.cost().stream()).reduce(BigDecimal.ZERO, BigDecimal::add);
+    }
+
+    public int unpriced() {
+        return Math.toIntExact(
+                items.stream().filter(item -> item.cost().isEmpty()).count());
+    }
+}

@@ -1,0 +1,113 @@
+package org.goldentally.core.design;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
+import org.goldentally.core.block.Block;
+import org.goldentally.core.block.TraditionalBlocks;
+import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.design.QuiltDesign.MethodChoice;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.quilt.Tops;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class NamedChangeTest {
+
+    private static final QuiltDesign DESIGN = Tops.of(4, 5, "8", "pinwheel")
+            .border(BorderDesign.plain("4", "b", Corners.BUTTED))
+            .border(BorderDesign.plain("2 in", "c", Corners.BUTTED))
+            .design();
+
+    static Stream<Arguments> changes() {
+        Block star = TraditionalBlocks.byKey("ohio-star").orElseThrow();
+        return Stream.of(
+                change("nothing", design -> design),
+                change(
+                        "block size 9 unfinished",
+                        design -> design.withBlockSize(new BlockSizeDesign(
+                                BlockSizeDesign.Of.BLOCK, BlockSizeDesign.As.UNFINISHED, "9", "", 1, 1))),
+                change(
+                        "block Ohio Star added",
+                        design -> design.withBlocks(List.of(design.blocks().getFirst(), star))),
+                change(
+                        "block Pinwheel dressed",
+                        design -> design.withBlocks(
+                                List.of(design.blocks().getFirst().undressed()))),
+                change(
+                        "border 2 in taken off",
+                        design -> design.withBorders(design.borders().subList(0, 1))),
+                change(
+                        "border 4 in taken off",
+                        design -> design.withBorders(design.borders().subList(1, 2))),
+                change(
+                        "border 1: 5 in",
+                        design -> design.withBorders(List.of(
+                                BorderDesign.plain("5", "b", Corners.BUTTED),
+                                design.borders().get(1)))),
+                change(
+                        "border 2: 2 in, made otherwise",
+                        design -> design.withBorders(
+                                List.of(design.borders().get(0), BorderDesign.plain("2 in", "d", Corners.BUTTED)))),
+                change(
+                        "set on point",
+                        design -> design.withSetting(new SettingDesign(
+                                SettingDesign.Kind.ON_POINT,
+                                4,
+                                5,
+                                List.of("pinwheel"),
+                                "a",
+                                SettingDesign.Halves.BLOCK))),
+                change(
+                        "1 place of the top",
+                        design -> design.withPlaces(List.of(new PlaceDesign(0, 0, "", 1, false, List.of())))),
+                change(
+                        "sashing 1 1/2 in",
+                        design -> design.withSashing(new SashingDesign("1 1/2", List.of(), "", false))),
+                change("backing", design -> design.withFinishing(new FinishingDesign("", "2 1/2", "b", "40", "4"))),
+                change(
+                        "binding 2 1/4 in",
+                        design -> design.withFinishing(new FinishingDesign("", "2 1/4", "", "40", "4"))),
+                change(
+                        "four at a time",
+                        design -> design.withMethods(
+                                List.of(new MethodChoice("half-square triangle", "four-at-a-time")))),
+                change(
+                        "extra units",
+                        design -> design.withPlan(new PlanDesign(
+                                List.of(),
+                                List.of(new PlanDesign.ExtraUnits("", "4")),
+                                List.of(),
+                                PlanDesign.USUAL.marking(),
+                                PlanDesign.USUAL.pressing(),
+                                ""))),
+                change(
+                        "cloth ink taken out and 2 more changes",
+                        design -> design.withCloths(design.cloths().stream()
+                                        .filter(cloth -> !cloth.key().equals("b"))
+                                        .toList())
+                                .withBorders(List.of())
+                                .withSashing(new SashingDesign("1", List.of(), "", false))));
+    }
+
+    private static Arguments change(String named, UnaryOperator<QuiltDesign> change) {
+        return Arguments.of(named, change.apply(DESIGN));
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @MethodSource("changes")
+    void aChangeIsSaidInTheQuiltersWords(String named, QuiltDesign after) {
+        assertThat(NamedChange.between(DESIGN, after)).isEqualTo(named);
+    }
+
+    @Test
+    void aSizeWithoutAUnitIsOfTheQuiltsSystem() {
+        QuiltDesign metric = QuiltDesign.first(MeasureSystem.CENTIMETRE);
+        QuiltDesign bordered = metric.withBorders(List.of(BorderDesign.plain("7.5", "", Corners.BUTTED)));
+        assertThat(NamedChange.between(metric, bordered)).isEqualTo("border 7.5 cm added");
+    }
+}
