@@ -220,7 +220,8 @@ class PlanApiIT {
     void theShoppingListIsAFileAndASheet() throws IOException {
         String csv = api.client().get().uri(quilt + "/shopping.csv").retrieve().body(String.class);
         assertThat(csv)
-                .startsWith("what,buy,buy unit,exactly,exactly unit,width,length,length unit,price,price for,cost\r\noat,")
+                .startsWith(
+                        "what,buy,buy unit,exactly,exactly unit,width,length,length unit,price,price for,cost\r\noat,")
                 .containsPattern("\r\noat,[0-9.]+,yd,[0-9.]+,in,40,,in,")
                 .contains("\r\nbatting,1,piece,,,46,54,in,,,\r\n");
         assertThat(text(quilt + "/shopping.pdf")).contains("Shopping list", "oat", "batting", "Planned – page 1 of 1");
@@ -239,32 +240,42 @@ class PlanApiIT {
         for (JsonNode each : api.get("/api/shelf")) {
             cloth = each.path("name").asString().equals(name) ? each : cloth;
         }
-        JsonNode block = api.get("/api/blocks?find=dutchman").path(0).path("blocks").path(0);
+        JsonNode block =
+                api.get("/api/blocks?find=dutchman").path(0).path("blocks").path(0);
         design.putArray("blocks").add(block);
-        ((ObjectNode) design.path("setting")).putArray("blocks").add(block.path("key").asString());
-        ((ObjectNode) design.path("cloths").path(0)).put("shelfCloth", cloth.path("id").asString());
-        design.path("blocks").path(0).path("parts").forEach(part -> ((ObjectNode) part.path("unit"))
-                .putArray("cloths").add("a").add("b").add("b"));
+        ((ObjectNode) design.path("setting"))
+                .putArray("blocks")
+                .add(block.path("key").asString());
+        ((ObjectNode) design.path("cloths").path(0))
+                .put("shelfCloth", cloth.path("id").asString());
+        design.path("blocks")
+                .path(0)
+                .path("parts")
+                .forEach(part -> ((ObjectNode) part.path("unit"))
+                        .putArray("cloths")
+                        .add("a")
+                        .add("b")
+                        .add("b"));
         design.putArray("borders");
-        design.putArray("methods")
-                .addObject()
-                .put("units", "flying goose")
-                .put("method", "geese-stitch-and-flip");
+        design.putArray("methods").addObject().put("units", "flying goose").put("method", "geese-stitch-and-flip");
         for (boolean directional : new boolean[] {false, true}) {
             String facts = "{\"colour\":\"#efe6d0\",\"lightness\":\"\",\"kind\":\"\",\"price\":\"\",\"directional\":"
                     + directional + "}";
             api.ask(HttpMethod.PUT, "/api/shelf/cloths/" + cloth.path("id").asString(), facts);
             for (String style : List.of("PLAIN", "TIDY", "THRIFTY")) {
-                ((ObjectNode) design.path("plan")).putArray("cutting")
+                ((ObjectNode) design.path("plan"))
+                        .putArray("cutting")
                         .addObject()
                         .put("cloth", "")
                         .put("style", style)
                         .put("effort", 1);
                 keep();
                 List<String> sizes = new ArrayList<>();
-                for (JsonNode piece : api.get(quilt + "/cut").path("cloths").path(0).path("pieces")) {
-                    piece.path("cuts").forEach(cut -> sizes.add(
-                            cut.path("width").asDouble() + " x " + cut.path("height").asDouble()));
+                for (JsonNode piece :
+                        api.get(quilt + "/cut").path("cloths").path(0).path("pieces")) {
+                    piece.path("cuts")
+                            .forEach(cut -> sizes.add(cut.path("width").asDouble() + " x "
+                                    + cut.path("height").asDouble()));
                 }
                 assertThat(sizes).as(style).contains("4.5 x 2.5");
                 if (directional) {

@@ -46,8 +46,7 @@ class RefusalsIT {
                         "cloths: this is missing",
                         "setting.across: what stands here is no whole number",
                         "colour: there is no field “colour” here");
-        assertThat(answer.json().path("problems").findValuesAsString("fix"))
-                .contains("choose one of INCH, CENTIMETRE");
+        assertThat(answer.json().path("problems").findValuesAsString("fix")).contains("choose one of INCH, CENTIMETRE");
     }
 
     @Test
@@ -56,12 +55,18 @@ class RefusalsIT {
         JsonNode whole = api.ask(HttpMethod.POST, "/api/top", design).json();
         design.remove(List.of("cloths", "places", "sashing", "borders", "closeInValue", "methods", "plan"));
         ((ObjectNode) design.path("setting")).remove(List.of("halves", "between", "betweenBlock"));
-        design.path("blocks").path(0).path("parts").forEach(part -> ((ObjectNode) part.path("unit"))
-                .remove(List.of("count", "corner", "block", "mirrored", "cloths")));
+        design.path("blocks")
+                .path(0)
+                .path("parts")
+                .forEach(part -> ((ObjectNode) part.path("unit"))
+                        .remove(List.of("count", "corner", "block", "mirrored", "cloths")));
         Answer answer = api.ask(HttpMethod.POST, "/api/top", design);
         assertThat(answer.status()).as(answer.json().toString()).isEqualTo(200);
         assertThat(answer.json()).isEqualTo(whole);
-        assertThat(api.ask(HttpMethod.POST, "/api/tally", JSON.createObjectNode().set("design", design))
+        assertThat(api.ask(
+                                HttpMethod.POST,
+                                "/api/tally",
+                                JSON.createObjectNode().set("design", design))
                         .status())
                 .isEqualTo(200);
     }
@@ -95,15 +100,14 @@ class RefusalsIT {
     @Test
     void aChainIsNotCountedForOnePairOfCloths() {
         ObjectNode design = design();
-        design.withArray("cloths")
-                .add(Api.cloth("a", "oat", "#ede4cc"))
-                .add(Api.cloth("b", "ink", "#22374f"));
+        design.withArray("cloths").add(Api.cloth("a", "oat", "#ede4cc")).add(Api.cloth("b", "ink", "#22374f"));
         Api.dress(design, "a", "b");
         design.withArray("methods")
                 .addObject()
                 .put("units", "half-square triangle")
                 .put("method", "open-chain");
-        JsonNode tally = api.ask(HttpMethod.POST, "/api/tally", JSON.createObjectNode().set("design", design))
+        JsonNode tally = api.ask(
+                        HttpMethod.POST, "/api/tally", JSON.createObjectNode().set("design", design))
                 .json();
         assertThat(tally.path("groups").path(0).path("ways").findValuesAsString("key"))
                 .as(tally.toString())
@@ -116,8 +120,11 @@ class RefusalsIT {
     @Test
     void anUnknownAddressIsAPageWithTheWayHomeAndAnUnknownQuestionIsJson() {
         for (String path : List.of("/nowhere", "/quilts/a/b/c", "/yields/chart/more", "/a/b")) {
-            String page = client.get().uri(path).exchange((request, response) ->
-                            "" + response.getStatusCode().value() + " " + response.getHeaders().getContentType());
+            String page = client.get()
+                    .uri(path)
+                    .exchange(
+                            (request, response) -> "" + response.getStatusCode().value() + " "
+                                    + response.getHeaders().getContentType());
             assertThat(page).as(path).startsWith("404 text/html");
         }
         assertThat(api.ask("/api/nowhere").status()).isEqualTo(404);
@@ -134,16 +141,25 @@ class RefusalsIT {
         ObjectNode quilt = (ObjectNode) api.post("/api/quilts", "{\"name\":\"On point\",\"system\":\"INCH\"}");
         String path = "/api/quilts/" + quilt.path("id").asString();
         ObjectNode design = (ObjectNode) quilt.path("design");
-        design.withArray("cloths")
-                .add(Api.cloth("a", "oat", "#ede4cc"))
-                .add(Api.cloth("b", "ink", "#22374f"));
+        design.withArray("cloths").add(Api.cloth("a", "oat", "#ede4cc")).add(Api.cloth("b", "ink", "#22374f"));
         Api.dress(design, "a", "b");
         ((ObjectNode) design.path("setting")).put("kind", "ON_POINT").put("cloth", "a");
         ((ObjectNode) design.path("finishing")).put("backingCloth", "b").put("bindingCloth", "a");
-        ObjectNode body = JSON.createObjectNode().put("version", 0).put("name", "On point").put("sameStep", false);
+        ObjectNode body = JSON.createObjectNode()
+                .put("version", 0)
+                .put("name", "On point")
+                .put("sameStep", false);
         body.set("design", design);
         assertThat(api.ask(HttpMethod.PUT, path, body).status()).isEqualTo(200);
-        for (String page : List.of("/top", "/tally", "/cut", "/sew", "/shopping", "/offers", "/shopping.csv", "/cut.pdf",
+        for (String page : List.of(
+                "/top",
+                "/tally",
+                "/cut",
+                "/sew",
+                "/shopping",
+                "/offers",
+                "/shopping.csv",
+                "/cut.pdf",
                 "/booklet.pdf")) {
             int status = client.get()
                     .uri(path + page)

@@ -38,7 +38,8 @@ class ShelfActsIT {
         api.post("/api/shelf/undo", "");
         assertThat(shelf()).isEqualTo(before);
         api.post("/api/shelf/redo", "");
-        assertThat(shelf().keySet().stream().filter(cloth -> cloth.startsWith(name + " "))).hasSize(21);
+        assertThat(shelf().keySet().stream().filter(cloth -> cloth.startsWith(name + " ")))
+                .hasSize(21);
     }
 
     /** Any acts, taken back one by one, lead through the same shelves backwards; done again, forwards. */
@@ -74,7 +75,9 @@ class ShelfActsIT {
                 cloths.add(name);
                 add("3 fat quarters " + name);
             }
-            case 1 -> add((2 + chance.nextInt(9)) + " squares 5 in " + cloth.path("name").asString());
+            case 1 ->
+                add((2 + chance.nextInt(9)) + " squares 5 in "
+                        + cloth.path("name").asString());
             case 2 ->
                 api.ask(
                         HttpMethod.PUT,
@@ -87,8 +90,8 @@ class ShelfActsIT {
                 api.ask(
                         HttpMethod.PUT,
                         "/api/shelf/lines/" + line.path("id").asString(),
-                        "{\"version\":" + line.path("version") + ",\"line\":\"scrap 9 x " + (5 + chance.nextInt(40)) + " "
-                                + cloth.path("name").asString() + "\"}");
+                        "{\"version\":" + line.path("version") + ",\"line\":\"scrap 9 x " + (5 + chance.nextInt(40))
+                                + " " + cloth.path("name").asString() + "\"}");
             }
         }
     }
@@ -110,7 +113,8 @@ class ShelfActsIT {
         assertThat(shelf()).doesNotContainKeys(first, second);
         api.post("/api/shelf/undo", "");
         assertThat(shelf()).containsKey(second).doesNotContainKey(first);
-        assertThat(api.ask(HttpMethod.POST, "/api/shelf/acts/999999999/take-out", "").status())
+        assertThat(api.ask(HttpMethod.POST, "/api/shelf/acts/999999999/take-out", "")
+                        .status())
                 .isEqualTo(404);
     }
 
@@ -125,7 +129,8 @@ class ShelfActsIT {
                 "/api/shelf/cloths/" + cloth.path("id").asString(),
                 "{\"colour\":\"" + cloth.path("colour").asString() + "\",\"lightness\":\"\",\"directional\":false,"
                         + "\"kind\":\"\",\"price\":\"\",\"guessed\":true}");
-        assertThat(api.get("/api/shelf/acts").path("acts").path(0).path("id").asLong()).isEqualTo(acts);
+        assertThat(api.get("/api/shelf/acts").path("acts").path(0).path("id").asLong())
+                .isEqualTo(acts);
     }
 
     @Test
@@ -146,8 +151,7 @@ class ShelfActsIT {
     }
 
     private JsonNode add(String line) {
-        Answer answer =
-                api.ask(HttpMethod.POST, "/api/shelf/lines", "{\"line\":\"" + line + "\",\"system\":\"INCH\"}");
+        Answer answer = api.ask(HttpMethod.POST, "/api/shelf/lines", "{\"line\":\"" + line + "\",\"system\":\"INCH\"}");
         assertThat(answer.status()).as(answer.json().toString()).isEqualTo(201);
         return answer.json();
     }
@@ -165,9 +169,7 @@ class ShelfActsIT {
     private Map<String, String> shelf() {
         Map<String, String> shelf = new TreeMap<>();
         for (JsonNode cloth : api.get("/api/shelf")) {
-            shelf.put(
-                    cloth.path("name").asString(),
-                    cloth.toString().replaceAll("\"version\":\\d+", ""));
+            shelf.put(cloth.path("name").asString(), cloth.toString().replaceAll("\"version\":\\d+", ""));
         }
         return shelf;
     }

@@ -165,7 +165,10 @@ class ShelfFilesIT {
     void whatGoesOutIsReadAgainExactlyAlsoWithSemicolonsAndAMark() {
         post("/api/shelf/lines", Map.of("line", "1 m exact fir 110 cm wide", "system", "INCH"));
         String file = client.get().uri("/api/shelf/csv").retrieve().body(String.class);
-        String line = file.lines().filter(each -> each.startsWith("exact fir,")).findFirst().orElseThrow();
+        String line = file.lines()
+                .filter(each -> each.startsWith("exact fir,"))
+                .findFirst()
+                .orElseThrow();
         assertThat(line).contains(",5500/127,5000/127,in,").doesNotContain("just");
         assertThat(put("/api/shelf/csv?doubles=ASK", file)).contains("\"put\":0");
         String heading = file.lines().findFirst().orElseThrow();
@@ -174,7 +177,8 @@ class ShelfFilesIT {
         assertThat(understood("exact larch").toString().replace("larch", "fir"))
                 .isEqualTo(understood("exact fir").toString());
         // A colour that was only guessed does not become a fact on the way.
-        assertThat(cloth("exact larch").get("guessed")).isEqualTo(cloth("exact fir").get("guessed"));
+        assertThat(cloth("exact larch").get("guessed"))
+                .isEqualTo(cloth("exact fir").get("guessed"));
     }
 
     private String put(String path, String text) {

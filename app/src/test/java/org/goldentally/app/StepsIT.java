@@ -43,13 +43,14 @@ class StepsIT {
         change(design -> design.withArray("cloths").add(Api.cloth("a", "oat", "#ede4cc")));
         assertThat(quilt.path("undoes").asString()).isEqualTo("cloth oat added");
         change(design -> design.put("allowance", "ROOMY").put("seam", "3/8"));
-        assertThat(names()).containsExactly(
-                "seam 3/8 in, room to trim: roomy",
-                "cloth oat added",
-                "border 4 1/2 in",
-                "border 4 in added",
-                "6 × 5 blocks",
-                "the start");
+        assertThat(names())
+                .containsExactly(
+                        "seam 3/8 in, room to trim: roomy",
+                        "cloth oat added",
+                        "border 4 1/2 in",
+                        "border 4 in added",
+                        "6 × 5 blocks",
+                        "the start");
         quilt = (ObjectNode) post("undo");
         assertThat(quilt.path("redoes").asString()).isEqualTo("seam 3/8 in, room to trim: roomy");
         quilt = (ObjectNode) post("steps/1/go-to");
@@ -65,7 +66,8 @@ class StepsIT {
         change(design -> border(design, "2"));
         quilt = (ObjectNode) post("steps/1/take-out");
         assertThat(quilt.path("design").path("setting").path("across").asInt()).isEqualTo(6);
-        assertThat(quilt.path("design").path("borders").path(0).path("width").asString()).isEqualTo("2");
+        assertThat(quilt.path("design").path("borders").path(0).path("width").asString())
+                .isEqualTo("2");
         assertThat(quilt.path("design").path("borders")).hasSize(1);
         assertThat(quilt.path("undoes").asString()).isEqualTo("taken out: border 4 in added");
         quilt = (ObjectNode) post("undo");
@@ -85,7 +87,8 @@ class StepsIT {
 
     @Test
     void aChangeWhoseAnswerWasLostIsMadeOnce() {
-        ObjectNode body = body(design -> setting(design).put("across", 9)).put("edit", UUID.randomUUID().toString());
+        ObjectNode body = body(design -> setting(design).put("across", 9))
+                .put("edit", UUID.randomUUID().toString());
         Answer first = api.ask(HttpMethod.PUT, path(), body);
         Answer again = api.ask(HttpMethod.PUT, path(), body);
         assertThat(first.status()).isEqualTo(200);
@@ -107,7 +110,8 @@ class StepsIT {
         quilt = (ObjectNode) api.post(path() + "/bring-back", "");
         assertThat(api.get("/api/quilts").findValuesAsString("id")).contains(id);
         assertThat(names()).containsExactly("6 × 5 blocks", "the start");
-        assertThat(api.ask(HttpMethod.POST, path() + "/bring-back", "").status()).isEqualTo(404);
+        assertThat(api.ask(HttpMethod.POST, path() + "/bring-back", "").status())
+                .isEqualTo(404);
     }
 
     private static ObjectNode setting(ObjectNode design) {
@@ -141,14 +145,18 @@ class StepsIT {
 
     private JsonNode post(String what) {
         Answer answer = api.ask(
-                HttpMethod.POST, path() + "/" + what, "{\"version\":" + quilt.path("version").asInt() + "}");
+                HttpMethod.POST,
+                path() + "/" + what,
+                "{\"version\":" + quilt.path("version").asInt() + "}");
         assertThat(answer.status()).as(answer.json().toString()).isEqualTo(200);
         return answer.json();
     }
 
     private String why(String what) {
         Answer answer = api.ask(
-                HttpMethod.POST, path() + "/" + what, "{\"version\":" + quilt.path("version").asInt() + "}");
+                HttpMethod.POST,
+                path() + "/" + what,
+                "{\"version\":" + quilt.path("version").asInt() + "}");
         assertThat(answer.status()).isEqualTo(422);
         return answer.json().path("problems").path(0).path("why").asString();
     }

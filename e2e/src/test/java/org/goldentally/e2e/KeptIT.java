@@ -44,7 +44,9 @@ class KeptIT {
     }
 
     private void station(String name) {
-        page.getByLabel("Stations").getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name)).click();
+        page.getByLabel("Stations")
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name))
+                .click();
     }
 
     @Test
@@ -61,7 +63,9 @@ class KeptIT {
         assertThat(status()).hasCount(0);
         page.goBack();
         assertThat(page.getByLabel("Blocks across")).hasValue("8");
-        assertThat(page.getByLabel("Steps of the design").getByRole(AriaRole.BUTTON).first())
+        assertThat(page.getByLabel("Steps of the design")
+                        .getByRole(AriaRole.BUTTON)
+                        .first())
                 .hasAttribute("title", "Undo: 8 × 2 blocks");
     }
 

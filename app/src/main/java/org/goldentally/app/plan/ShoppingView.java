@@ -70,8 +70,8 @@ public record ShoppingView(List<ShoppingRow> rows, String total, int unpriced) {
     /** The rows to print, the total last. */
     public List<List<String>> printed() {
         List<List<String>> printed = new ArrayList<>();
-        rows.forEach(
-                row -> printed.add(List.of(row.what(), row.buy(), row.exactly(), row.width(), row.price(), row.cost())));
+        rows.forEach(row ->
+                printed.add(List.of(row.what(), row.buy(), row.exactly(), row.width(), row.price(), row.cost())));
         if (!total.isEmpty()) {
             printed.add(List.of("total of what has a price", "", "", "", "", total));
         }

@@ -17,13 +17,13 @@ import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.offers.Offers;
 import org.goldentally.core.piecing.Methods;
 import org.goldentally.core.piecing.PiecingMethod;
 import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
-import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.offers.Offers;
 import org.goldentally.core.tally.ShelfPieces;
 import org.goldentally.core.tally.ShoppingList;
 import org.goldentally.core.tally.TopTally;
@@ -107,7 +107,9 @@ class StatelessController {
                         "use one of its keys: "
                                 + String.join(
                                         ", ",
-                                        design.cloths().stream().map(ClothInHand::key).toList())));
+                                        design.cloths().stream()
+                                                .map(ClothInHand::key)
+                                                .toList())));
             } else if (!seen.add(cloth)) {
                 problems.add(new Problem(
                         "shelf[" + i + "].cloth",
@@ -124,7 +126,9 @@ class StatelessController {
                         "use one of "
                                 + String.join(
                                         ", ",
-                                        Methods.ALL.stream().map(PiecingMethod::key).toList())));
+                                        Methods.ALL.stream()
+                                                .map(PiecingMethod::key)
+                                                .toList())));
             }
         }
         if (!problems.isEmpty()) {

@@ -35,6 +35,9 @@ class TallyController {
         QuiltDesign design = quilts.get(id).design();
         Map<String, List<ShelfPieces>> pieces = onShelf.onHand(design);
         return TallyView.of(
-                onShelf.of(design, pieces), pieces, QuiltPrices.of(design, shelf.factsByCloth(), prices.entries()), onShelf::account);
+                onShelf.of(design, pieces),
+                pieces,
+                QuiltPrices.of(design, shelf.factsByCloth(), prices.entries()),
+                onShelf::account);
     }
 }

@@ -12,8 +12,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.goldentally.app.drawing.SvgNumbers;
 import org.goldentally.core.cloth.Price;
-import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cloth.Purchase;
+import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.QuiltDesign;
@@ -257,7 +257,8 @@ public record TallyView(
     /** What a cloth's purchase costs; empty where nothing is bought or its price is not known. */
     private static Optional<BigDecimal> cost(ClothLedger ledger, Map<String, Price> prices) {
         return ledger.toBuy()
-                .flatMap(buy -> Optional.ofNullable(prices.get(ledger.cloth())).flatMap(price -> price.of(buy.purchase())));
+                .flatMap(buy ->
+                        Optional.ofNullable(prices.get(ledger.cloth())).flatMap(price -> price.of(buy.purchase())));
     }
 
     private static GroupView group(UnitPlans.Choice choice, Map<String, Integer> clothPlaces, QuiltDesign design) {
@@ -343,8 +344,9 @@ public record TallyView(
                         .collect(Collectors.joining(", ")),
                 strip.joined(),
                 strip.cuts().stream()
-                        .map(cut -> cut.count() + " of " + writer.write(cut.size().height()) + " × "
-                                + writer.write(cut.size().width()))
+                        .map(cut ->
+                                cut.count() + " of " + writer.write(cut.size().height()) + " × "
+                                        + writer.write(cut.size().width()))
                         .collect(Collectors.joining(", ")),
                 strip.working());
     }

@@ -64,8 +64,8 @@ class CheckedBodies extends JacksonJsonHttpMessageConverter {
             throws IOException {
         byte[] bytes = message.getBody().readNBytes(LARGEST + 1);
         if (bytes.length > LARGEST) {
-            throw new UnreadableBodyException(List.of(new Problem(
-                    "Request", "it is larger than " + LARGEST / 1_000_000 + " MB", "send less at once")));
+            throw new UnreadableBodyException(List.of(
+                    new Problem("Request", "it is larger than " + LARGEST / 1_000_000 + " MB", "send less at once")));
         }
         try {
             return super.read(type, new Buffered(message.getHeaders(), bytes), hints);

@@ -184,7 +184,8 @@ record YieldView(
         String name = answer.method().displayName();
         LengthWriter writer = settings.system().writer();
         return switch (answer) {
-            case Possible possible -> new MethodRow(key, name, true, gives(possible, pieces, settings, wanted, largest), null);
+            case Possible possible ->
+                new MethodRow(key, name, true, gives(possible, pieces, settings, wanted, largest), null);
             case Impossible impossible ->
                 new MethodRow(
                         key,

@@ -70,7 +70,8 @@ class PlanSearchesTest {
                 .when(tally)
                 .remember(any(), any());
         PlanSearches.PlanSearch first = searches.start(request(20));
-        assertThat(failed.await(LONG_ENOUGH_MS, java.util.concurrent.TimeUnit.MILLISECONDS)).isTrue();
+        assertThat(failed.await(LONG_ENOUGH_MS, java.util.concurrent.TimeUnit.MILLISECONDS))
+                .isTrue();
         searches.start(request(30));
         verify(tally, timeout(LONG_ENOUGH_MS).times(2)).remember(any(), any());
         assertThat(first.done()).isTrue();

@@ -32,14 +32,20 @@ class ProblemHandlerTest {
     void twoWritersAtOnceAreAConflictHoweverTheDatabaseSaysIt() {
         Exception locked = new ObjectOptimisticLockingFailureException("quilt", UUID.randomUUID());
         assertThat(handler.stale(locked).getStatusCode().value()).isEqualTo(409);
-        assertThat(handler.stale(new StaleVersionException(1, 2)).getStatusCode().value()).isEqualTo(409);
+        assertThat(handler.stale(new StaleVersionException(1, 2))
+                        .getStatusCode()
+                        .value())
+                .isEqualTo(409);
     }
 
     @Test
     void everythingThatIsWrongIsSaidAtOnce() {
         List<Problem> problems = List.of(new Problem("Seam", "a", "b"), new Problem("Border 1", "c", "d"));
-        assertThat(body(handler.refused(new RefusedException(problems))).problems()).isEqualTo(problems);
-        assertThat(handler.misshapen(new UnreadableBodyException(problems)).getStatusCode().value())
+        assertThat(body(handler.refused(new RefusedException(problems))).problems())
+                .isEqualTo(problems);
+        assertThat(handler.misshapen(new UnreadableBodyException(problems))
+                        .getStatusCode()
+                        .value())
                 .isEqualTo(400);
     }
 
@@ -53,8 +59,8 @@ class ProblemHandlerTest {
         when(mismatch.getValue()).thenReturn("no-id");
         when(mismatch.getRequiredType()).thenAnswer(any -> UUID.class);
         assertThat(body(handler.wrongType(mismatch)).problems().getFirst())
-                .isEqualTo(new Problem(
-                        "id", "“no-id” is not of the right kind", "use the address that the list gives"));
+                .isEqualTo(
+                        new Problem("id", "“no-id” is not of the right kind", "use the address that the list gives"));
     }
 
     private static ProblemReport body(ResponseEntity<ProblemReport> answer) {

@@ -69,8 +69,8 @@ class QuiltsTest {
 
     @Test
     void aChangeToAnOlderVersionKeepsNothing() {
-        assertThatThrownBy(() -> quilts.change(
-                        quilt.id(), new Quilts.ChangeOf(7, UUID.randomUUID()), "Test", DESIGN, false))
+        assertThatThrownBy(() ->
+                        quilts.change(quilt.id(), new Quilts.ChangeOf(7, UUID.randomUUID()), "Test", DESIGN, false))
                 .isInstanceOf(StaleVersionException.class);
         verify(steps, never()).save(any());
         verify(kept, never()).saveAndFlush(any());

@@ -56,7 +56,8 @@ class ShelfSayingsTest {
                 assertThat(line.value().describe(saying.system())).isEqualTo(saying.reading());
                 assertThat(choices).isEmpty();
             }
-            case Reading.Refused<ShelfLine> refused when saying.reading().startsWith("!") -> {
+            case Reading.Refused<ShelfLine> refused
+            when saying.reading().startsWith("!") -> {
                 assertThat(refused.problem().why())
                         .contains(saying.reading().substring(1).strip());
                 assertThat(refused.problem().fix()).isNotBlank();
