@@ -55,11 +55,7 @@ const tallyCount = computed(() => {
 /** The stations in the order in which the work is done. */
 const stations = computed(() => [
   { key: 'cloth', name: 'Cloth', count: shelf.data.value ? `${shelf.data.value.length} on the shelf` : '' },
-  {
-    key: 'top',
-    name: 'Top',
-    count: top.data.value?.count.blocksInWords ?? '',
-  },
+  { key: 'top', name: 'Top', count: top.data.value ? spellCount(top.data.value.count.blocks, 'block', 'blocks') : '' },
   { key: 'tally', name: 'Tally', count: tallyCount.value },
   { key: 'cut', name: 'Cut', count: cut.data.value ? `${cut.data.value.done} of ${cut.data.value.steps} steps` : '' },
   { key: 'sew', name: 'Sew', count: sew.data.value ? `${sew.data.value.made} of ${sew.data.value.needed} made` : '' },
@@ -109,12 +105,12 @@ const saving = computed(() => {
         v-for="station in stations"
         :key="station.key"
         :to="`/quilts/${quilt.id.value}/${station.key}`"
-        class="station flex flex-1 flex-col rounded-t-lg px-4 pb-2 pt-2"
+        class="station flex min-w-0 flex-1 flex-col rounded-t-lg px-4 pb-2 pt-2"
         :data-here="route.path.endsWith('/' + station.key) || undefined"
         :aria-current="route.path.endsWith('/' + station.key) ? 'page' : undefined"
       >
         <span class="text-lg leading-6 font-bold">{{ station.name }}</span>
-        <span class="text-sm whitespace-nowrap">{{ station.count }}</span>
+        <span class="truncate text-sm">{{ station.count }}</span>
       </RouterLink>
     </nav>
     <nav v-else aria-label="Beside the stations" class="tape order-last flex w-full bg-tape pt-3 lg:order-none lg:w-auto lg:flex-1">

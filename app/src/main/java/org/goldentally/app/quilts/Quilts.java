@@ -149,7 +149,7 @@ public class Quilts {
     }
 
     /**
-     * Keeps a change as a new step; sizes that cannot be worked out yet are kept as typed, like everything else.
+     * Keeps a change as a new step, a change of the name alone as none; sizes that cannot be worked out yet are kept as typed, like everything else.
      *
      * @param sameStep whether it goes on with the last one, as the next letter typed in a field does
      */
@@ -159,11 +159,14 @@ public class Quilts {
             return stored(quilt);
         }
         StaleVersionException.check(of.version(), quilt.version());
-        boolean goesOn = sameStep && quilt.step() > 0;
-        QuiltDesign before = goesOn
-                ? documents.read(step(id, quilt.step() - 1).design())
-                : documents.read(quilt.id(), quilt.version(), quilt.design());
-        keepStep(quilt, goesOn ? quilt.step() : quilt.step() + 1, design, NamedChange.between(before, design));
+        QuiltDesign now = documents.read(quilt.id(), quilt.version(), quilt.design());
+        boolean onlyItsName = design.equals(now);
+        if (!onlyItsName) {
+            boolean goesOn = sameStep && quilt.step() > 0;
+            QuiltDesign before =
+                    goesOn ? documents.read(step(id, quilt.step() - 1).design()) : now;
+            keepStep(quilt, goesOn ? quilt.step() : quilt.step() + 1, design, NamedChange.between(before, design));
+        }
         quilt.calledBy(of.edit());
         quilt.change(name.strip(), documents.write(design));
         return stored(quilts.saveAndFlush(quilt), design);

@@ -32,6 +32,8 @@ class QuiltsTest {
     private static final Instant NOW = Instant.parse("2026-11-26T12:00:00Z");
     private static final QuiltDesign DESIGN = QuiltDesign.first(MeasureSystem.INCH);
 
+    private static final QuiltDesign IN_CENTIMETRES = QuiltDesign.first(MeasureSystem.CENTIMETRE);
+
     private final QuiltRepository kept = mock(QuiltRepository.class);
     private final QuiltStepRepository steps = mock(QuiltStepRepository.class);
     private final Shelf shelf = mock(Shelf.class);
@@ -80,8 +82,8 @@ class QuiltsTest {
     void aChangeThatComesTwiceUnderOneNameIsOneStep() {
         UUID edit = UUID.randomUUID();
         when(steps.findByQuiltIdAndNumber(any(), anyInt())).thenReturn(Optional.empty());
-        quilts.change(quilt.id(), new Quilts.ChangeOf(0, edit), "Test", DESIGN, false);
-        quilts.change(quilt.id(), new Quilts.ChangeOf(0, edit), "Test", DESIGN, false);
+        quilts.change(quilt.id(), new Quilts.ChangeOf(0, edit), "Test", IN_CENTIMETRES, false);
+        quilts.change(quilt.id(), new Quilts.ChangeOf(0, edit), "Test", IN_CENTIMETRES, false);
         ArgumentCaptor<QuiltStep> step = ArgumentCaptor.forClass(QuiltStep.class);
         verify(steps).save(step.capture());
         assertThat(step.getValue().number()).isEqualTo(1);
@@ -89,9 +91,18 @@ class QuiltsTest {
     }
 
     @Test
+    void aNewNameAloneIsNoStepAndLeavesWhatCanBeDoneAgain() {
+        quilt.goTo(2, 5);
+        assertThat(quilts.change(quilt.id(), 0, "Garden path", DESIGN, false).name())
+                .isEqualTo("Garden path");
+        verify(steps, never()).save(any());
+        assertThat(quilt.lastStep()).isEqualTo(5);
+    }
+
+    @Test
     void aNewStepEndsThoseThatCouldBeDoneAgain() {
         quilt.goTo(2, 5);
-        quilts.change(quilt.id(), 0, "Test", DESIGN, false);
+        quilts.change(quilt.id(), 0, "Test", IN_CENTIMETRES, false);
         verify(steps).deleteAfter(quilt.id(), 2);
         assertThat(quilt.step()).isEqualTo(3);
         assertThat(quilt.lastStep()).isEqualTo(3);

@@ -106,9 +106,24 @@ public final class NamedChange {
                     });
         } else if (was.across() != now.across() || was.down() != now.down()) {
             said.add(now.across() + " × " + now.down() + " blocks");
-        } else if (!was.equals(now)) {
-            said.add("setting");
         }
+        say(
+                design -> design.setting().blocks(),
+                blocks -> blocks.size() == 1 ? "one block all over" : blocks.size() + " blocks take turns");
+        if (now.kind() == SettingDesign.Kind.ON_POINT
+                && (was.between() != now.between() || !was.betweenBlock().equals(now.betweenBlock()))) {
+            said.add(
+                    switch (now.between()) {
+                        case SAME -> "the blocks in the rows between too";
+                        case OTHER -> "a block of their own in the rows between";
+                        case PLAIN -> "plain squares in the rows between";
+                        case OPEN -> "rows between left open";
+                    });
+        }
+        say(
+                design -> design.setting().halves(),
+                halves -> halves == SettingDesign.Halves.PLAIN ? "plain halves" : "half blocks");
+        say(design -> design.setting().cloth(), cloth -> "cloth of the setting");
         if (!before.places().equals(after.places())) {
             int places = Math.max(1, differing(before.places(), after.places()));
             said.add(places == 1 ? "1 place of the top" : places + " places of the top");
@@ -163,9 +178,14 @@ public final class NamedChange {
         });
         say(design -> design.plan().cutting(), any -> "way of cutting");
         say(design -> design.plan().extras(), any -> "extra units");
+        say(design -> design.plan().squaringUp(), typed -> "squaring up " + squared(typed));
         say(design -> design.plan().bonus(), any -> "bonus units");
         say(design -> design.plan().marking(), marking -> "marking: " + marking.label());
         say(design -> design.plan().pressing(), pressing -> "pressing: " + pressing.label());
+    }
+
+    private String squared(String typed) {
+        return typed.isBlank() ? "as is usual" : measured(typed);
     }
 
     /** As typed, with the unit where none was. */

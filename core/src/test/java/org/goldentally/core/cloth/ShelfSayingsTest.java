@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.Reading;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -56,18 +57,18 @@ class ShelfSayingsTest {
                 assertThat(line.value().describe(saying.system())).isEqualTo(saying.reading());
                 assertThat(choices).isEmpty();
             }
-            case Reading.Refused<ShelfLine> refused
-            when saying.reading().startsWith("!") -> {
-                assertThat(refused.problem().why())
-                        .contains(saying.reading().substring(1).strip());
-                assertThat(refused.problem().fix()).isNotBlank();
-                assertThat(choices).isEmpty();
-            }
-            case Reading.Refused<ShelfLine> refused ->
-                assertThat(choices)
-                        .as(refused.problem().why())
-                        .containsExactlyInAnyOrder(
-                                saying.reading().substring(1).strip().split(" \\|\\| "));
+            case Reading.Refused<ShelfLine> refused -> refusedOrAsked(saying, refused.problem(), choices);
+        }
+    }
+
+    private static void refusedOrAsked(Saying saying, Problem problem, List<String> choices) {
+        String expected = saying.reading().substring(1).strip();
+        if (saying.reading().startsWith("!")) {
+            assertThat(problem.why()).contains(expected);
+            assertThat(problem.fix()).isNotBlank();
+            assertThat(choices).isEmpty();
+        } else {
+            assertThat(choices).as(problem.why()).containsExactlyInAnyOrder(expected.split(" \\|\\| "));
         }
     }
 

@@ -28,7 +28,7 @@ class NamedChangeTest {
         return Stream.of(
                 change("nothing", design -> design),
                 change(
-                        "block size 9 unfinished",
+                        "block size 9 in unfinished",
                         design -> design.withBlockSize(new BlockSizeDesign(
                                 BlockSizeDesign.Of.BLOCK, BlockSizeDesign.As.UNFINISHED, "9", "", 1, 1))),
                 change(
@@ -62,6 +62,28 @@ class NamedChangeTest {
                                 List.of("pinwheel"),
                                 "a",
                                 SettingDesign.Halves.BLOCK))),
+                Arguments.of(
+                        "plain squares in the rows between, cloth of the setting",
+                        DESIGN.withSetting(onPoint("a", SettingDesign.Between.SAME)),
+                        DESIGN.withSetting(onPoint("c", SettingDesign.Between.PLAIN))),
+                change(
+                        "2 blocks take turns",
+                        design -> design.withSetting(new SettingDesign(
+                                SettingDesign.Kind.STRAIGHT,
+                                4,
+                                5,
+                                List.of("pinwheel", "pinwheel"),
+                                "a",
+                                SettingDesign.Halves.BLOCK))),
+                change(
+                        "squaring up 1 in",
+                        design -> design.withPlan(new PlanDesign(
+                                List.of(),
+                                List.of(),
+                                List.of(),
+                                PlanDesign.USUAL.marking(),
+                                PlanDesign.USUAL.pressing(),
+                                "1"))),
                 change(
                         "1 place of the top",
                         design -> design.withPlaces(List.of(new PlaceDesign(0, 0, "", 1, false, List.of())))),
@@ -94,14 +116,19 @@ class NamedChangeTest {
                                 .withSashing(new SashingDesign("1", List.of(), "", false))));
     }
 
+    private static SettingDesign onPoint(String cloth, SettingDesign.Between between) {
+        return new SettingDesign(
+                SettingDesign.Kind.ON_POINT, 4, 5, List.of("pinwheel"), cloth, SettingDesign.Halves.BLOCK, between, "");
+    }
+
     private static Arguments change(String named, UnaryOperator<QuiltDesign> change) {
-        return Arguments.of(named, change.apply(DESIGN));
+        return Arguments.of(named, DESIGN, change.apply(DESIGN));
     }
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("changes")
-    void aChangeIsSaidInTheQuiltersWords(String named, QuiltDesign after) {
-        assertThat(NamedChange.between(DESIGN, after)).isEqualTo(named);
+    void aChangeIsSaidInTheQuiltersWords(String named, QuiltDesign before, QuiltDesign after) {
+        assertThat(NamedChange.between(before, after)).isEqualTo(named);
     }
 
     @Test
