@@ -27,7 +27,7 @@ onUnmounted(() => window.removeEventListener('pointerdown', outside))
 
 <template>
   <div class="relative flex items-stretch gap-1" role="group" :aria-label="`Steps of ${subject}`">
-    <button class="button flex max-w-40 flex-col items-start justify-center px-3 leading-5" :disabled="!undoes" :title="undoes ? `Undo: ${undoes}` : `Nothing of ${subject} to undo`" @click="history.undo()">
+    <button class="button flex max-w-32 flex-col items-start justify-center px-3 leading-5" :disabled="!undoes" :title="undoes ? `Undo: ${undoes}` : `Nothing of ${subject} to undo`" @click="history.undo()">
       <span>Undo<span class="sr-only">{{ undoes ? `: ${undoes}` : '' }}</span></span>
       <span v-if="undoes" class="block w-full truncate text-left text-sm font-normal text-soft" aria-hidden="true">{{ undoes }}</span>
     </button>

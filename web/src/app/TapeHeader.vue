@@ -95,7 +95,7 @@ const saving = computed(() => {
           :value="quilt.name.value"
           @change="rename(($event.target as HTMLInputElement).value)"
         />
-        <span class="block truncate" :title="size">{{ size }}</span>
+        <span class="block">{{ size }}</span>
       </div>
       <p v-else class="text-sm text-soft">plan the whole top first</p>
     </div>
@@ -105,7 +105,7 @@ const saving = computed(() => {
         v-for="station in stations"
         :key="station.key"
         :to="`/quilts/${quilt.id.value}/${station.key}`"
-        class="station flex min-w-0 flex-1 flex-col rounded-t-lg px-4 pb-2 pt-2"
+        class="station flex min-w-0 flex-1 flex-col rounded-t-lg px-3 pb-2 pt-2"
         :data-here="route.path.endsWith('/' + station.key) || undefined"
         :aria-current="route.path.endsWith('/' + station.key) ? 'page' : undefined"
       >
@@ -127,9 +127,9 @@ const saving = computed(() => {
       </RouterLink>
     </nav>
 
-    <div v-if="quilt.id.value" class="ml-auto flex items-center gap-2 px-3 py-2">
+    <div v-if="quilt.id.value" class="ml-auto flex items-center gap-2 px-2 py-2">
       <RouterLink to="/yields" class="button">Yields</RouterLink>
-      <p role="status" class="w-24 text-right text-sm text-soft" :data-save="waiting && quilt.saveState.value === 'kept' ? 'unreachable' : quilt.saveState.value">{{ saving }}</p>
+      <p role="status" class="w-20 text-right text-sm text-soft" :data-save="waiting && quilt.saveState.value === 'kept' ? 'unreachable' : quilt.saveState.value">{{ saving }}</p>
       <HistoryMenu />
     </div>
     <p v-else-if="waiting" role="status" class="ml-auto self-center px-3 py-2 font-medium text-brick" data-save="unreachable">{{ spellCount(waiting, 'change', 'changes') }} not kept yet: no answer. Sent by {{ waiting === 1 ? 'itself' : 'themselves' }}.</p>

@@ -27,7 +27,7 @@ record PackWords(
 
     private static final Pattern PRINTS =
             Pattern.compile("(?<![\\d/.,])" + COUNT_WORD + " (?:different )?(?:prints?|colou?rs?|fabrics?|cloths?)\\b");
-    private static final Pattern OF_EACH = Pattern.compile("(?<![\\d/.,])" + COUNT_WORD + " of each\\b");
+    private static final Pattern OF_EACH = Pattern.compile("(?<![\\d/.,])" + COUNT_WORD + " (?:of )?each\\b");
     private static final Pattern EXTRA =
             Pattern.compile("(?:\\b(?:and|plus) )?(?<![\\d/.,])" + COUNT_WORD + " extra\\b");
     private static final Pattern UNDERSIZED = Pattern.compile(

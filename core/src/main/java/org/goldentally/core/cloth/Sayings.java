@@ -75,7 +75,7 @@ final class Sayings {
                 "some",
                 "edge",
                 "edges");
-        mean(Meaning.FILLER, "each", "is", "are", "and", "with", "at");
+        mean(Meaning.FILLER, "each", "them", "is", "are", "and", "with", "at");
     }
 
     /** A turn of phrase and how it is written before it is read. */
@@ -147,8 +147,8 @@ final class Sayings {
         TURNS.add(Turn.of("\\b(?:an |1 )?eighth(?: of)?(?: an?)?[ -]" + SHOP, "1/8 $1"));
         TURNS.add(Turn.of("(\\d/\\d+) of an? " + SHOP, "$1 $2"));
         TURNS.add(Turn.of("\\ban? " + SHOP, "1 $1"));
-        // Short words have no plural of their own.
-        TURNS.add(Turn.of("\\b([2-9]|\\d\\d+) (fq|fe|sq)\\b", "$1 $2s"));
+        // "5 fat quarter" is said of several; short words have no plural of their own.
+        TURNS.add(Turn.of("(?<![\\d/.,])([2-9]|\\d\\d+) (fq|fe|sq|fatquarter|fateighth|scrap)\\b", "$1 $2s"));
         // "10-inch squares", "2 1/2-in strips".
         TURNS.add(Turn.of("(\\d)-(inch|inches|in|cm|mm|yard|yd|metre|meter)\\b", "$1 $2"));
         TURNS.add(Turn.of("\\bwidth of fabric\\b", " "));

@@ -5,6 +5,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.MeasureSystem;
@@ -34,6 +36,8 @@ public final class ShelfLineReader {
 
     /** Narrower than this no cloth is woven for sale (our own limit); a smaller number beside a length counts it. */
     private static final Length NARROWEST_BOLT = Length.inches(18);
+
+    private static final Pattern BELOW_NOTHING = Pattern.compile("(?<!\\S)[-−]\\s?\\d[\\d./,]*");
 
     private static final String EXAMPLES =
             "say it like “42 squares 10 in marigold”, “2 yd oat 42 wide”, “3 fat quarters teal” or “scrap 9 x 13 brick”";
@@ -93,6 +97,13 @@ public final class ShelfLineReader {
     }
 
     private Reading<ShelfLine> read() {
+        Matcher below = BELOW_NOTHING.matcher(typed);
+        if (below.find()) {
+            return Reading.refused(
+                    where,
+                    "“" + below.group().strip() + "” is less than nothing",
+                    "leave the minus sign out; what is gone from the shelf is taken away from its line");
+        }
         List<Reading<ShelfLine>> readings = readings();
         List<ShelfLine> sensible = sensible(readings);
         if (sensible.size() > 1) {
@@ -149,7 +160,7 @@ public final class ShelfLineReader {
                     where,
                     "“" + shortened() + "” has a number too many: “"
                             + meant.tooMany().getLast() + "”",
-                    EXAMPLES);
+                    "type each kind of piece on a line of its own, and " + EXAMPLES);
         }
         SaidSizes said = new SaidSizes(
                 where,
