@@ -134,39 +134,4 @@ class RefusalsIT {
                 .exchange((request, response) -> response.getStatusCode().value());
         assertThat(asset).isEqualTo(404);
     }
-
-    /** The panel's length of a top on point has a part in √2; it used to reach whole-number arithmetic. */
-    @Test
-    void aTopOnPointWithABackingIsAnsweredByEveryPage() {
-        ObjectNode quilt = (ObjectNode) api.post("/api/quilts", "{\"name\":\"On point\",\"system\":\"INCH\"}");
-        String path = "/api/quilts/" + quilt.path("id").asString();
-        ObjectNode design = (ObjectNode) quilt.path("design");
-        design.withArray("cloths").add(Api.cloth("a", "oat", "#ede4cc")).add(Api.cloth("b", "ink", "#22374f"));
-        Api.dress(design, "a", "b");
-        ((ObjectNode) design.path("setting")).put("kind", "ON_POINT").put("cloth", "a");
-        ((ObjectNode) design.path("finishing")).put("backingCloth", "b").put("bindingCloth", "a");
-        ObjectNode body = JSON.createObjectNode()
-                .put("version", 0)
-                .put("name", "On point")
-                .put("sameStep", false);
-        body.set("design", design);
-        assertThat(api.ask(HttpMethod.PUT, path, body).status()).isEqualTo(200);
-        for (String page : List.of(
-                "/top",
-                "/tally",
-                "/cut",
-                "/sew",
-                "/shopping",
-                "/offers",
-                "/shopping.csv",
-                "/cut.pdf",
-                "/booklet.pdf")) {
-            int status = client.get()
-                    .uri(path + page)
-                    .exchange((request, response) -> response.getStatusCode().value());
-            assertThat(status).as(page).isEqualTo(200);
-        }
-        assertThat(api.get(path + "/top").path("count").path("blocksInWords").asString())
-                .isEqualTo("20 blocks and 12 between them");
-    }
 }
