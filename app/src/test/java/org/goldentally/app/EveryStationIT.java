@@ -3,6 +3,7 @@ package org.goldentally.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.goldentally.app.Api.JSON;
 
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.stream.LongStream;
@@ -53,7 +54,7 @@ class EveryStationIT {
         Answer kept = api.ask(HttpMethod.PUT, path, change);
         assertThat(kept.status()).as(kept.json().toString()).isEqualTo(200);
         for (String page : PAGES) {
-            assertThat(status(path + page)).as(page + " of " + design).isEqualTo(200);
+            assertThat(status(path + page)).as(page + " of " + design).isEqualTo("answered");
         }
         for (JsonNode batch : api.get(path + "/sew").path("batches")) {
             int card = client.get()
@@ -63,10 +64,12 @@ class EveryStationIT {
         }
     }
 
-    private int status(String path) {
+    private String status(String path) {
         return client.get()
                 .uri(path)
-                .exchange((request, response) -> response.getStatusCode().value());
+                .exchange((request, response) -> response.getStatusCode().is2xxSuccessful()
+                        ? "answered"
+                        : new String(response.getBody().readAllBytes(), StandardCharsets.UTF_8));
     }
 
     private static void fill(ObjectNode design, SplittableRandom random) {
@@ -78,7 +81,8 @@ class EveryStationIT {
         if (random.nextInt(5) > 0) {
             Api.dress(design, dressed);
         }
-        ((ObjectNode) design.path("blockSize")).put("typed", of(random, "6", "7 1/2", "12", "10/3", "25 cm", "9.3"));
+        ((ObjectNode) design.path("blockSize"))
+                .put("typed", of(random, "6 in", "7 1/2 in", "12 in", "10/3 in", "25 cm", "9.3 in"));
         ((ObjectNode) design.path("setting"))
                 .put("kind", of(random, "STRAIGHT", "HALF_DROP", "ON_POINT"))
                 .put("across", random.nextInt(1, 7))
@@ -88,13 +92,13 @@ class EveryStationIT {
                 .put("halves", of(random, "BLOCK", "PLAIN"));
         if (random.nextInt(3) == 0
                 && !design.path("setting").path("kind").asString().equals("HALF_DROP")) {
-            ((ObjectNode) design.path("sashing")).put("width", of(random, "1", "1 1/4", "3 cm"));
+            ((ObjectNode) design.path("sashing")).put("width", of(random, "1 in", "1 1/4 in", "3 cm"));
         }
         ArrayNode borders = design.withArray("borders");
         for (int border = random.nextInt(3); border > 0; border--) {
             ObjectNode plain = borders.addObject()
                     .put("kind", "PLAIN")
-                    .put("width", of(random, "2 1/2", "1/2", "6", "7.7 cm"))
+                    .put("width", of(random, "2 1/2 in", "1/2 in", "6 in", "7.7 cm"))
                     .put("cloth", of(random, "", "b", "c"))
                     .put("corners", of(random, "BUTTED", "MITRED"))
                     .put("join", of(random, "STRAIGHT", "DIAGONAL", "ALONG_LENGTH"))
@@ -105,10 +109,10 @@ class EveryStationIT {
         }
         ((ObjectNode) design.path("finishing"))
                 .put("bindingCloth", of(random, "", "a", "b"))
-                .put("bindingStrip", of(random, "2 1/2", "2 3/16", "6 cm"))
+                .put("bindingStrip", of(random, "2 1/2 in", "2 3/16 in", "6 cm"))
                 .put("backingCloth", of(random, "", "a", "c"))
-                .put("backingWidth", of(random, "40", "108", "110 cm"))
-                .put("overhang", of(random, "4", "3 1/8", "10 cm"))
+                .put("backingWidth", of(random, "40 in", "108 in", "110 cm"))
+                .put("overhang", of(random, "4 in", "3 1/8 in", "10 cm"))
                 .put("scrappyBinding", random.nextInt(4) == 0);
         ((ObjectNode) design.path("plan")).put("squaringUp", of(random, "", "0", "1 in", "1.5 cm"));
     }
