@@ -51,7 +51,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
             <span v-else class="grid size-11 shrink-0 place-items-center rounded bg-paper text-xl font-bold" aria-hidden="true">{{ each.kind === 'ROWS' ? '☰' : each.kind === 'BLOCKS' ? '▦' : each.kind === 'BORDER' ? '▢' : '◯' }}</span>
             <span class="min-w-0 flex-1">
               <span class="block leading-5 font-medium first-letter:uppercase" :title="each.title">{{ each.title }}</span>
-              <span class="block truncate text-sm text-soft" :title="each.subtitle">{{ each.subtitle }}</span>
+              <span class="line-clamp-2 text-sm text-soft" :title="each.subtitle">{{ each.subtitle }}</span>
               <span class="block text-sm" :class="{ 'font-bold text-leaf': each.setsLeft === 0, 'font-bold text-brick': each.beyondPlan > 0 }">{{ withTaps(each, taps.waiting.value).good }} of {{ each.needed }}<template v-if="each.setsLeft === 0"> ✓</template></span>
             </span>
           </button>

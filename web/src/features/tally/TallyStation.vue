@@ -42,6 +42,13 @@ function setExtra(units: string, typed: string) {
   const others = design.value.plan.extras.filter((extra) => extra.units !== units)
   quilt.change({ plan: { ...design.value.plan, extras: typed ? [...others, { units, typed }] : others } })
 }
+/** What there is none of is not counted. */
+const toMake = computed(() => {
+  const units = tally.value?.totals.units ?? 0
+  const plain = top.value?.count.plainPieces ?? 0
+  const said = [units ? spellCount(units, 'unit', 'units') : '', plain ? spellCount(plain, 'plain piece', 'plain pieces') : ''].filter(Boolean)
+  return said.length ? said.join(' and ') : 'Nothing'
+})
 const extraForAll = computed(() => design.value.plan.extras.find((extra) => extra.units === '')?.typed ?? '')
 function dropBonus(key: string) {
   quilt.change({ plan: { ...design.value.plan, bonus: design.value.plan.bonus.filter((each) => each !== key) } })
@@ -57,7 +64,7 @@ function takeAll(group: Group, method: string) {
   <WaitNote v-if="!tally || !top" what="the tally" :error="error" />
   <div v-else class="grid flex-1 lg:h-[calc(100dvh-5.1rem)] lg:flex-none lg:grid-cols-[24rem_1fr] xl:grid-cols-[24rem_1fr_18rem]">
     <section class="space-y-3 overflow-y-auto p-4" aria-label="Units to make" tabindex="-1">
-      <h1 class="panel-title">{{ spellCount(tally.totals.units, 'unit', 'units') }} and {{ spellCount(top.count.plainPieces, 'plain piece', 'plain pieces') }} to make</h1>
+      <h1 class="panel-title">{{ toMake }} to make</h1>
       <AllowanceChoice :chosen="design.allowance" @chosen="quilt.change({ allowance: $event })" />
       <label class="flex items-center gap-2">
         <span class="flex-1 leading-5">Extra units of every kind, for mishaps<span class="block text-sm text-soft">a count, or a share such as 5 %</span></span>

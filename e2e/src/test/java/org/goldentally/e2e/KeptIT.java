@@ -29,7 +29,7 @@ class KeptIT {
     @BeforeEach
     void aCopyOfAQuilt() {
         page.navigate("/quilts");
-        page.getByLabel("Copy Windowsill runner").first().click();
+        page.getByLabel("Copy Geese at dusk").first().click();
         page.waitForURL("**/top");
         assertThat(status()).hasText("All kept");
     }
@@ -66,7 +66,7 @@ class KeptIT {
         assertThat(page.getByLabel("Steps of the design")
                         .getByRole(AriaRole.BUTTON)
                         .first())
-                .hasAttribute("title", "Undo: 8 × 2 blocks");
+                .hasAttribute("title", "Undo: 8 × 4 blocks");
     }
 
     @Test
@@ -117,11 +117,11 @@ class KeptIT {
         assertThat(status()).hasText("All kept");
         page.getByLabel("All steps of the design").click();
         Locator steps = page.getByLabel("Steps of the design, newest first");
-        assertThat(steps).containsText("Seam 3/8 in");
-        steps.getByLabel("Take out: 7 × 2 blocks").click();
-        assertThat(page.getByLabel("Blocks across")).hasValue("6");
+        assertThat(steps).containsText("seam 3/8 in");
+        steps.getByLabel("Take out: 7 × 4 blocks").click();
+        assertThat(page.getByLabel("Blocks across")).hasValue("3");
         assertThat(page.getByLabel("Seam, in")).hasValue("3/8");
-        assertThat(steps).containsText("Taken out: 7 × 2 blocks");
+        assertThat(steps).containsText("taken out: 7 × 4 blocks");
         assertThat(Browser.seriousFindings(page)).isEmpty();
         steps.getByLabel("Go to: the start").click();
         assertThat(page.getByLabel("Seam, in")).hasValue("1/4");
@@ -145,7 +145,7 @@ class KeptIT {
         assertThat(page.locator("[data-cloth='kept moss']")).hasCount(0);
         // The design is as it was: undo here is of the shelf.
         station("Top");
-        assertThat(page.getByLabel("Blocks across")).hasValue("6");
+        assertThat(page.getByLabel("Blocks across")).hasValue("3");
     }
 
     @Test
@@ -184,7 +184,7 @@ class KeptIT {
                     return page.title();
                 })
                 .toList();
-        assertThat(titles).allMatch(title -> title.endsWith("– Copy of Windowsill runner – Golden Tally"));
+        assertThat(titles).allMatch(title -> title.endsWith("– Copy of Geese at dusk – Golden Tally"));
         page.navigate("/yields/chart");
         assertThat(page).hasTitle("Size chart – Golden Tally");
         page.navigate("/quilts");

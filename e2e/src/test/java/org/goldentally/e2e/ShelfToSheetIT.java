@@ -8,6 +8,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -57,6 +58,8 @@ class ShelfToSheetIT {
         assertThat(button("Deal again")).isVisible();
 
         station("Tally").click();
+        // The tally of the dealt prints, not that of before.
+        page.waitForLoadState(LoadState.NETWORKIDLE);
         Locator group = page.locator("[data-group^='half-square']").first();
         group.getByRole(AriaRole.BUTTON).first().click();
         assertThat(group.getByText("Shelf is enough")).isVisible();

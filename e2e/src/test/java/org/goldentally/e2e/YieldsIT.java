@@ -25,7 +25,10 @@ class YieldsIT {
         field("One piece, as you would say it").fill("10 in square");
         field("Size, finished side, in").fill("4");
         assertThat(method("eight-at-a-time")).containsText("8 units");
+        assertThat(method("eight-at-a-time")).not().containsText("tight fit");
+        field("One piece, as you would say it").fill("10 in square pinked");
         assertThat(method("eight-at-a-time")).containsText("tight fit");
+        field("One piece, as you would say it").fill("10 in square");
         assertThat(method("four-at-a-time")).containsText("4 units");
         assertThat(method("four-at-a-time")).containsText("all bias");
         assertNothingSerious();
@@ -83,8 +86,7 @@ class YieldsIT {
         page.navigate("/yields");
         assertThat(page.getByLabel("Methods")).isVisible();
         field("One piece, as you would say it").fill("a nice big bit");
-        assertThat(page.getByRole(AriaRole.ALERT))
-                .containsText("“a nice big bit” does not say what form the cloth has");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("“a nice big bit” does not say how large the piece is");
         assertThat(field("One piece, as you would say it")).hasAttribute("aria-invalid", "true");
         field("One piece, as you would say it").fill("9 x 13 scrap");
         assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);

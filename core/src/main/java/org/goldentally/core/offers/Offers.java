@@ -233,7 +233,8 @@ public final class Offers {
                 "scrappy binding",
                 plan.stripsCut() == 0
                         ? "a scrappy binding from the leftover strips"
-                        : "a binding from the leftover strips, and " + plan.stripsCut() + " strips of its own cloth",
+                        : "a binding from the leftover strips, and " + plan.stripsCut()
+                                + (plan.stripsCut() == 1 ? " strip" : " strips") + " of its own cloth",
                 then.against(now, design.cloths(), design.system()) + "; "
                         + plan.working().how(),
                 scrappy));

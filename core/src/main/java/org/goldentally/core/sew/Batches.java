@@ -174,9 +174,7 @@ public final class Batches {
             batches.add(new Batch(
                     "block " + key,
                     Kind.BLOCKS,
-                    (first.kind() == TopPart.Kind.HALF_BLOCK ? "half " : "")
-                            + first.name()
-                            + (first.placing().mirrored() ? ", mirrored" : ""),
+                    first.name() + (first.placing().mirrored() ? ", mirrored" : ""),
                     dressings == 1 ? "all in the same cloths" : "in " + dressings + " different dressings",
                     parts.size(),
                     1,

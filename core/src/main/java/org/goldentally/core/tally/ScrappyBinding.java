@@ -71,7 +71,9 @@ public record ScrappyBinding(List<ClothLedger> ledgers, StripPlan plan, long fro
                 "Scrappy binding",
                 taken + (taken == 1 ? " strip" : " strips") + " from leftovers, joined on the diagonal, reach "
                         + writer.write(reach) + " of " + writer.writeWithUnit(wantedLength)
-                        + (bought > 0 ? "; " + bought + " more are cut for the rest" : ""));
+                        + (bought > 0
+                                ? "; " + bought + " more " + (bought == 1 ? "is" : "are") + " cut for the rest"
+                                : ""));
         StripPlan plan = whole.with(List.of(own.of(bought)), working);
         return new ScrappyBinding(changed, plan, taken, reach);
     }
