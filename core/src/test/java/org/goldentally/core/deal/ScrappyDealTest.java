@@ -114,6 +114,24 @@ class ScrappyDealTest {
         assertThat(new HashSet<>(place.exchanges())).hasSize(2);
     }
 
+    /** 42 blocks, 60 prints: eighteen get no block, and every print is either dealt or named with the reason. */
+    @Test
+    void aPrintThatNoPlaceGotIsNamed() {
+        QuiltDesign design = pinwheels(StandsFor.ITSELF, StandsFor.ANY_PRINT, 60);
+        ScrappyDeal deal = ScrappyDeal.deal(design, Map.of(), 1);
+        Map<String, Long> used = uses(deal);
+        assertThat(deal.leftOut())
+                .hasSize(60 - used.size())
+                .allSatisfy(left -> assertThat(left.why()).isNotBlank())
+                .extracting(ScrappyDeal.LeftOut::print)
+                .doesNotContainAnyElementsOf(used.keySet().stream()
+                        .map(key -> design.cloth(key).orElseThrow().name())
+                        .toList());
+        assertThat(ScrappyDeal.deal(pinwheels(StandsFor.ITSELF, StandsFor.ANY_PRINT, 6), Map.of(), 1)
+                        .leftOut())
+                .isEmpty();
+    }
+
     private static Map<String, Long> uses(ScrappyDeal deal) {
         return deal.places().stream()
                 .flatMap(place -> place.exchanges().stream())

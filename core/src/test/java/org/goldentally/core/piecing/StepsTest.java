@@ -209,6 +209,24 @@ class StepsTest {
         }
     }
 
+    /**
+     * Three rows of 2 in finished from 3 in squares: 1/4 in of allowance, two units of 2 in finished, and of the
+     * triangle, cut 3 in on its leg, what its seam leaves, 2 3/4 in, are 7 in; the large triangle's leg is 6 7/8 (worked
+     * by hand).
+     */
+    @Test
+    void aPiecedHalfSaysHowMuchLargerItComesOutAndHowItsSmallUnitsAreMade() {
+        PatchworkUnit unit = new PiecedHalfUnit(Length.inches(6), 3);
+        PiecingMethod method = Methods.making(unit).getFirst();
+        List<Step> steps =
+                method.steps(unit, method.recipe(unit, TRIM, ClothPiece.square(Length.inches(18))), TRIM, Habits.USUAL);
+        assertThat(steps)
+                .extracting(Step::text)
+                .anyMatch(text -> text.contains("7 in on its legs") && text.contains("6 7/8"))
+                .anyMatch(text -> text.contains("3 pairs of small squares, cut 3 in, two at a time: 6 small units"))
+                .anyMatch(text -> text.contains("3 more small squares once from corner to corner: 6 loose triangles"));
+    }
+
     @Test
     void ofEachPairTheLighterClothLiesOnTop() {
         List<Step> steps = hourglassSteps(new QuarterSquareTriangleUnit(Length.inches(3), 3));

@@ -48,6 +48,27 @@ class JudgingTest {
         assertThat(Judging.of(tops.top()).closePairs()).isEmpty();
     }
 
+    /** Nobody has said what colour a guessed cloth has: it is named as not judged, and no pair with it is called close. */
+    @Test
+    void aClothWhoseColourIsGuessedIsNotJudgedButNamed() {
+        ClothInHand oat = new ClothInHand("a", "oat", "#efe6d0");
+        ClothInHand heath = cloth("c", "heath", true);
+        Judging judging = Judging.of(Tops.of(2, 3, "8", "pinwheel")
+                .cloths(oat, cloth("b", "meadow", true), heath)
+                .top());
+        assertThat(judging.notJudged()).containsExactly("b");
+        assertThat(judging.closePairs()).isEmpty();
+        Judging said = Judging.of(Tops.of(2, 3, "8", "pinwheel")
+                .cloths(oat, cloth("b", "meadow", false), heath)
+                .top());
+        assertThat(said.notJudged()).isEmpty();
+        assertThat(said.closePairs()).hasSize(1);
+    }
+
+    private static ClothInHand cloth(String key, String name, boolean guessed) {
+        return new ClothInHand(key, name, "#eee5cf", "", false, "", false, "", ClothInHand.StandsFor.ITSELF, guessed);
+    }
+
     @Test
     void aClothBesideItselfIsMarkedUnlessItIsTheBackground() {
         assertThat(Judging.of(Tops.of(2, 1, "8", "four-patch").top()).sharedCloths())
