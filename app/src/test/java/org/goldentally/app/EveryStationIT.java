@@ -56,12 +56,22 @@ class EveryStationIT {
         for (String page : PAGES) {
             assertThat(status(path + page)).as(page + " of " + design).isEqualTo("answered");
         }
-        for (JsonNode batch : api.get(path + "/sew").path("batches")) {
-            int card = client.get()
-                    .uri(path + "/sew/card?batch={batch}", batch.path("key").asString())
-                    .exchange((request, response) -> response.getStatusCode().value());
-            assertThat(card).as(batch.path("key").asString()).isEqualTo(200);
+        StringBuilder said = new StringBuilder();
+        for (String page : List.of("/tally", "/cut", "/sew", "/shopping", "/offers")) {
+            said.append(api.get(path + page));
         }
+        for (JsonNode batch : api.get(path + "/sew").path("batches")) {
+            String card = client.get()
+                    .uri(path + "/sew/card?batch={batch}", batch.path("key").asString())
+                    .retrieve()
+                    .body(String.class);
+            said.append(card);
+        }
+        // A quilter who measures in one system is told nothing in the other.
+        String other = system.equals("INCH") ? "\\d ?cm\\b" : "\\d ?(in|yd)\\b(?! (one|the) )";
+        assertThat(said.toString().replaceAll("\"\\w*([kK]ey|use|id|batch)\":\"[^\"]*\"", ""))
+                .as(system)
+                .doesNotContainPattern(other);
     }
 
     private String status(String path) {

@@ -161,6 +161,17 @@ class SewApiIT {
                 .isEqualTo(404);
     }
 
+    /** Eight at a time leaves straight edges; four at a time, sewn round the edge and cut across, leaves bias ones. */
+    @Test
+    void aCardSaysHowToHandleBiasWhereThereIsSome() {
+        assertThat(card(units).path("handling").asString()).isEmpty();
+        JsonNode stored = api.get(quilt);
+        ObjectNode design = (ObjectNode) stored.path("design");
+        ((ObjectNode) design.path("methods").path(0)).put("method", "four-at-a-time");
+        keep(stored, design);
+        assertThat(card(units).path("handling").asString()).contains("on the bias and stretch", "without steam");
+    }
+
     @Test
     void aFirstUnitMeasuredSaysWhetherToGoOn() {
         JsonNode good = api.post(quilt + "/sew/first-unit", Map.of("batch", units, "measured", "4 3/4"));

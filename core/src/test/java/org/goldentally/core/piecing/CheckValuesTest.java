@@ -172,6 +172,16 @@ class CheckValuesTest {
         assertThat(answer.unitsFromOneOfEach()).isEqualTo(16);
     }
 
+    /** Strips 42 in long: 9 segments cut 4 1/2 in are 40 1/2, 7 cut 5 1/2 in are 38 1/2 (worked by hand). */
+    @ParameterizedTest(name = "{0} and segments {1} in finished leave {2} of each set")
+    @CsvSource({"1 yd 42 wide, 4, 1 1/2", "1 yd 42 wide, 5, 3 1/2", "2 1/2 strip 40, 2, nothing"})
+    void theEndOfAStripSetIsLeft(String piece, int finished, String left) {
+        Recipe recipe = possible(piece, new StripSetSegment(Length.inches(finished), 2), 0, TRIM)
+                .recipe();
+        assertThat(recipe.setEnd().map(CheckValuesTest::write).orElse("nothing"))
+                .isEqualTo(left);
+    }
+
     @Test
     void aPinkedPieceOfExactlyTheCutSizeIsAllowedAndMarkedTight() {
         HalfSquareTriangleUnit unit = new HalfSquareTriangleUnit(Length.inches(4));

@@ -6,9 +6,15 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
 import org.assertj.core.data.Offset;
+import org.goldentally.core.block.Block;
+import org.goldentally.core.block.PartKind;
+import org.goldentally.core.block.TraditionalBlocks;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.design.BorderDesign;
@@ -25,6 +31,7 @@ import org.goldentally.core.tally.TopTally;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Batches, ways out when something goes wrong, the first unit measured, and the pace. */
 class AtTheMachineTest {
@@ -39,6 +46,39 @@ class AtTheMachineTest {
                 .containsExactly("UNITS 80", "BLOCKS 19", "BLOCKS 1", "ROWS 5", "BORDER 4", "BINDING 1");
         assertThat(batches.get(2).title()).isEqualTo("Pinwheel, mirrored");
         assertThat(batches).extracting(Batch::key).doesNotHaveDuplicates();
+    }
+
+    static Stream<Block> blocksOfBlocks() {
+        return TraditionalBlocks.ALL.stream()
+                .filter(block ->
+                        block.parts().stream().anyMatch(part -> part.unit().kind() == PartKind.BLOCK));
+    }
+
+    /** Sewn before what they are set into, as many as the block as designed has places for them, times six blocks. */
+    @ParameterizedTest
+    @MethodSource("blocksOfBlocks")
+    void smallerBlocksAreSewnBeforeThoseTheyAreSetInto(Block outer) {
+        List<Batch> blocks = Batches.of(tally(Tops.of(2, 3, "12", outer.key()))).stream()
+                .filter(batch -> batch.kind() == Batch.Kind.BLOCKS)
+                .toList();
+        List<Batch> inner =
+                blocks.stream().filter(batch -> batch.inner().isPresent()).toList();
+        assertThat(blocks.subList(0, inner.size())).isEqualTo(inner);
+        long places = outer.parts().stream()
+                .filter(part -> part.unit().kind() == PartKind.BLOCK)
+                .count();
+        Set<String> setIn = new HashSet<>();
+        outer.parts().stream()
+                .filter(part -> part.unit().kind() == PartKind.BLOCK)
+                .forEach(part -> setIn.add(part.unit().block()));
+        assertThat(inner.stream()
+                        .filter(batch -> setIn.contains(
+                                batch.inner().orElseThrow().block().key()))
+                        .mapToLong(Batch::needed)
+                        .sum())
+                .isEqualTo(6 * places);
+        assertThat(inner)
+                .allSatisfy(batch -> assertThat(batch.title()).contains(", set into other blocks, ", " in finished"));
     }
 
     /** Three by four on point: diagonal rows of 1, 3, 5, 5, 3 and 1 blocks, 18 together (counted on a drawing). */
