@@ -66,6 +66,18 @@ class TopApiIT {
         assertThat(sent.path("finishing").path("behind").asString()).isEqualTo("40 × 48");
     }
 
+    /** A guessed colour is called neither light nor dark, until the quilter says how light it is. */
+    @Test
+    void theValueOfAGuessedColourIsNotSaid() {
+        ObjectNode guessed = (ObjectNode) design.path("cloths").path(1);
+        guessed.put("guessed", true);
+        assertThat(api.post("/api/top", design.toString()).path("cloths").findValuesAsString("word"))
+                .containsExactly("light", "colour only guessed");
+        guessed.put("lightness", "20");
+        assertThat(api.post("/api/top", design.toString()).path("cloths").findValuesAsString("word"))
+                .containsExactly("light", "dark");
+    }
+
     @Test
     void problemsNameTheirPartOfThePicture() {
         ((ObjectNode) design.path("setting")).putArray("blocks").add("gone");

@@ -141,7 +141,7 @@ class FirstQuiltIT {
         tabTo("What have you got? One line, as you would say it");
         page.keyboard().type("10 squares 10 in cobalt");
         page.keyboard().press("Enter");
-        assertThat(page.getByText("10 squares, 10 in – cobalt")).isVisible();
+        assertThat(page.getByText("Added: 10 squares, 10 in – cobalt")).isVisible();
         page.locator("body").press("Home");
         page.reload();
         tabToLink("Top");

@@ -8,7 +8,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
-import com.microsoft.playwright.options.LoadState;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -59,7 +58,7 @@ class ShelfToSheetIT {
 
         station("Tally").click();
         // The tally of the dealt prints, not that of before.
-        page.waitForLoadState(LoadState.NETWORKIDLE);
+        assertThat(page.getByLabel("Units to make")).hasAttribute("aria-busy", "false");
         Locator group = page.locator("[data-group^='half-square']").first();
         group.getByRole(AriaRole.BUTTON).first().click();
         assertThat(group.getByText("Shelf is enough")).isVisible();

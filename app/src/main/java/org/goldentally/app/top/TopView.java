@@ -215,7 +215,7 @@ record TopView(
             cloths.add(new ClothValueView(
                     cloth.key(),
                     (int) Math.round(lightness),
-                    Lightness.word(lightness),
+                    cloth.canBeJudged() ? Lightness.word(lightness) : "colour only guessed",
                     top.design().system().writeArea(count.areas().getOrDefault(cloth.key(), Area.ZERO))));
         }
         return cloths;
