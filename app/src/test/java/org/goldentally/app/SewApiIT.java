@@ -14,6 +14,8 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -161,13 +163,17 @@ class SewApiIT {
                 .isEqualTo(404);
     }
 
-    /** Eight at a time leaves straight edges; four at a time, sewn round the edge and cut across, leaves bias ones. */
-    @Test
-    void aCardSaysHowToHandleBiasWhereThereIsSome() {
+    /**
+     * Eight at a time leaves straight edges; four at a time, sewn round the edge and cut across, leaves bias ones, and so
+     * does a strip tube; loose triangles are sewn along the bias.
+     */
+    @ParameterizedTest
+    @ValueSource(strings = {"four-at-a-time", "strip-tube", "loose-triangles"})
+    void aCardSaysHowToHandleBiasWhereThereIsSome(String method) {
         assertThat(card(units).path("handling").asString()).isEmpty();
         JsonNode stored = api.get(quilt);
         ObjectNode design = (ObjectNode) stored.path("design");
-        ((ObjectNode) design.path("methods").path(0)).put("method", "four-at-a-time");
+        ((ObjectNode) design.path("methods").path(0)).put("method", method);
         keep(stored, design);
         assertThat(card(units).path("handling").asString()).contains("on the bias and stretch", "without steam");
     }

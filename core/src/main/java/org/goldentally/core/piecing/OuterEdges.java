@@ -3,6 +3,9 @@ package org.goldentally.core.piecing;
 /** How the outer edges of the raw unit lie to the grain: bias edges stretch. */
 public enum OuterEdges {
     STRAIGHT("straight", "the cuts that become the outer edges run with the grain, so the unit keeps its shape"),
+    STRAIGHT_ONCE_SEWN(
+            "straight",
+            "the outer edges run with the grain; the long sides of loose triangles are on the bias until they are sewn"),
     BIAS(
             "all bias",
             "the cuts that become the outer edges run at 45 degrees to the grain: handle gently, they stretch"),
@@ -28,6 +31,10 @@ public enum OuterEdges {
     public String handling() {
         return switch (this) {
             case STRAIGHT -> "";
+            case STRAIGHT_ONCE_SEWN ->
+                "The long side of a loose triangle is on the bias and stretches until it is sewn: lay the triangles, do not"
+                        + " tug at them, pin the long side and let the machine feed it. Press straight up and down,"
+                        + " without steam; starch before cutting helps.";
             case BIAS ->
                 "All outer edges are on the bias and stretch: lift and lay the units, do not tug at them. Press straight"
                         + " up and down, without steam. Starch before cutting or pins help, and a straight-grained"

@@ -3,6 +3,7 @@ package org.goldentally.core.piecing.method;
 import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.piecing.OuterEdges;
 import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.piecing.PatchworkUnit.FlyingGeeseUnit;
 import org.goldentally.core.piecing.PiecingMethod;
@@ -39,6 +40,7 @@ public final class LooseGeese implements PiecingMethod {
                         settings.unfinished(unit.finishedHeight())
                                 .timesRootTwo()
                                 .times(8))
+                .edges(OuterEdges.STRAIGHT_ONCE_SEWN)
                 .because("Triangles", () -> "4 bodies from the large square, 2 wings from each small one: 4 geese")
                 .build();
     }

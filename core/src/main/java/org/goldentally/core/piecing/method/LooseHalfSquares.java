@@ -52,7 +52,7 @@ public final class LooseHalfSquares implements PiecingMethod {
                 .sizes(UnitSizes.square(raw, trimmed, finished))
                 .sewn(2, cut.timesRootTwo().times(2))
                 .widestSeam(cut.minus(trimmed).dividedByRootTwo())
-                .edges(OuterEdges.STRAIGHT)
+                .edges(OuterEdges.STRAIGHT_ONCE_SEWN)
                 .pairings(2)
                 .because(() -> rule.working(settings))
                 .because(() -> Sizes.rawWorking(cutText + " cut − " + Sizes.seam(settings) + " × √2", raw, settings))

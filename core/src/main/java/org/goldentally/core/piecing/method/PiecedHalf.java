@@ -64,7 +64,7 @@ public final class PiecedHalf implements PiecingMethod {
                                 .times(2L * pairs)
                                 .plus(trimmed.times(2L * (n - 1)))
                                 .plus(largeCut.timesRootTwo().times(2)))
-                .edges(OuterEdges.STRAIGHT)
+                .edges(OuterEdges.STRAIGHT_ONCE_SEWN)
                 .because(() -> large.working(settings))
                 .because(() -> small.working(settings))
                 .because(
