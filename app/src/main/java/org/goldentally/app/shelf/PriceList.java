@@ -28,10 +28,12 @@ public class PriceList {
 
     private final JdbcClient database;
     private final CurrentOwner owner;
+    private final ShelfActs acts;
 
-    PriceList(JdbcClient database, CurrentOwner owner) {
+    PriceList(JdbcClient database, CurrentOwner owner, ShelfActs acts) {
         this.database = database;
         this.owner = owner;
+        this.acts = acts;
     }
 
     /** One line: what it is for, empty for any, and the price as typed. */
@@ -83,7 +85,12 @@ public class PriceList {
         if (!problems.isEmpty()) {
             throw new RefusedException(problems.subList(0, Math.min(20, problems.size())));
         }
-        clear();
+        String what = "price list of " + ShelfWords.lines(entries.size());
+        return acts.act(what, () -> put(entries));
+    }
+
+    private List<PriceEntry> put(List<PriceEntry> entries) {
+        deleteAll();
         for (int i = 0; i < entries.size(); i++) {
             database.sql("insert into price_entry (owner_id, number, cloth, kind, price)"
                             + " values (:owner, :number, :cloth, :kind, :price)")
@@ -107,6 +114,13 @@ public class PriceList {
     }
 
     public void clear() {
+        acts.act("no price list", () -> {
+            deleteAll();
+            return null;
+        });
+    }
+
+    private void deleteAll() {
         database.sql("delete from price_entry where owner_id = :owner")
                 .param("owner", owner.id())
                 .update();

@@ -18,10 +18,11 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * What was done to the shelf, act by act, each by name, and taken back or done again. Which rows an act touched, and how
- * they were, the database notes itself (migration 6); here they are put back.
+ * they were, the database notes itself (migrations 6 and 7); here they are put back.
  *
  * <ul>
  *   <li>A line that an act put on the shelf is taken off it; a cloth stays known, though without lines it is not shown.
+ *   <li>A price list that an act replaced is the list again.
  *   <li>Cloths, lines and photographs that an act changed become as they were, under a newer version.
  * </ul>
  */
@@ -232,6 +233,11 @@ class ShelfActs {
                         : "insert into cloth_photo select was.* from"
                                 + " jsonb_populate_record(null::cloth_photo, :state::jsonb) was"
                                 + " on conflict (cloth_id) do update set image = excluded.image";
+            case "price_entry" ->
+                state == null
+                        ? "delete from price_entry where id = :id::uuid"
+                        : "insert into price_entry select was.* from"
+                                + " jsonb_populate_record(null::price_entry, :state::jsonb) was";
             default -> throw new IllegalStateException("an act touched " + row.place());
         };
         if (statement.isEmpty()) {
