@@ -57,6 +57,24 @@ describe('Taps', () => {
     expect(quiltsWithTaps()).toEqual([])
   })
 
+  it('shows a kept tap until the pages have the answer, and sends it no second time', async () => {
+    let sent = 0
+    vi.stubGlobal('fetch', async (_: string, request: RequestInit) => {
+      if (request.method === 'PUT') sent++
+      return answer(204, undefined)
+    })
+    let drawn = () => {}
+    const taps = new Taps('q', () => new Promise<void>((done) => (drawn = done)))
+    taps.tick('s', true)
+    await vi.advanceTimersByTimeAsync(10)
+    expect(tickedWithTaps('s', false, taps.waiting.value)).toBe(true)
+    expect(quiltsWithTaps()).toEqual([])
+    drawn()
+    await vi.advanceTimersByTimeAsync(10)
+    expect(taps.waiting.value).toEqual([])
+    expect(sent).toBe(1)
+  })
+
   it('does not try again what is refused, and says why', async () => {
     vi.stubGlobal('fetch', async () => answer(422, { problems: [{ where: 'Note', why: 'nothing is typed', fix: 'type' }] }))
     const taps = new Taps('q')

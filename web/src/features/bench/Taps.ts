@@ -16,15 +16,18 @@ export const quiltsWithTaps = () => kept.keysAfter(PREFIX)
 
 /**
  * The taps of one quilt on their way to the server. They are sent in order; what cannot be sent waits in this browser,
- * outlives a reload, and is sent again under the same name, from whichever page is open.
+ * outlives a reload, and is sent again under the same name, from whichever page is open. One that is kept is shown until
+ * the pages have the answer that holds it, so that no count jumps back in between.
  */
 export class Taps {
   private readonly tapsRef = shallowRef<Tap[]>([])
   private readonly problemsRef = shallowRef<Problem[]>([])
   private readonly troubleRef = shallowRef(false)
   private readonly pause = new GrowingPause()
+  private readonly settling = new Set<string>()
   private sending = false
 
+  /** What the pages count beside what the server said. */
   readonly waiting = computed(() => this.tapsRef.value)
   readonly problems = computed(() => this.problemsRef.value)
   /** Whether the last attempt had no answer, so that what waits is not only on its way. */
@@ -32,7 +35,8 @@ export class Taps {
 
   constructor(
     readonly quiltId: string,
-    private readonly whenKept: (tap: Tap, answer: unknown) => void = () => {},
+    /** Done once the pages show what the server has. */
+    private readonly whenKept: (tap: Tap, answer: unknown) => void | Promise<void> = () => {},
   ) {
     this.tapsRef.value = kept.read<Tap[]>(PREFIX + quiltId) ?? []
     if (this.tapsRef.value.length) void this.send()
@@ -54,16 +58,29 @@ export class Taps {
 
   private set(taps: Tap[]) {
     this.tapsRef.value = taps
-    if (taps.length) kept.write(PREFIX + this.quiltId, taps)
+    const unsent = this.unsent()
+    if (unsent.length) kept.write(PREFIX + this.quiltId, unsent)
     else kept.remove(PREFIX + this.quiltId)
+  }
+
+  private unsent() {
+    return this.tapsRef.value.filter((tap) => !this.settling.has(tap.id))
+  }
+
+  /** A kept tap goes once the pages have been drawn anew; one that is refused goes at once. */
+  private async settle(tap: Tap, answer: unknown) {
+    await this.whenKept(tap, answer)
+    setTimeout(() => {
+      this.settling.delete(tap.id)
+      this.set(this.tapsRef.value.filter((each) => each.id !== tap.id))
+    })
   }
 
   private async send() {
     if (this.sending) return
     this.sending = true
     this.pause.stop()
-    while (this.tapsRef.value.length) {
-      const next = this.tapsRef.value[0]!
+    for (let next = this.unsent()[0]; next; next = this.unsent()[0]) {
       let answer: unknown
       try {
         answer = await this.deliver(next)
@@ -79,8 +96,15 @@ export class Taps {
           break
         }
       }
-      this.set(this.tapsRef.value.filter((tap) => tap.id !== next.id))
-      this.whenKept(next, answer)
+      if (this.problemsRef.value.length) {
+        const refused = next.id
+        this.set(this.tapsRef.value.filter((tap) => tap.id !== refused))
+        void this.whenKept(next, undefined)
+      } else {
+        this.settling.add(next.id)
+        this.set(this.tapsRef.value)
+        void this.settle(next, answer)
+      }
     }
     this.sending = false
   }

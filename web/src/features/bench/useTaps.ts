@@ -15,9 +15,9 @@ function tapsOf(quiltId: string): Taps {
 }
 
 /** What the server answers replaces what the screen counted on. */
-function confirmed(quiltId: string, tap: Tap, answer: unknown) {
+async function confirmed(quiltId: string, tap: Tap, answer: unknown) {
   if (tap.kind === 'log' && answer) client?.setQueryData(['quilt', quiltId, 'sew', 'card', tap.entry.batch], answer)
-  void client?.invalidateQueries({ queryKey: ['quilt', quiltId, tap.kind === 'log' ? 'sew' : 'cut'] })
+  await client?.invalidateQueries({ queryKey: ['quilt', quiltId, tap.kind === 'log' ? 'sew' : 'cut'] })
 }
 
 /** Sends what this browser still holds of any quilt, whichever page is open. */
