@@ -63,7 +63,9 @@ const stations = computed(() => [
 
 const size = computed(() => {
   const whole = top.data.value?.sizes.find((each) => each.what === 'Top')
-  return whole ? `${whole.finishedWidth} × ${whole.finishedHeight} ${top.data.value!.unitOfLength} finished` : ''
+  const text = whole ? `${whole.finishedWidth} × ${whole.finishedHeight} ${top.data.value!.unitOfLength} finished` : ''
+  // A number is not broken from its fraction.
+  return text.replaceAll(/ (?=\d+\/\d)/g, '\u00a0')
 })
 
 function rename(name: string) {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref, watch } from 'vue'
 import { WaitNote } from '@/shared'
+import ConflictNote from './ConflictNote.vue'
 import { useOpenQuilt } from './useOpenQuilt'
 
 export interface QuiltPageProps {
@@ -31,13 +32,7 @@ onBeforeUnmount(() => quilt.close())
 <template>
   <WaitNote v-if="error || !quilt.design.value" what="the quilt" :error="error" />
   <template v-else>
-    <div v-if="quilt.saveState.value === 'conflict'" class="flex flex-wrap items-center gap-3 bg-brick-pale p-3" role="alert">
-      <p class="flex-1">
-        <strong>This quilt was changed elsewhere while you worked on it.</strong> Your change is still on your screen.
-      </p>
-      <button class="button button-main" @click="quilt.keepMine()">Keep mine</button>
-      <button class="button" @click="quilt.takeTheirs()">Take theirs</button>
-    </div>
+    <ConflictNote v-if="quilt.saveState.value === 'conflict'" />
     <p v-else-if="quilt.saveState.value === 'unreachable'" role="alert" class="bg-brick-pale p-3">
       <strong>Golden Tally does not answer just now.</strong> What you did is kept in this browser, also if you close it, and
       is sent by itself once there is an answer; see that Golden Tally is started.

@@ -126,6 +126,11 @@ class FirstQuiltIT {
         assertThat(other.locator("[data-save=kept]")).isVisible();
         page.getByLabel("Blocks across", exactly()).fill("3");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("changed elsewhere");
+        assertThat(page.locator("[data-differences]")).containsText("would change in theirs: 3 × ");
+        // A reload does not decide it either.
+        page.reload();
+        assertThat(page.getByLabel("Blocks across", exactly())).hasValue("3");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("changed elsewhere");
         page.getByRole(AriaRole.BUTTON, named("Keep mine")).click();
         kept();
         other.reload();

@@ -56,6 +56,13 @@ class QuiltController {
             @NotNull QuiltDesign design,
             boolean sameStep) {}
 
+    /** A design that is not kept, to be compared with the one that is. */
+    record Other(
+            @NotBlank(message = "a quilt needs a name") @Size(max = 80, message = "80 characters at most")
+            String name,
+
+            @NotNull QuiltDesign design) {}
+
     /** Which version the step back or forth is taken from. */
     record StepFrom(
             int version,
@@ -89,6 +96,12 @@ class QuiltController {
     Quilts.StoredQuilt change(@PathVariable UUID id, @Valid @RequestBody QuiltChange change) {
         Quilts.ChangeOf of = new Quilts.ChangeOf(change.version(), change.edit());
         return quilts.change(id, of, change.name(), change.design(), change.sameStep());
+    }
+
+    /** What keeping this design would change in the one that is kept, in words: for whoever comes second. */
+    @PostMapping("/{id}/differences")
+    List<String> differences(@PathVariable UUID id, @Valid @RequestBody Other other) {
+        return quilts.differences(id, other.name(), other.design());
     }
 
     @PostMapping("/{id}/undo")

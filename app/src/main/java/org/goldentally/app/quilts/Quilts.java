@@ -3,6 +3,7 @@ package org.goldentally.app.quilts;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.goldentally.app.account.CurrentOwner;
@@ -141,6 +142,17 @@ public class Quilts {
 
     private Instant oldestDeletion() {
         return clock.instant().minus(KEPT_DELETED);
+    }
+
+    /** What another design would change in the one that is kept, each in words; its name too. */
+    @Transactional(readOnly = true)
+    public List<String> differences(UUID id, String name, QuiltDesign other) {
+        StoredQuilt kept = get(id);
+        List<String> said = new ArrayList<>(NamedChange.all(kept.design(), other));
+        if (!kept.name().equals(name.strip())) {
+            said.add("the name “" + name.strip() + "”");
+        }
+        return said;
     }
 
     /** Keeps a change of the design as a new step. */

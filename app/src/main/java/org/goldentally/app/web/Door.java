@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -130,7 +131,7 @@ class Door extends OncePerRequestFilter {
     }
 
     private static boolean isReadHere(String type) {
-        String tidy = type == null ? "" : type.strip().toLowerCase(java.util.Locale.ROOT);
+        String tidy = type == null ? "" : type.strip().toLowerCase(Locale.ROOT);
         return tidy.matches("application/json( *;.*)?") || tidy.matches("image/[a-z0-9.+-]+( *;.*)?");
     }
 }

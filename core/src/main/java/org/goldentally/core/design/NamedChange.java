@@ -24,8 +24,8 @@ public final class NamedChange {
         this.after = after;
     }
 
-    /** What leads from one design to the other; {@code nothing} where they are alike. */
-    public static String between(QuiltDesign before, QuiltDesign after) {
+    /** All that leads from one design to the other, each by itself; empty where they are alike. */
+    public static List<String> all(QuiltDesign before, QuiltDesign after) {
         NamedChange change = new NamedChange(before, after);
         change.ruler();
         change.cloths();
@@ -33,7 +33,12 @@ public final class NamedChange {
         change.setting();
         change.edges();
         change.work();
-        List<String> said = change.said;
+        return List.copyOf(change.said);
+    }
+
+    /** What leads from one design to the other, in short; {@code nothing} where they are alike. */
+    public static String between(QuiltDesign before, QuiltDesign after) {
+        List<String> said = all(before, after);
         if (said.isEmpty()) {
             return "nothing";
         }
@@ -142,9 +147,12 @@ public final class NamedChange {
     private void edges() {
         List<BorderDesign> was = before.borders();
         List<BorderDesign> now = after.borders();
-        if (now.size() > was.size()) {
+        int more = now.size() - was.size();
+        if (Math.abs(more) > 1) {
+            said.add(Math.abs(more) + (more > 0 ? " borders added" : " borders taken off"));
+        } else if (more > 0) {
             said.add("border " + measured(now.getLast().width()) + " added");
-        } else if (now.size() < was.size()) {
+        } else if (more < 0) {
             int gone = 0;
             while (gone < now.size() && was.get(gone).equals(now.get(gone))) {
                 gone++;

@@ -131,6 +131,15 @@ class NamedChangeTest {
         assertThat(NamedChange.between(before, after)).isEqualTo(named);
     }
 
+    /** In short two are named and the rest counted; all of them are said where two designs are compared. */
+    @Test
+    void allDifferencesAreSaidEachByItself() {
+        QuiltDesign other =
+                DESIGN.withBorders(List.of()).withCloths(DESIGN.cloths().subList(0, 4));
+        assertThat(NamedChange.all(DESIGN, other)).containsExactly("cloth brick taken out", "2 borders taken off");
+        assertThat(NamedChange.all(DESIGN, DESIGN)).isEmpty();
+    }
+
     @Test
     void aSizeWithoutAUnitIsOfTheQuiltsSystem() {
         QuiltDesign metric = QuiltDesign.first(MeasureSystem.CENTIMETRE);
