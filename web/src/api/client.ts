@@ -14,9 +14,9 @@ export class Refusal extends Error {
   }
 }
 
-/** A file's content as it is, such as a photograph. */
-export function sendFile<T = undefined>(method: 'PUT' | 'POST', path: string, file: File): Promise<T> {
-  return ask(method, path, { 'Content-Type': file.type || 'application/octet-stream' }, file)
+/** A file's content as it is, such as a photograph; its type is said where the file's name may not tell. */
+export function sendFile<T = undefined>(method: 'PUT' | 'POST', path: string, file: File, type = file.type || 'application/octet-stream'): Promise<T> {
+  return ask(method, path, { 'Content-Type': type }, file)
 }
 
 /** One request to the server. Throws a {@link Refusal} for whatever goes wrong, an unreachable server included. */

@@ -60,7 +60,7 @@ async function bringIn(event: Event) {
   input.value = ''
   if (!file) return
   try {
-    const quilt = await sendFile<Schemas['StoredQuilt']>('POST', '/api/quilt-file', file)
+    const quilt = await sendFile<Schemas['StoredQuilt']>('POST', '/api/quilt-file', file, 'application/json')
     fileProblems.value = []
     await router.push(`/quilts/${quilt.id}/top`)
   } catch (thrown) {

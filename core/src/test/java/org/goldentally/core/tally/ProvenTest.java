@@ -24,7 +24,7 @@ class ProvenTest {
 
     private static final Pattern OVER = Pattern.compile("at most (.+) in over what any");
 
-    @Tries(12)
+    @Tries(7)
     void noPlanOfTheClassThatIsNamedIsBetterThanWhatIsSaid(Chance chance) {
         CuttingRequest request = request(chance);
         StyleChoices usual = StyleChoices.of(request, ClothLedger::of);
