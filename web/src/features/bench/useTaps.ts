@@ -1,6 +1,8 @@
 import { type QueryClient, useQueryClient } from '@tanstack/vue-query'
 import { computed, type MaybeRefOrGetter, shallowReactive, toValue } from 'vue'
+import type { Schemas } from '@/api/client'
 import { quiltsWithTaps, type Tap, Taps } from './Taps'
+import { withTaps } from './unconfirmed'
 
 const byQuilt = shallowReactive(new Map<string, Taps>())
 let client: QueryClient | undefined
@@ -14,9 +16,29 @@ function tapsOf(quiltId: string): Taps {
   return taps
 }
 
+/** A kept tap is counted into what the pages have, so that no count jumps until the server's own is here. */
+function countIn(quiltId: string, tap: Tap) {
+  client?.setQueriesData<Schemas['SewView']>({ queryKey: ['quilt', quiltId, 'sew', 'batches'] }, (sew) => {
+    if (!sew) return sew
+    const batches = sew.batches.map((batch) => {
+      const { good, setsMade, setsSpoiled, spoiled } = withTaps(batch, [tap])
+      return { ...batch, good, setsMade, setsSpoiled, spoiled }
+    })
+    return { ...sew, batches }
+  })
+}
+
 /** What the server answers replaces what the screen counted on. */
 async function confirmed(quiltId: string, tap: Tap, answer: unknown) {
-  if (tap.kind === 'log' && answer) client?.setQueryData(['quilt', quiltId, 'sew', 'card', tap.entry.batch], answer)
+  const batches = { queryKey: ['quilt', quiltId, 'sew', 'batches'] }
+  if (tap.kind === 'log' && answer) {
+    // An answer that is under way may have been worked out before this tap.
+    await client?.cancelQueries(batches)
+    countIn(quiltId, tap)
+    client?.setQueryData(['quilt', quiltId, 'sew', 'card', tap.entry.batch], answer)
+    void client?.invalidateQueries({ queryKey: ['quilt', quiltId, 'sew'] })
+    return
+  }
   await client?.invalidateQueries({ queryKey: ['quilt', quiltId, tap.kind === 'log' ? 'sew' : 'cut'] })
 }
 

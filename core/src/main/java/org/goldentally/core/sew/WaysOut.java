@@ -105,7 +105,8 @@ public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<St
         UnitPlan plan = batch.plan().get();
         QuiltDesign design = tally.top().design();
         Leftovers leftovers = new Leftovers(tally, design.system());
-        long beyond = batch.setsBeyondPlan(counts);
+        // Once all are made, nothing more is wanted, however many sets that took.
+        long beyond = batch.setsLeft(counts) == 0 ? 0 : batch.setsBeyondPlan(counts);
         long spareSets =
                 Math.max(0, batch.setsPlanned() - counts.setsMade() - counts.setsSpoiled() - batch.setsLeft(counts));
         long most = most(plan, leftovers, design);

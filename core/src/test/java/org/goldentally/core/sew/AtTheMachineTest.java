@@ -129,6 +129,14 @@ class AtTheMachineTest {
         assertThat(out.ways().getLast()).isEqualTo("buy 3/8 yd oat and 3/8 yd ink");
     }
 
+    /** Twelve pairs of ten planned: all are made, and there is nothing to find a way out of. */
+    @Test
+    void onceAllAreMadeThereIsNoWayOutToFind() {
+        TopTally tally = tally(eight(), "a: 10 squares 10 in", "b: 10 squares 10 in");
+        WaysOut out = WaysOut.of(units(tally), new Counts(12, 0, 96, 1, 0, 0), tally);
+        assertThat(out).isEqualTo(new WaysOut(0, true, 0, List.of()));
+    }
+
     @Test
     void aNeighbourColourIsNamedWhereItsLeftoversGiveIt() {
         // Spruce stands in a border, so that it has an account with leftovers.
