@@ -94,6 +94,8 @@ describe('Taps', () => {
     taps.write({ ...made, kind: 'UNIT_SPOILED' })
     taps.write({ ...made, batch: 'another' })
     expect(withTaps(batch, taps.waiting.value)).toEqual({ good: 15, setsMade: 2, setsSpoiled: 0, spoiled: 1, unconfirmed: 4 })
+    // One that the server has counted already is not counted twice.
+    expect(withTaps({ ...batch, good: 16, setsMade: 2 }, taps.waiting.value, [taps.waiting.value[0]!.id]).good).toBe(15)
     taps.tick('s', true)
     taps.tick('s', false)
     expect(tickedWithTaps('s', true, taps.waiting.value)).toBe(false)

@@ -13,14 +13,14 @@ export interface WithTaps {
 }
 
 /**
- * The server's counts of a batch and the taps that it has not confirmed yet. A tap that takes back takes the last tally
+ * The server's counts of a batch and the taps that are not in them; `known` are those that are. A tap that takes back takes the last tally
  * that waits; with none waiting it takes one that the server knows, whose size only the server can tell.
  */
-export function withTaps(batch: Batch, taps: readonly Tap[]): WithTaps {
+export function withTaps(batch: Batch, taps: readonly Tap[], known: readonly string[] = []): WithTaps {
   const standing: string[] = []
   let unconfirmed = 0
   for (const tap of taps) {
-    if (tap.kind !== 'log' || tap.entry.batch !== batch.key) continue
+    if (tap.kind !== 'log' || tap.entry.batch !== batch.key || known.includes(tap.id)) continue
     unconfirmed++
     if (tap.entry.kind === 'TAKE_BACK') standing.pop()
     else if (tap.entry.kind !== 'NOTE' && tap.entry.kind !== 'MEASURE') standing.push(tap.entry.kind)

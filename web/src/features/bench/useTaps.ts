@@ -2,10 +2,12 @@ import { type QueryClient, useQueryClient } from '@tanstack/vue-query'
 import { computed, type MaybeRefOrGetter, shallowReactive, toValue } from 'vue'
 import type { Schemas } from '@/api/client'
 import { quiltsWithTaps, type Tap, Taps } from './Taps'
-import { withTaps } from './unconfirmed'
 
 const byQuilt = shallowReactive(new Map<string, Taps>())
 let client: QueryClient | undefined
+
+/** After so many the server's count is taken as it is. */
+const MOST_FETCHES = 8
 
 function tapsOf(quiltId: string): Taps {
   let taps = byQuilt.get(quiltId)
@@ -16,30 +18,23 @@ function tapsOf(quiltId: string): Taps {
   return taps
 }
 
-/** A kept tap is counted into what the pages have, so that no count jumps until the server's own is here. */
-function countIn(quiltId: string, tap: Tap) {
-  client?.setQueriesData<Schemas['SewView']>({ queryKey: ['quilt', quiltId, 'sew', 'batches'] }, (sew) => {
-    if (!sew) return sew
-    const batches = sew.batches.map((batch) => {
-      const { good, setsMade, setsSpoiled, spoiled } = withTaps(batch, [tap])
-      return { ...batch, good, setsMade, setsSpoiled, spoiled }
-    })
-    return { ...sew, batches }
-  })
+/** Whether what the pages have of the batches holds the tap; so too where they have nothing that lacks it. */
+function isShown(quiltId: string, tap: Tap): boolean {
+  const pages = client?.getQueriesData<Schemas['SewView']>({ queryKey: ['quilt', quiltId, 'sew', 'batches'], type: 'active' }) ?? []
+  return pages.every(([, sew]) => !sew || sew.known.includes(tap.id))
 }
 
-/** What the server answers replaces what the screen counted on. */
+/** What the server answers replaces what the screen counted on; done once the pages have it. */
 async function confirmed(quiltId: string, tap: Tap, answer: unknown) {
-  const batches = { queryKey: ['quilt', quiltId, 'sew', 'batches'] }
-  if (tap.kind === 'log' && answer) {
-    // An answer that is under way may have been worked out before this tap.
-    await client?.cancelQueries(batches)
-    countIn(quiltId, tap)
-    client?.setQueryData(['quilt', quiltId, 'sew', 'card', tap.entry.batch], answer)
-    void client?.invalidateQueries({ queryKey: ['quilt', quiltId, 'sew'] })
+  if (tap.kind === 'tick' || !answer) {
+    await client?.invalidateQueries({ queryKey: ['quilt', quiltId, tap.kind === 'tick' ? 'cut' : 'sew'] })
     return
   }
-  await client?.invalidateQueries({ queryKey: ['quilt', quiltId, tap.kind === 'log' ? 'sew' : 'cut'] })
+  client?.setQueryData(['quilt', quiltId, 'sew', 'card', tap.entry.batch], answer)
+  // The next tap may end this fetch and begin another.
+  for (let tries = 0; tries < MOST_FETCHES && (tries === 0 || !isShown(quiltId, tap)); tries++) {
+    await client?.invalidateQueries({ queryKey: ['quilt', quiltId, 'sew'] }, { cancelRefetch: tries === 0 })
+  }
 }
 
 /** Sends what this browser still holds of any quilt, whichever page is open. */

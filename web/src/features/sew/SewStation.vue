@@ -52,7 +52,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
             <span class="min-w-0 flex-1">
               <span class="block leading-5 font-medium first-letter:uppercase" :title="each.title">{{ each.title }}</span>
               <span class="line-clamp-2 text-sm text-soft" :title="each.subtitle">{{ each.subtitle }}</span>
-              <span class="block text-sm" :class="{ 'font-bold text-leaf': each.setsLeft === 0, 'font-bold text-brick': each.beyondPlan > 0 }">{{ withTaps(each, taps.waiting.value).good }} of {{ each.needed }}<template v-if="each.setsLeft === 0"> ✓</template></span>
+              <span class="block text-sm" :class="{ 'font-bold text-leaf': each.setsLeft === 0, 'font-bold text-brick': each.beyondPlan > 0 }">{{ withTaps(each, taps.waiting.value, sew.known).good }} of {{ each.needed }}<template v-if="each.setsLeft === 0"> ✓</template></span>
             </span>
           </button>
         </li>
@@ -80,7 +80,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
     <section class="min-w-0 bg-white p-4" aria-label="The card">
       <ProblemNote :problems="taps.problems.value" />
       <WaitNote v-if="!card" what="the card" :error="cardError" />
-      <BatchCard v-else :key="batch.key" :quilt-id="quilt.id.value!" :batch="batch" :card="card" :colours="colours" :top="top" :counts="withTaps(batch, taps.waiting.value)" :stuck="taps.stuck.value" @written="taps.write($event)" @extra-planned="planExtra" />
+      <BatchCard v-else :key="batch.key" :quilt-id="quilt.id.value!" :batch="batch" :card="card" :colours="colours" :top="top" :counts="withTaps(batch, taps.waiting.value, sew.known)" :stuck="taps.stuck.value" @written="taps.write($event)" @extra-planned="planExtra" />
     </section>
   </div>
 </template>

@@ -36,6 +36,9 @@ final class SewCards {
     private final TopTally tally;
     private final QuiltDesign design;
     private final LengthWriter writer;
+    /** More taps than anybody makes before an answer is here. */
+    private static final int NEWEST = 100;
+
     private final List<LogEntry> log;
     private final BenchState state;
     private final List<Batch> batches;
@@ -81,7 +84,10 @@ final class SewCards {
                 design.plan().marking(),
                 design.plan().pressing(),
                 new PaceWords(pace, pace.rest(state, batches)).view(hoursAWeek, by, today),
-                tapsElsewhere());
+                tapsElsewhere(),
+                log.subList(Math.max(0, log.size() - NEWEST), log.size()).stream()
+                        .map(LogEntry::id)
+                        .toList());
     }
 
     private int tapsElsewhere() {

@@ -1,6 +1,7 @@
 package org.goldentally.app.sew;
 
 import java.util.List;
+import java.util.UUID;
 import org.goldentally.core.piecing.step.Habits;
 import org.goldentally.core.sew.Batch;
 
@@ -9,6 +10,7 @@ import org.goldentally.core.sew.Batch;
  *
  * @param tapsElsewhere how many taps belong to batches that the plan does not have any more
  * @param made sets sewn, of so many
+ * @param known the newest taps that are counted here, by their ids, so that a page counts none of them twice
  */
 record SewView(
         String unitOfLength,
@@ -18,7 +20,8 @@ record SewView(
         Habits.Marking marking,
         Habits.Pressing pressing,
         PaceView pace,
-        int tapsElsewhere) {
+        int tapsElsewhere,
+        List<UUID> known) {
 
     /**
      * A batch.
