@@ -66,7 +66,7 @@ function takeAll(group: Group, method: string) {
   <WaitNote v-if="!tally || !top" what="the tally" :error="error" />
   <div v-else class="grid flex-1 lg:h-[calc(100dvh-5.1rem)] lg:flex-none lg:grid-cols-[24rem_1fr] xl:grid-cols-[24rem_1fr_18rem]">
     <section class="space-y-3 overflow-y-auto p-4" aria-label="Units to make" tabindex="-1" :aria-busy="old">
-      <h1 class="panel-title">{{ toMake }} to make<span class="font-normal opacity-0 transition-opacity" :class="{ 'opacity-100 delay-300': old }" aria-hidden="true"> – working it out anew …</span></h1>
+      <h1 class="panel-title">{{ toMake }} to make<span class="font-normal opacity-0 transition-opacity" :class="{ 'opacity-100 delay-300': old }" aria-hidden="true" title="worked out anew"> …</span></h1>
       <AllowanceChoice :chosen="design.allowance" @chosen="quilt.change({ allowance: $event })" />
       <label class="flex items-center gap-2">
         <span class="flex-1 leading-5">Extra units of every kind, for mishaps<span class="block text-sm text-soft">a count, or a share such as 5 %</span></span>
