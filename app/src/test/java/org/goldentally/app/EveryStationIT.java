@@ -57,7 +57,7 @@ class EveryStationIT {
             assertThat(status(path + page)).as(page + " of " + design).isEqualTo("answered");
         }
         StringBuilder said = new StringBuilder();
-        for (String page : List.of("/tally", "/cut", "/sew", "/shopping", "/offers")) {
+        for (String page : List.of("/top", "/tally", "/cut", "/sew", "/shopping", "/offers")) {
             said.append(api.get(path + page));
         }
         for (JsonNode batch : api.get(path + "/sew").path("batches")) {

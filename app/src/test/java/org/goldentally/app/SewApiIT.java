@@ -66,8 +66,11 @@ class SewApiIT {
         for (int n = 0; n < 3; n++) {
             write(id, "SET_MADE", units, "", "");
         }
-        write(UUID.randomUUID(), "UNIT_SPOILED", units, "", "");
-        JsonNode batch = api.get(quilt + "/sew").path("batches").path(0);
+        UUID spoiled = UUID.randomUUID();
+        write(spoiled, "UNIT_SPOILED", units, "", "");
+        JsonNode sew = api.get(quilt + "/sew");
+        assertThat(sew.path("known")).extracting(JsonNode::asString).containsExactly(id.toString(), spoiled.toString());
+        JsonNode batch = sew.path("batches").path(0);
         assertThat(batch.path("setsMade").asInt()).isEqualTo(1);
         assertThat(batch.path("good").asInt()).isEqualTo(7);
         assertThat(batch.path("setsLeft").asInt()).isEqualTo(10);

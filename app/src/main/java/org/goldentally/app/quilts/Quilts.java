@@ -161,7 +161,8 @@ public class Quilts {
     }
 
     /**
-     * Keeps a change as a new step, a change of the name alone as none; sizes that cannot be worked out yet are kept as typed, like everything else.
+     * Keeps a change as a new step, a change of the name alone as none; sizes that cannot be worked out yet are kept as
+     * typed, like everything else.
      *
      * @param sameStep whether it goes on with the last one, as the next letter typed in a field does
      */
@@ -249,13 +250,15 @@ public class Quilts {
     public List<NamedStep> steps(UUID id) {
         Quilt quilt = find(id);
         return steps.names(id, quilt.step() - MOST_NAMED_STEPS).stream()
-                .map(step -> new NamedStep(
-                        step.getNumber(), named(step.getWhat()), step.getAt(), step.getNumber() == quilt.step()))
+                .map(step ->
+                        new NamedStep(step.getNumber(), named(step), step.getAt(), step.getNumber() == quilt.step()))
                 .toList();
     }
 
-    private static String named(String what) {
-        return what.isEmpty() ? "a change" : what;
+    /** Steps of before they were named are told by their place only. */
+    private static String named(QuiltStepRepository.StepName step) {
+        String unnamed = step.getNumber() == 0 ? "the start" : "a change";
+        return step.getWhat().isEmpty() ? unnamed : step.getWhat();
     }
 
     /** The designs of the steps before the one that is shown, newest first. */
@@ -305,7 +308,7 @@ public class Quilts {
     private static String nameOf(List<QuiltStepRepository.StepName> names, int number) {
         return names.stream()
                 .filter(step -> step.getNumber() == number)
-                .map(step -> named(step.getWhat()))
+                .map(Quilts::named)
                 .findFirst()
                 .orElse("a change");
     }
