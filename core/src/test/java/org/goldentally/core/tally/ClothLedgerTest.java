@@ -253,7 +253,7 @@ class ClothLedgerTest {
                 y.plus(height).toDoubleInches()));
     }
 
-    private static List<ClothCut> cuts(Chance chance) {
+    static List<ClothCut> cuts(Chance chance) {
         return chance.list(1, 5, () -> {
             int width = chance.between(6, 60);
             int height = chance.between(6, 60);

@@ -9,7 +9,6 @@ import org.goldentally.core.chance.Chance;
 import org.goldentally.core.chance.Tries;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
-import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.measure.Length;
@@ -79,17 +78,7 @@ class ProvenTest {
     }
 
     private static CuttingRequest request(Chance chance) {
-        List<ClothCut> cuts = chance.list(2, 5, () -> {
-            int width = chance.between(8, 60);
-            int height = chance.between(8, 60);
-            return new ClothCut(
-                    "a",
-                    CutSize.rectangle(Length.inches(0, width, 4), Length.inches(0, height, 4)),
-                    "piece",
-                    chance.between(2, 30),
-                    width + "x" + height,
-                    "");
-        });
+        List<ClothCut> cuts = ClothLedgerTest.cuts(chance);
         List<ShelfPieces> shelf = chance.between(0, 3) > 0
                 ? List.of()
                 : List.of(new ShelfPieces(
