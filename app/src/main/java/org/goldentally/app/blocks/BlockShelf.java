@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import org.goldentally.app.account.CurrentOwner;
-import org.goldentally.app.problems.NotFoundException;
+import org.goldentally.app.account.OwnersTurn;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.TraditionalBlocks;
@@ -22,9 +22,11 @@ class BlockShelf {
 
     private final OwnBlockRepository own;
     private final CurrentOwner owner;
+    private final OwnersTurn turn;
     private final JsonMapper json;
 
-    BlockShelf(OwnBlockRepository own, CurrentOwner owner, JsonMapper json) {
+    BlockShelf(OwnBlockRepository own, CurrentOwner owner, OwnersTurn turn, JsonMapper json) {
+        this.turn = turn;
         this.own = own;
         this.owner = owner;
         this.json = json;
@@ -69,6 +71,7 @@ class BlockShelf {
 
     /** Keeps a block for other quilts; one of the same name is replaced. */
     public ShelfBlockView keep(List<Block> blocks) {
+        turn.take();
         Block block = blocks.getFirst();
         String document = json.writeValueAsString(new KeptBlock(blocks));
         OwnBlock kept = own.findByOwnerIdAndNameIgnoreCase(owner.id(), block.name())
@@ -77,8 +80,9 @@ class BlockShelf {
         return view(own.saveAndFlush(kept).id().toString(), blocks);
     }
 
+    /** One that is not there any more is removed already. */
     public void remove(UUID id) {
-        own.delete(own.findByIdAndOwnerId(id, owner.id()).orElseThrow(() -> new NotFoundException("Block")));
+        own.findByIdAndOwnerId(id, owner.id()).ifPresent(own::delete);
     }
 
     private static ShelfBlockView view(String ownId, List<Block> blocks) {

@@ -1,6 +1,7 @@
 package org.goldentally.app.cut;
 
 import java.util.UUID;
+import org.goldentally.app.load.Heavy;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.quilts.Quilts;
 import org.springframework.http.HttpStatus;
@@ -27,12 +28,14 @@ class CutController {
         this.ticks = ticks;
     }
 
+    @Heavy
     @GetMapping
     CutView sheets(@PathVariable UUID id) {
         return sheets.of(id, quilts.get(id).design());
     }
 
     /** One piece of a cloth with its cuts, drawn to scale. */
+    @Heavy
     @GetMapping(path = "/{cloth}/{piece}.svg", produces = "image/svg+xml")
     String drawing(@PathVariable UUID id, @PathVariable String cloth, @PathVariable int piece) {
         return sheets.of(id, quilts.get(id).design()).cloths().stream()

@@ -52,7 +52,7 @@ class DemoData implements SmartInitializingSingleton {
         Map<String, Shelf.ShelfClothView> cloths = new HashMap<>();
         shelf.list().forEach(cloth -> cloths.put(cloth.name(), cloth));
         DemoQuilts demo = new DemoQuilts(cloths);
-        prices.takeMadeUp();
+        prices.takeMadeUp(null);
         quilts.create("Harvest scraps", demo.harvestScraps());
         quilts.create("Windowsill runner", demo.windowsillRunner());
         quilts.create("Geese at dusk", demo.geeseAtDusk());

@@ -6,6 +6,8 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Objects;
 import java.util.UUID;
+import org.goldentally.app.load.Heavy;
+import org.goldentally.app.load.LargestBody;
 import org.goldentally.app.quilts.Quilts;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -46,6 +48,8 @@ class QuiltFileController {
     }
 
     /** Brings a quilt file in; the body is the file as it is. */
+    @Heavy
+    @LargestBody(QuiltFileReader.LARGEST)
     @PostMapping("/quilt-file")
     @ResponseStatus(HttpStatus.CREATED)
     Quilts.StoredQuilt bringIn(HttpServletRequest request) throws IOException {

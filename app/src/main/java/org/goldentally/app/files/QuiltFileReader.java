@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.goldentally.app.quilts.DesignDocuments;
-import org.goldentally.core.design.ClothInHand;
+import org.goldentally.app.text.CleanText;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.sew.LogEntry;
@@ -27,7 +27,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Reads quilt files, of which nothing is believed: their size, depth, types, version and names are checked, and what is
+ * Reads quilt files, of which nothing is believed: their size, depth, types and version are checked, and what is
  * wrong is refused with its place. Nothing is changed while a file is read.
  */
 @Component
@@ -54,6 +54,7 @@ class QuiltFileReader {
             .enable(DeserializationFeature.FAIL_ON_READING_DUP_TREE_KEY)
             .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
+            .addModule(new CleanText.Module())
             .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.FAIL))
             .build();
 
@@ -140,22 +141,12 @@ class QuiltFileReader {
     /** What the types cannot say. */
     private static void check(QuiltFile file) {
         List<Problem> problems = new ArrayList<>();
-        name("name", file.name(), problems);
         if (file.name().isBlank()) {
             problems.add(new Problem("name", "the quilt has no name", "give it one"));
-        }
-        for (int i = 0; i < file.design().cloths().size(); i++) {
-            ClothInHand cloth = file.design().cloths().get(i);
-            name("design.cloths[" + i + "].name", cloth.name(), problems);
-        }
-        for (int i = 0; i < file.design().blocks().size(); i++) {
-            name("design.blocks[" + i + "].name", file.design().blocks().get(i).name(), problems);
         }
         Set<String> ids = new HashSet<>();
         for (int i = 0; i < file.shelf().size(); i++) {
             QuiltFile.FileCloth cloth = file.shelf().get(i);
-            name("shelf[" + i + "].name", cloth.name(), problems);
-            name("shelf[" + i + "].pack", cloth.pack(), problems);
             if (!ids.add(cloth.id()) || cloth.id().isBlank() || cloth.name().isBlank()) {
                 problems.add(
                         new Problem("shelf[" + i + "]", "its id or name is missing or there twice", "put it right"));
@@ -166,15 +157,6 @@ class QuiltFileReader {
         }
         if (!problems.isEmpty()) {
             throw new RefusedException(problems.subList(0, Math.min(20, problems.size())));
-        }
-    }
-
-    private static void name(String where, String name, List<Problem> problems) {
-        boolean strange = name.codePoints()
-                .anyMatch(sign -> Character.isISOControl(sign) || sign == '<' || sign == '>' || sign == 0x202e);
-        if (strange) {
-            problems.add(new Problem(
-                    where, "the name has signs that belong to a program, not to a name", "write it in plain letters"));
         }
     }
 

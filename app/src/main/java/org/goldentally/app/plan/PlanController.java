@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.goldentally.app.load.Heavy;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.shelf.CsvTable;
@@ -36,6 +37,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What could be done otherwise with a quilt's plan: ways, styles of cutting, offers, a deal, how far the shelf reaches. */
+@Heavy
 @RestController
 @RequestMapping("/api")
 class PlanController {

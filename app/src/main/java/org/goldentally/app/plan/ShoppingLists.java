@@ -27,6 +27,6 @@ public class ShoppingLists {
     }
 
     ShoppingList list(QuiltDesign design) {
-        return ShoppingList.of(tallies.of(design), QuiltPrices.of(design, shelf.factsByCloth(), prices.entries()));
+        return ShoppingList.of(tallies.of(design), QuiltPrices.of(design, shelf.factsFor(design), prices.entries()));
     }
 }

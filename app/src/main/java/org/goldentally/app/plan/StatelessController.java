@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.goldentally.app.cut.CutView;
+import org.goldentally.app.load.Heavy;
 import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.app.tally.TallyView;
 import org.goldentally.core.cloth.Price;
@@ -33,6 +34,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Answers about a quilt document and a shelf that are only sent along; nothing is kept. */
+@Heavy
 @RestController
 @RequestMapping("/api")
 class StatelessController {

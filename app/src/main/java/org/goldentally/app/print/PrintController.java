@@ -3,6 +3,7 @@ package org.goldentally.app.print;
 import java.util.UUID;
 import org.goldentally.app.cut.CutSheets;
 import org.goldentally.app.cut.CutView;
+import org.goldentally.app.load.Heavy;
 import org.goldentally.app.log.BenchLog;
 import org.goldentally.app.plan.ShoppingLists;
 import org.goldentally.app.quilts.Quilts;
@@ -20,6 +21,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** A quilt on paper. */
+@Heavy
 @RestController
 @RequestMapping("/api/quilts/{id}")
 class PrintController {

@@ -3,14 +3,17 @@ package org.goldentally.app.problems;
 import jakarta.validation.ConstraintViolationException;
 import java.util.List;
 import java.util.UUID;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
+import org.goldentally.core.work.WorkEndedException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.core.annotation.Order;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.ErrorResponse;
@@ -127,8 +130,37 @@ class ProblemHandler {
                 List.of(new Problem(missing.getParameterName(), "this is missing", "see /api/openapi")));
     }
 
+    /** Nobody reads the answer to what was called off. */
+    @ExceptionHandler
+    ResponseEntity<ProblemReport> givenUp(WorkEndedException ended) {
+        return ended.reason() == WorkEndedException.Reason.CALLED_OFF
+                ? report(
+                        HttpStatus.SERVICE_UNAVAILABLE,
+                        "This was called off",
+                        List.of(new Problem("Golden Tally", "whoever asked had gone", "ask once more")))
+                : report(
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        "This is more than can be worked out at once",
+                        List.of(new Problem(
+                                "Size of the quilt",
+                                "so many different pieces and cloths together take too long",
+                                "use fewer blocks, fewer cloths or larger pieces, or plan it in parts")));
+    }
+
+    /** A query that is not written as addresses are. */
+    @ExceptionHandler
+    ResponseEntity<ProblemReport> brokenAddress(InvalidParameterException broken) {
+        return report(
+                HttpStatus.BAD_REQUEST,
+                "The address cannot be read",
+                List.of(new Problem("Address", "a sign in it is written wrongly", "write % as %25 and & as %26")));
+    }
+
     @ExceptionHandler
     ResponseEntity<ProblemReport> other(Exception other) {
+        if (other.getCause() instanceof WorkEndedException ended) {
+            return givenUp(ended);
+        }
         if (other instanceof ErrorResponse response && response.getStatusCode().is4xxClientError()) {
             return report(
                     response.getStatusCode(),
@@ -159,6 +191,8 @@ class ProblemHandler {
     }
 
     private static ResponseEntity<ProblemReport> report(HttpStatusCode status, String title, List<Problem> problems) {
-        return ResponseEntity.status(status).body(new ProblemReport(title, status.value(), problems));
+        return ResponseEntity.status(status)
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(new ProblemReport(title, status.value(), problems));
     }
 }

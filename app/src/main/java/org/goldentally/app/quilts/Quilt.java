@@ -90,6 +90,10 @@ class Quilt {
         this.deletedAt = null;
     }
 
+    boolean isDeleted() {
+        return deletedAt != null;
+    }
+
     Instant deletedAt() {
         return Objects.requireNonNull(deletedAt);
     }

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import org.goldentally.app.load.Heavy;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.MeasureSystem;
 import org.jspecify.annotations.Nullable;
@@ -99,6 +100,7 @@ class QuiltController {
     }
 
     /** What keeping this design would change in the one that is kept, in words: for whoever comes second. */
+    @Heavy
     @PostMapping("/{id}/differences")
     List<String> differences(@PathVariable UUID id, @Valid @RequestBody Other other) {
         return quilts.differences(id, other.name(), other.design());

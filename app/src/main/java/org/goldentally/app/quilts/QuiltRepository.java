@@ -6,17 +6,33 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Query;
 import org.springframework.data.repository.Repository;
 
 interface QuiltRepository extends Repository<Quilt, UUID> {
 
-    List<Quilt> findByOwnerIdAndDeletedAtIsNullOrderByUpdatedAtDesc(UUID ownerId);
+    /** Without their designs, which a list does not show. */
+    @Query(
+            "select new org.goldentally.app.quilts.Quilts$QuiltSummary(quilt.id, quilt.name, quilt.updatedAt) from Quilt quilt"
+                    + " where quilt.ownerId = :ownerId and quilt.deletedAt is null order by quilt.updatedAt desc")
+    List<Quilts.QuiltSummary> list(UUID ownerId);
 
-    List<Quilt> findByOwnerIdAndDeletedAtAfterOrderByDeletedAtDesc(UUID ownerId, Instant since);
+    @Query("select quilt.id as id, quilt.name as name, quilt.deletedAt as deletedAt from Quilt quilt"
+            + " where quilt.ownerId = :ownerId and quilt.deletedAt > :since order by quilt.deletedAt desc")
+    List<DeletedName> deleted(UUID ownerId, Instant since);
+
+    /** A deleted quilt without its design. */
+    interface DeletedName {
+        UUID getId();
+
+        String getName();
+
+        Instant getDeletedAt();
+    }
+
+    Optional<Quilt> findByIdAndOwnerId(UUID id, UUID ownerId);
 
     Optional<Quilt> findByIdAndOwnerIdAndDeletedAtIsNull(UUID id, UUID ownerId);
-
-    Optional<Quilt> findByIdAndOwnerIdAndDeletedAtAfter(UUID id, UUID ownerId, Instant since);
 
     /** For a change: whoever comes second waits, and then finds a newer version. */
     @Lock(LockModeType.PESSIMISTIC_WRITE)

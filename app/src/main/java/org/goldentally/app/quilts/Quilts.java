@@ -91,9 +91,7 @@ public class Quilts {
 
     @Transactional(readOnly = true)
     public List<QuiltSummary> list() {
-        return quilts.findByOwnerIdAndDeletedAtIsNullOrderByUpdatedAtDesc(owner.id()).stream()
-                .map(quilt -> new QuiltSummary(quilt.id(), quilt.name(), quilt.updatedAt()))
-                .toList();
+        return quilts.list(owner.id());
     }
 
     @Transactional(readOnly = true)
@@ -115,27 +113,33 @@ public class Quilts {
         return create(name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, quilt.design());
     }
 
-    /** Takes a quilt off the list; it can be brought back for thirty days. */
+    /** Takes a quilt off the list, where it is still on it; it can be brought back for thirty days. */
     public void delete(UUID id) {
-        Quilt quilt = find(id);
-        quilt.delete(clock.instant());
-        quilts.saveAndFlush(quilt);
+        Quilt quilt = quilts.findByIdAndOwnerId(id, owner.id()).orElseThrow(() -> new NotFoundException("Quilt"));
+        if (!quilt.isDeleted()) {
+            quilt.delete(clock.instant());
+            quilts.saveAndFlush(quilt);
+        }
     }
 
     @Transactional(readOnly = true)
     public List<DeletedQuilt> deleted() {
-        return quilts.findByOwnerIdAndDeletedAtAfterOrderByDeletedAtDesc(owner.id(), oldestDeletion()).stream()
+        return quilts.deleted(owner.id(), oldestDeletion()).stream()
                 .map(quilt -> new DeletedQuilt(
-                        quilt.id(),
-                        quilt.name(),
-                        quilt.deletedAt(),
-                        quilt.deletedAt().plus(KEPT_DELETED)))
+                        quilt.getId(),
+                        quilt.getName(),
+                        quilt.getDeletedAt(),
+                        quilt.getDeletedAt().plus(KEPT_DELETED)))
                 .toList();
     }
 
     public StoredQuilt bringBack(UUID id) {
-        Quilt quilt = quilts.findByIdAndOwnerIdAndDeletedAtAfter(id, owner.id(), oldestDeletion())
+        Quilt quilt = quilts.findByIdAndOwnerId(id, owner.id())
+                .filter(any -> !any.isDeleted() || any.deletedAt().isAfter(oldestDeletion()))
                 .orElseThrow(() -> new NotFoundException("Deleted quilt"));
+        if (!quilt.isDeleted()) {
+            return stored(quilt);
+        }
         quilt.bringBack();
         return stored(quilts.saveAndFlush(quilt));
     }

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.goldentally.app.load.Heavy;
 import org.goldentally.app.log.BenchLog;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.tally.QuiltTally;
@@ -61,6 +62,7 @@ class SewController {
     }
 
     /** All batches as they stand, or stood at some moment; with hours a week or a day, a schedule too. */
+    @Heavy
     @GetMapping
     SewView batches(
             @PathVariable UUID id,
@@ -74,6 +76,7 @@ class SewController {
         return cards(id, asOf).view(hoursAWeek, Optional.ofNullable(by), LocalDate.now());
     }
 
+    @Heavy
     @GetMapping("/card")
     CardView card(@PathVariable UUID id, @RequestParam String batch) {
         return cards(id).card(batch);
@@ -142,6 +145,7 @@ class SewController {
     /** What a measured first raw unit says of the seam, and whether to go on. */
     record FirstUnitView(boolean goOn, String advice) {}
 
+    @Heavy
     @PostMapping("/first-unit")
     FirstUnitView firstUnit(@PathVariable UUID id, @Valid @RequestBody MeasuredUnit measured) {
         SewCards cards = cards(id);

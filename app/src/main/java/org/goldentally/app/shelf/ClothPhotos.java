@@ -44,11 +44,11 @@ class ClothPhotos {
     record Photo(String colour, byte[] small) {}
 
     /** @throws RefusedException if this is no picture */
-    static Photo read(String cloth, byte[] image) {
+    static Photo read(byte[] image) {
         try (ImageInputStream input = ImageIO.createImageInputStream(new ByteArrayInputStream(image))) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(input);
             if (!readers.hasNext()) {
-                throw noPicture(cloth);
+                throw noPicture();
             }
             ImageReader reader = readers.next();
             try {
@@ -56,7 +56,7 @@ class ClothPhotos {
                 int width = reader.getWidth(0);
                 int height = reader.getHeight(0);
                 if ((long) width * height > MOST_POINTS || Math.min(width, height) < 8) {
-                    throw noPicture(cloth);
+                    throw noPicture();
                 }
                 ImageReadParam coarse = reader.getDefaultReadParam();
                 int step = Math.max(1, Math.max(width, height) / READ_SIDE);
@@ -66,13 +66,13 @@ class ClothPhotos {
                 reader.dispose();
             }
         } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException broken) {
-            throw noPicture(cloth);
+            throw noPicture();
         }
     }
 
-    private static RefusedException noPicture(String cloth) {
+    private static RefusedException noPicture() {
         return new RefusedException(new Problem(
-                "Photograph of " + cloth,
+                "Photograph",
                 "this file cannot be read as a picture",
                 "take a JPEG or PNG photograph of the cloth, lying flat, in daylight"));
     }

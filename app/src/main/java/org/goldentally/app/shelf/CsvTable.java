@@ -4,10 +4,12 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
+import org.goldentally.app.text.CleanText;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 
@@ -15,6 +17,8 @@ import org.goldentally.core.problem.RefusedException;
 public final class CsvTable {
 
     private static final int MOST_ROWS = 20_000;
+    private static final String MARK = "'";
+    private static final Pattern FORMULA = Pattern.compile("[=+@\\t\\r-]");
 
     private CsvTable() {}
 
@@ -69,12 +73,23 @@ public final class CsvTable {
         return text.startsWith("\uFEFF") ? text.substring(1) : text;
     }
 
+    /** What begins like a formula is marked as text, so that a spreadsheet shows it and does not work it out. */
+    private static String noFormula(String cell) {
+        return FORMULA.matcher(cell).lookingAt() ? MARK + cell : cell;
+    }
+
+    /** A cell as it was before {@link #noFormula}. */
+    static String cell(CSVRecord row, String column) {
+        String cell = row.isSet(column) ? CleanText.line(row.get(column)).strip() : "";
+        return cell.startsWith(MARK) && FORMULA.matcher(cell.substring(1)).lookingAt() ? cell.substring(1) : cell;
+    }
+
     public static String write(List<String> columns, List<List<String>> rows) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
             printer.printRecord(columns);
             for (List<String> row : rows) {
-                printer.printRecord(row);
+                printer.printRecord(row.stream().map(CsvTable::noFormula).toList());
             }
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);

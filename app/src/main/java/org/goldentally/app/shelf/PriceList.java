@@ -10,10 +10,13 @@ import java.util.Objects;
 import java.util.Optional;
 import org.apache.commons.csv.CSVRecord;
 import org.goldentally.app.account.CurrentOwner;
+import org.goldentally.app.account.OwnersTurn;
+import org.goldentally.app.problems.StaleVersionException;
 import org.goldentally.core.cloth.Price;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.Reading;
 import org.goldentally.core.problem.RefusedException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -24,13 +27,16 @@ import org.springframework.transaction.annotation.Transactional;
 public class PriceList {
 
     private static final String WHERE = "Price list";
+    private static final int LONGEST = 200;
     private static final List<String> COLUMNS = List.of("cloth", "kind", "price");
 
     private final JdbcClient database;
     private final CurrentOwner owner;
     private final ShelfActs acts;
+    private final OwnersTurn turn;
 
-    PriceList(JdbcClient database, CurrentOwner owner, ShelfActs acts) {
+    PriceList(JdbcClient database, CurrentOwner owner, OwnersTurn turn, ShelfActs acts) {
+        this.turn = turn;
         this.database = database;
         this.owner = owner;
         this.acts = acts;
@@ -70,20 +76,48 @@ public class PriceList {
                         : Optional.empty());
     }
 
-    /** The new list replaces the old one; a list with a mistake changes nothing. */
-    public List<PriceEntry> replace(String csv) {
+    /** How often the list was replaced: whoever comes second is told. */
+    @Transactional(readOnly = true)
+    public int version() {
+        return database.sql("select prices_version from account where id = :owner")
+                .param("owner", owner.id())
+                .query(Integer.class)
+                .single();
+    }
+
+    private void take(@Nullable Integer version) {
+        turn.take();
+        if (version != null) {
+            StaleVersionException.check(version, version());
+        }
+    }
+
+    /**
+     * The new list replaces the old one; a list with a mistake changes nothing.
+     *
+     * @param version of the list that it replaces; null replaces whatever there is
+     */
+    public List<PriceEntry> replace(String csv, @Nullable Integer version) {
         List<PriceEntry> entries = new ArrayList<>();
         List<Problem> problems = new ArrayList<>();
         for (CSVRecord row : CsvTable.read(WHERE, csv, COLUMNS)) {
-            String price = row.get("price");
+            String price = CsvTable.cell(row, "price");
             String line = WHERE + ", line " + (row.getRecordNumber() + 1);
             if (Price.read(line, price) instanceof Reading.Refused<Price> refused) {
                 problems.add(refused.problem());
             }
-            entries.add(new PriceEntry(row.get("cloth"), row.get("kind"), price));
+            PriceEntry entry = new PriceEntry(CsvTable.cell(row, "cloth"), CsvTable.cell(row, "kind"), price);
+            if (entry.cloth().length() > LONGEST || entry.kind().length() > LONGEST || price.length() > LONGEST) {
+                problems.add(new Problem(line, "a cell has more than " + LONGEST + " letters", "say it in fewer"));
+            }
+            entries.add(entry);
         }
         if (!problems.isEmpty()) {
             throw new RefusedException(problems.subList(0, Math.min(20, problems.size())));
+        }
+        take(version);
+        if (entries.equals(entries())) {
+            return entries;
         }
         String what = "price list of " + ShelfWords.lines(entries.size());
         return acts.act(what, () -> put(entries));
@@ -105,15 +139,19 @@ public class PriceList {
     }
 
     /** A made-up list, the stand-in for a shop's. */
-    public List<PriceEntry> takeMadeUp() {
+    public List<PriceEntry> takeMadeUp(@Nullable Integer version) {
         try (InputStream list = PriceList.class.getResourceAsStream("/price-list/made-up.csv")) {
-            return replace(new String(Objects.requireNonNull(list).readAllBytes(), StandardCharsets.UTF_8));
+            return replace(new String(Objects.requireNonNull(list).readAllBytes(), StandardCharsets.UTF_8), version);
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
     }
 
-    public void clear() {
+    public void clear(@Nullable Integer version) {
+        take(version);
+        if (entries().isEmpty()) {
+            return;
+        }
         acts.act("no price list", () -> {
             deleteAll();
             return null;
@@ -121,6 +159,9 @@ public class PriceList {
     }
 
     private void deleteAll() {
+        database.sql("update account set prices_version = prices_version + 1 where id = :owner")
+                .param("owner", owner.id())
+                .update();
         database.sql("delete from price_entry where owner_id = :owner")
                 .param("owner", owner.id())
                 .update();

@@ -6,7 +6,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.goldentally.app.account.CurrentOwner;
+import org.goldentally.app.account.OwnersTurn;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.problems.StaleVersionException;
 import org.goldentally.core.cloth.ClothPiece;
@@ -15,12 +18,14 @@ import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.PrintSwatches;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
+import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.tally.ShelfPieces;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,14 +35,23 @@ import org.springframework.transaction.annotation.Transactional;
 public class Shelf {
 
     private static final String WHERE = "Shelf line";
+    private static final Pattern IDENTITY = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
 
     private final ClothRepository cloths;
     private final ShelfPieceRepository pieces;
     private final ClothPhotos photos;
     private final CurrentOwner owner;
     private final ShelfActs acts;
+    private final OwnersTurn turn;
 
-    Shelf(ClothRepository cloths, ShelfPieceRepository pieces, ClothPhotos photos, CurrentOwner owner, ShelfActs acts) {
+    Shelf(
+            ClothRepository cloths,
+            ShelfPieceRepository pieces,
+            ClothPhotos photos,
+            CurrentOwner owner,
+            OwnersTurn turn,
+            ShelfActs acts) {
+        this.turn = turn;
         this.acts = acts;
         this.cloths = cloths;
         this.photos = photos;
@@ -72,7 +86,7 @@ public class Shelf {
     @Transactional(readOnly = true)
     public List<ShelfClothView> list() {
         Map<UUID, List<ShelfPiece>> byCloth = new LinkedHashMap<>();
-        pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id())
+        pieces.all(owner.id())
                 .forEach(piece -> byCloth.computeIfAbsent(piece.cloth().id(), key -> new ArrayList<>())
                         .add(piece));
         Set<UUID> photographed = photos.photographed();
@@ -81,11 +95,15 @@ public class Shelf {
                 .toList();
     }
 
-    /** All pieces as the core counts them, by the identity of their cloth. */
+    /** The pieces of a design's cloths as the core counts them, by the identity of their cloth. */
     @Transactional(readOnly = true)
-    public Map<String, List<ShelfPieces>> piecesByCloth() {
+    public Map<String, List<ShelfPieces>> piecesFor(QuiltDesign design) {
         Map<String, List<ShelfPieces>> byCloth = new LinkedHashMap<>();
-        pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id())
+        Set<UUID> wanted = shelfCloths(design);
+        if (wanted.isEmpty()) {
+            return byCloth;
+        }
+        pieces.ofCloths(owner.id(), wanted)
                 .forEach(piece -> byCloth.computeIfAbsent(piece.cloth().id().toString(), any -> new ArrayList<>())
                         .add(new ShelfPieces(piece.id().toString(), piece.count(), piece.piece())));
         return byCloth;
@@ -94,11 +112,10 @@ public class Shelf {
     /** The design with its cloths called and coloured as they are on the shelf; one that is not there stays as it is. */
     @Transactional(readOnly = true)
     public QuiltDesign named(QuiltDesign design) {
-        if (design.cloths().stream().allMatch(cloth -> cloth.shelfCloth().isEmpty())) {
+        Map<String, Cloth> onShelf = clothsOf(design);
+        if (onShelf.isEmpty()) {
             return design;
         }
-        Map<String, Cloth> onShelf = new LinkedHashMap<>();
-        cloths.findByOwnerId(owner.id()).forEach(cloth -> onShelf.put(cloth.id().toString(), cloth));
         return design.withCloths(design.cloths().stream()
                 .map(cloth -> {
                     Cloth known = onShelf.get(cloth.shelfCloth());
@@ -134,7 +151,7 @@ public class Shelf {
             String name = line.clothName() + " " + print;
             // The name of a pack says nothing of the colour of each of its prints.
             ClothFacts facts = whole.ofColour(swatches.get(print - 1), true);
-            Cloth cloth = cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
+            Cloth cloth = cloths.findNamed(owner.id(), name)
                     .orElseGet(() -> cloths.saveAndFlush(new Cloth(owner.id(), name, facts, line.clothName())));
             if (pack.countOf(print) > 0) {
                 lines.add(view(keep(cloth, system, pack.countOf(print), line.piece())));
@@ -163,12 +180,32 @@ public class Shelf {
         return pieces.saveAndFlush(new ShelfPiece(owner.id(), cloth, typed, system, line));
     }
 
-    /** What is said of each cloth, by its identity. */
+    /** What is said of each cloth of a design, by its identity. */
     @Transactional(readOnly = true)
-    public Map<String, ClothFacts> factsByCloth() {
+    public Map<String, ClothFacts> factsFor(QuiltDesign design) {
         Map<String, ClothFacts> facts = new LinkedHashMap<>();
-        cloths.findByOwnerId(owner.id()).forEach(cloth -> facts.put(cloth.id().toString(), cloth.facts()));
+        clothsOf(design).forEach((id, cloth) -> facts.put(id, cloth.facts()));
         return facts;
+    }
+
+    /** Only the cloths that a design uses are looked for, however many the shelf has. */
+    private Map<String, Cloth> clothsOf(QuiltDesign design) {
+        Map<String, Cloth> found = new LinkedHashMap<>();
+        Set<UUID> wanted = shelfCloths(design);
+        if (!wanted.isEmpty()) {
+            cloths.findByOwnerIdAndIdIn(owner.id(), wanted)
+                    .forEach(cloth -> found.put(cloth.id().toString(), cloth));
+        }
+        return found;
+    }
+
+    /** What is no identity is on no shelf. */
+    private static Set<UUID> shelfCloths(QuiltDesign design) {
+        return design.cloths().stream()
+                .map(ClothInHand::shelfCloth)
+                .filter(id -> IDENTITY.matcher(id).matches())
+                .map(UUID::fromString)
+                .collect(Collectors.toSet());
     }
 
     /**
@@ -193,8 +230,7 @@ public class Shelf {
         Cloth cloth = piece.cloth();
         if (!cloth.name().equalsIgnoreCase(line.clothName())) {
             boolean onlyLine = pieces.countByClothAndRemovedAtIsNull(cloth) == 1;
-            boolean nameIsFree = cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), line.clothName())
-                    .isEmpty();
+            boolean nameIsFree = cloths.findNamed(owner.id(), line.clothName()).isEmpty();
             if (onlyLine && nameIsFree) {
                 cloth.rename(line.clothName());
             } else {
@@ -205,8 +241,13 @@ public class Shelf {
         return view(pieces.saveAndFlush(piece));
     }
 
+    /** One that is taken away already stays so. */
     public void remove(UUID id) {
+        turn.take();
         ShelfPiece piece = find(id);
+        if (piece.isRemoved()) {
+            return;
+        }
         acts.act("taken away: " + piece.typed(), () -> {
             piece.remove();
             return pieces.saveAndFlush(piece);
@@ -214,15 +255,27 @@ public class Shelf {
     }
 
     public ShelfLineView putBack(UUID id) {
+        turn.take();
         ShelfPiece piece = find(id);
+        if (!piece.isRemoved()) {
+            return view(piece);
+        }
         return acts.act("put back: " + piece.typed(), () -> {
             piece.putBack();
             return view(pieces.saveAndFlush(piece));
         });
     }
 
-    public void change(UUID clothId, ClothFacts facts) {
+    /** @param version of the cloth that the change was made to; null changes whatever there is */
+    public void change(UUID clothId, @Nullable Integer version, ClothFacts facts) {
+        turn.take();
         Cloth cloth = cloth(clothId);
+        if (facts.equals(cloth.facts())) {
+            return;
+        }
+        if (version != null) {
+            StaleVersionException.check(version, cloth.version());
+        }
         facts.check(cloth.name());
         acts.act(cloth.name() + ": " + changed(cloth.facts(), facts), () -> {
             cloth.changeTo(facts);
@@ -250,10 +303,10 @@ public class Shelf {
         return "colour as it is shown";
     }
 
-    /** Reads the swatch from a photograph of the cloth and keeps it, made small. */
-    public void photograph(UUID clothId, byte[] image) {
+    /** Keeps what was read from a photograph of the cloth: its swatch, and the picture made small. */
+    void photograph(UUID clothId, ClothPhotos.Photo photo) {
+        turn.take();
         Cloth cloth = cloth(clothId);
-        ClothPhotos.Photo photo = ClothPhotos.read(cloth.name(), image);
         acts.act(cloth.name() + ": photograph", () -> {
             photos.keep(clothId, photo.small());
             cloth.changeTo(cloth.facts().ofColour(photo.colour(), false));
@@ -269,6 +322,7 @@ public class Shelf {
     }
 
     public void removePhoto(UUID clothId) {
+        turn.take();
         Cloth cloth = cloth(clothId);
         acts.act(cloth.name() + ": photograph taken away", () -> {
             photos.remove(clothId);
@@ -281,7 +335,7 @@ public class Shelf {
     }
 
     private Cloth clothNamed(String name) {
-        return cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
+        return cloths.findNamed(owner.id(), name)
                 .orElseGet(() -> cloths.saveAndFlush(new Cloth(owner.id(), name, ClothFacts.ofName(name), "")));
     }
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.goldentally.app.account.CurrentOwner;
+import org.goldentally.app.account.OwnersTurn;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
@@ -35,9 +36,11 @@ class ShelfActs {
 
     private final JdbcClient database;
     private final CurrentOwner owner;
+    private final OwnersTurn turn;
     private final Clock clock;
 
-    ShelfActs(JdbcClient database, CurrentOwner owner, Clock clock) {
+    ShelfActs(JdbcClient database, CurrentOwner owner, OwnersTurn turn, Clock clock) {
+        this.turn = turn;
         this.database = database;
         this.owner = owner;
         this.clock = clock;
@@ -64,6 +67,7 @@ class ShelfActs {
 
     /** Does something to the shelf as one act of this name; acts that were taken back cannot be done again after it. */
     <T> T act(String what, Supplier<T> work) {
+        turn.take();
         database.sql("delete from shelf_act where owner_id = :owner and undone")
                 .param("owner", owner.id())
                 .update();
@@ -76,12 +80,10 @@ class ShelfActs {
         note(String.valueOf(act));
         T result = work.get();
         note("");
-        boolean changedNothing = rows(act).isEmpty();
-        if (changedNothing) {
-            database.sql("delete from shelf_act where id = :act")
-                    .param("act", act)
-                    .update();
-        }
+        database.sql("delete from shelf_act where id = :act"
+                        + " and not exists (select 1 from shelf_act_row where act_id = :act)")
+                .param("act", act)
+                .update();
         return result;
     }
 
@@ -127,11 +129,13 @@ class ShelfActs {
 
     /** Takes the last act back; nothing happens where there is none. */
     Acts undo() {
+        turn.take();
         lastDone().ifPresent(this::takeBack);
         return list();
     }
 
     Acts redo() {
+        turn.take();
         firstUndone().ifPresent(act -> {
             for (Row row : rows(act.id())) {
                 put(row, row.after(), act);
@@ -143,6 +147,7 @@ class ShelfActs {
 
     /** Takes acts back, newest first, until this one is the last; the shelf is then as it was after it. */
     Acts goBackTo(long id) {
+        turn.take();
         find(id);
         for (Optional<Act> last = lastDone(); last.isPresent() && last.get().id() > id; last = lastDone()) {
             takeBack(last.get());
@@ -152,6 +157,7 @@ class ShelfActs {
 
     /** Takes one act back and keeps the later ones; refused where one of them touched the same cloth or line. */
     Acts takeOut(long id) {
+        turn.take();
         Act act = find(id);
         Optional<String> later = database.sql(
                         "select act.what from shelf_act act join shelf_act_row later on later.act_id = act.id"

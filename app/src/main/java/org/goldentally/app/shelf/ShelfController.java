@@ -5,10 +5,12 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import org.goldentally.app.load.Heavy;
+import org.goldentally.app.load.LargestBody;
+import org.goldentally.app.text.Lines;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.problem.Problem;
-import org.goldentally.core.problem.RefusedException;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -30,6 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 class ShelfController {
 
     private static final int LARGEST_PHOTO = 15_000_000;
+    private static final int LARGEST_FILE = 8_000_000;
 
     private final Shelf shelf;
     private final ShelfLots lots;
@@ -47,9 +50,16 @@ class ShelfController {
 
     record Correction(int version, @NotNull String line) {}
 
+    /**
+     * The price list.
+     *
+     * @param version told along with a change, so that whoever comes second is told
+     */
+    record Prices(int version, List<PriceList.PriceEntry> entries) {}
+
     /** A file's text. */
     record TypedFile(
-            @NotNull @Size(max = 4_000_000) String text,
+            @Lines @NotNull @Size(max = 4_000_000) String text,
             @NotNull MeasureSystem system) {}
 
     /**
@@ -114,19 +124,21 @@ class ShelfController {
 
     @PutMapping("/cloths/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void change(@PathVariable UUID id, @Valid @RequestBody ClothFacts facts) {
-        shelf.change(id, facts);
+    void change(
+            @PathVariable UUID id,
+            @RequestParam(required = false) @Nullable Integer version,
+            @Valid @RequestBody ClothFacts facts) {
+        shelf.change(id, version, facts);
     }
 
     /** A photograph, JPEG or PNG, from which the swatch is read. */
+    @Heavy
+    @LargestBody(LARGEST_PHOTO)
     @PutMapping(path = "/cloths/{id}/photo", consumes = "image/*")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void photograph(@PathVariable UUID id, @RequestBody byte[] image) {
-        if (image.length > LARGEST_PHOTO) {
-            throw new RefusedException(
-                    new Problem("Photograph", "it is larger than 15 MB", "take it smaller, or cut out the cloth"));
-        }
-        shelf.photograph(id, image);
+        // Read before anything of the database is held.
+        shelf.photograph(id, ClothPhotos.read(image));
     }
 
     @GetMapping(path = "/cloths/{id}/photo", produces = MediaType.IMAGE_PNG_VALUE)
@@ -153,6 +165,8 @@ class ShelfController {
      * @param doubles what to do with lines that the shelf has already; where that is to be asked and there are any, no
      *     line is added
      */
+    @Heavy
+    @LargestBody(LARGEST_FILE)
     @PostMapping("/csv")
     FileRead addFile(
             @Valid @RequestBody TypedFile file, @RequestParam(defaultValue = "ASK") ShelfLots.Doubles doubles) {
@@ -190,23 +204,32 @@ class ShelfController {
     }
 
     @GetMapping("/prices")
-    List<PriceList.PriceEntry> prices() {
-        return prices.entries();
+    Prices prices() {
+        return listed();
     }
 
+    private Prices listed() {
+        return new Prices(prices.version(), prices.entries());
+    }
+
+    @Heavy
+    @LargestBody(LARGEST_FILE)
     @PutMapping("/prices")
-    List<PriceList.PriceEntry> replacePrices(@Valid @RequestBody TypedFile file) {
-        return prices.replace(file.text());
+    Prices replacePrices(
+            @Valid @RequestBody TypedFile file, @RequestParam(required = false) @Nullable Integer version) {
+        prices.replace(file.text(), version);
+        return listed();
     }
 
     @PostMapping("/prices/made-up")
-    List<PriceList.PriceEntry> takeMadeUpPrices() {
-        return prices.takeMadeUp();
+    Prices takeMadeUpPrices(@RequestParam(required = false) @Nullable Integer version) {
+        prices.takeMadeUp(version);
+        return listed();
     }
 
     @DeleteMapping("/prices")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void clearPrices() {
-        prices.clear();
+    void clearPrices(@RequestParam(required = false) @Nullable Integer version) {
+        prices.clear(version);
     }
 }

@@ -40,6 +40,7 @@ final class ShelfFile {
             "pack");
     private static final int MOST_PIECES = 10_000;
     private static final int MOST_PROBLEMS = 20;
+    private static final int LONGEST_NAME = 200;
 
     private final List<Problem> problems = new ArrayList<>();
 
@@ -91,8 +92,8 @@ final class ShelfFile {
 
     private Optional<ReadLot> line(CSVRecord row, MeasureSystem usual) {
         int before = problems.size();
-        String name = cell(row, "cloth");
-        if (name.isEmpty() || name.length() > 200) {
+        String name = CsvTable.cell(row, "cloth");
+        if (name.isEmpty() || name.length() > LONGEST_NAME) {
             refuse(row, "cloth", "a cloth needs a name of at most 200 letters", "name it by its colour or print");
         }
         MeasureSystem system = system(row, usual);
@@ -100,18 +101,20 @@ final class ShelfFile {
         int count = count(row);
         Optional<Length> width = length(row, "width", system);
         Optional<Length> length = length(row, "length", system);
-        ClothPiece.Edge edge =
-                cell(row, "edge").equalsIgnoreCase("pinked") ? ClothPiece.Edge.PINKED : ClothPiece.Edge.STRAIGHT;
+        ClothPiece.Edge edge = CsvTable.cell(row, "edge").equalsIgnoreCase("pinked")
+                ? ClothPiece.Edge.PINKED
+                : ClothPiece.Edge.STRAIGHT;
         UnaryOperator<ClothFacts> said = facts(row, name);
+        String pack = text(row, "pack", LONGEST_NAME);
         if (problems.size() > before || form.isEmpty() || width.isEmpty() || length.isEmpty()) {
             return Optional.empty();
         }
         ClothPiece piece = new ClothPiece(form.get(), width.get(), length.get(), edge);
-        return Optional.of(new ReadLot(new ShelfLine(count, piece, name), system, said, cell(row, "pack")));
+        return Optional.of(new ReadLot(new ShelfLine(count, piece, name), system, said, pack));
     }
 
     private MeasureSystem system(CSVRecord row, MeasureSystem usual) {
-        String unit = cell(row, "unit");
+        String unit = CsvTable.cell(row, "unit");
         return unit.isEmpty()
                 ? usual
                 : Arrays.stream(MeasureSystem.values())
@@ -124,7 +127,7 @@ final class ShelfFile {
     }
 
     private Optional<PieceForm> form(CSVRecord row) {
-        String word = cell(row, "form").toLowerCase(Locale.ROOT);
+        String word = CsvTable.cell(row, "form").toLowerCase(Locale.ROOT);
         Optional<PieceForm> form = Arrays.stream(PieceForm.values())
                 .filter(each -> each.name(1).equals(word) || each.name(2).equals(word))
                 .findFirst();
@@ -139,7 +142,7 @@ final class ShelfFile {
     }
 
     private int count(CSVRecord row) {
-        String typed = cell(row, "count");
+        String typed = CsvTable.cell(row, "count");
         int count = typed.matches("\\d{1,5}") ? Integer.parseInt(typed) : 0;
         if (count < 1 || count > MOST_PIECES) {
             refuse(
@@ -152,7 +155,7 @@ final class ShelfFile {
     }
 
     private Optional<Length> length(CSVRecord row, String column, MeasureSystem system) {
-        return switch (LengthReader.readPositive(place(row, column), cell(row, column), system)) {
+        return switch (LengthReader.readPositive(place(row, column), CsvTable.cell(row, column), system)) {
             case Reading.Understood<Length> understood -> Optional.of(understood.value());
             case Reading.Refused<Length> refused -> {
                 problems.add(refused.problem());
@@ -163,14 +166,14 @@ final class ShelfFile {
 
     /** What a line says of its cloth; an empty cell leaves what is known. */
     private UnaryOperator<ClothFacts> facts(CSVRecord row, String name) {
-        String colour = cell(row, "colour").toLowerCase(Locale.ROOT);
+        String colour = CsvTable.cell(row, "colour").toLowerCase(Locale.ROOT);
         if (!colour.isEmpty() && !colour.matches("#[0-9a-f]{6}")) {
             refuse(row, "colour", "“" + colour + "” is no colour", "write it like #b5482f, or leave it empty");
         }
-        String directional = cell(row, "directional").toLowerCase(Locale.ROOT);
-        String lightness = shortened(cell(row, "lightness"), 10);
-        String kind = shortened(cell(row, "kind"), 60);
-        String price = shortened(cell(row, "price"), 40);
+        String directional = CsvTable.cell(row, "directional").toLowerCase(Locale.ROOT);
+        String lightness = text(row, "lightness", 10);
+        String kind = text(row, "kind", 60);
+        String price = text(row, "price", 40);
         UnaryOperator<ClothFacts> said = known -> new ClothFacts(
                 colour.matches("#[0-9a-f]{6}") ? colour : known.colour(),
                 lightness.isEmpty() ? known.lightness() : lightness,
@@ -186,12 +189,14 @@ final class ShelfFile {
         return said;
     }
 
-    private static String shortened(String text, int longest) {
-        return text.length() > longest ? text.substring(0, longest) : text;
-    }
-
-    private static String cell(CSVRecord row, String column) {
-        return row.isSet(column) ? row.get(column).strip() : "";
+    /** What a cell says; more than is kept is refused, not cut off. */
+    private String text(CSVRecord row, String column, int longest) {
+        String text = CsvTable.cell(row, column);
+        if (text.length() > longest) {
+            refuse(row, column, "it is longer than " + longest + " letters", "say it in fewer");
+            return "";
+        }
+        return text;
     }
 
     private static String place(CSVRecord row, String column) {

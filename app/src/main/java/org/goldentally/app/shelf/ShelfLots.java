@@ -1,6 +1,8 @@
 package org.goldentally.app.shelf;
 
+import jakarta.persistence.EntityManager;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -8,6 +10,7 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.goldentally.app.account.CurrentOwner;
+import org.goldentally.app.account.OwnersTurn;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.measure.MeasureSystem;
 import org.springframework.stereotype.Service;
@@ -22,9 +25,19 @@ public class ShelfLots {
     private final ShelfPieceRepository pieces;
     private final CurrentOwner owner;
     private final ShelfActs acts;
+    private final OwnersTurn turn;
+    private final EntityManager database;
 
-    ShelfLots(ClothRepository cloths, ShelfPieceRepository pieces, CurrentOwner owner, ShelfActs acts) {
+    ShelfLots(
+            ClothRepository cloths,
+            ShelfPieceRepository pieces,
+            CurrentOwner owner,
+            OwnersTurn turn,
+            ShelfActs acts,
+            EntityManager database) {
         this.acts = acts;
+        this.turn = turn;
+        this.database = database;
         this.cloths = cloths;
         this.pieces = pieces;
         this.owner = owner;
@@ -69,18 +82,16 @@ public class ShelfLots {
     /** Everything on the shelf, for a file. */
     @Transactional(readOnly = true)
     public List<Lot> all() {
-        return pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id()).stream()
-                .map(Lot::of)
-                .toList();
+        return pieces.all(owner.id()).stream().map(Lot::of).toList();
     }
 
     /** Those that the shelf does not have: of the same pieces of the same cloth each counts once. */
     @Transactional(readOnly = true)
     public List<ReadLot> newAmong(List<ReadLot> lots) {
-        List<ShelfLine> there = new ArrayList<>();
-        all().forEach(lot -> there.add(ignoringCase(lot.line())));
+        Map<ShelfLine, Integer> there = new HashMap<>();
+        all().forEach(lot -> there.merge(ignoringCase(lot.line()), 1, Integer::sum));
         return lots.stream()
-                .filter(lot -> !there.remove(ignoringCase(lot.line())))
+                .filter(lot -> there.merge(ignoringCase(lot.line()), -1, Integer::sum) < 0)
                 .toList();
     }
 
@@ -97,32 +108,36 @@ public class ShelfLots {
         return acts.act("a file of " + ShelfWords.lines(lots.size()), () -> put(lots, wanted));
     }
 
+    /** What is known is looked up once, and everything new goes to the database together. */
     private int put(List<ReadLot> lots, List<ReadLot> wanted) {
         Map<String, Cloth> byName = new LinkedHashMap<>();
-        lots.forEach(lot -> byName.put(ignoringCase(lot.line()).clothName(), sayOf(lot)));
-        for (ReadLot lot : wanted) {
-            keep(byName.get(ignoringCase(lot.line()).clothName()), lot.line(), lot.system());
+        cloths.findByOwnerId(owner.id())
+                .forEach(cloth -> byName.put(cloth.name().toLowerCase(Locale.ROOT), cloth));
+        for (ReadLot lot : lots) {
+            String name = lot.line().clothName();
+            Cloth cloth = byName.computeIfAbsent(name.toLowerCase(Locale.ROOT), any -> {
+                Cloth added = new Cloth(owner.id(), name, ClothFacts.ofName(name), lot.pack());
+                database.persist(added);
+                return added;
+            });
+            cloth.changeTo(lot.said().apply(cloth.facts()));
         }
+        for (ReadLot lot : wanted) {
+            keep(byName.get(lot.line().clothName().toLowerCase(Locale.ROOT)), lot.line(), lot.system());
+        }
+        database.flush();
         return wanted.size();
     }
 
-    private Cloth sayOf(ReadLot lot) {
-        String name = lot.line().clothName();
-        Cloth cloth = cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
-                .orElseGet(() -> new Cloth(owner.id(), name, ClothFacts.ofName(name), lot.pack()));
-        cloth.changeTo(lot.said().apply(cloth.facts()));
-        return cloths.saveAndFlush(cloth);
-    }
-
     private void keep(Cloth cloth, ShelfLine line, MeasureSystem system) {
-        pieces.saveAndFlush(new ShelfPiece(owner.id(), cloth, line.asTyped(system), system, line));
+        database.persist(new ShelfPiece(owner.id(), cloth, line.asTyped(system), system, line));
     }
 
     /** Every cloth there is or was, by its identity, with what there is of it. */
     @Transactional(readOnly = true)
     public Map<String, WholeCloth> wholeCloths() {
         Map<UUID, List<Lot>> lots = new LinkedHashMap<>();
-        pieces.findByOwnerIdAndRemovedAtIsNullOrderByAddedAt(owner.id())
+        pieces.all(owner.id())
                 .forEach(piece -> lots.computeIfAbsent(piece.cloth().id(), any -> new ArrayList<>())
                         .add(Lot.of(piece)));
         Map<String, WholeCloth> whole = new LinkedHashMap<>();
@@ -137,9 +152,11 @@ public class ShelfLots {
     /** A cloth of that name as it is on the shelf, else a new one with these pieces; gives its identity. */
     public UUID bringIn(
             String name, String pack, ClothFacts facts, List<ShelfLine> lines, List<MeasureSystem> systems) {
-        return cloths.findByOwnerIdAndNameIgnoreCase(owner.id(), name)
+        turn.take();
+        return cloths.findNamed(owner.id(), name)
                 .orElseGet(() -> {
-                    Cloth kept = cloths.saveAndFlush(new Cloth(owner.id(), name, facts, pack));
+                    Cloth kept = new Cloth(owner.id(), name, facts, pack);
+                    database.persist(kept);
                     for (int i = 0; i < lines.size(); i++) {
                         keep(kept, lines.get(i), systems.get(i));
                     }

@@ -117,6 +117,10 @@ class ShelfPiece {
         return new ClothPiece(form, width, length, edge);
     }
 
+    boolean isRemoved() {
+        return removedAt != null;
+    }
+
     void remove() {
         this.removedAt = Instant.now();
     }

@@ -23,10 +23,24 @@ import org.springframework.stereotype.Component;
 public class QuiltTally {
 
     private static final int MOST_REMEMBERED = 400;
+    private static final int TALLIES_REMEMBERED = 12;
 
     private final Shelf shelf;
     private final Cache<CuttingRequest, ClothLedger> planned =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
+
+    /** Everything that a tally depends on. */
+    private record Asked(QuiltDesign design, Map<String, List<ShelfPieces>> pieces) {}
+
+    /**
+     * The stations of a quilt ask the same in the same moment, so it is worked out once; whoever comes while it is, waits
+     * for it. Large tallies go first when memory is short.
+     */
+    private final Cache<Asked, TopTally> tallies =
+            Caffeine.newBuilder().maximumSize(TALLIES_REMEMBERED).softValues().build();
+
+    private final Cache<QuiltDesign, QuiltTop> tops =
+            Caffeine.newBuilder().maximumSize(TALLIES_REMEMBERED).softValues().build();
 
     QuiltTally(Shelf shelf) {
         this.shelf = shelf;
@@ -37,7 +51,13 @@ public class QuiltTally {
     }
 
     public TopTally of(QuiltDesign design, Map<String, List<ShelfPieces>> pieces) {
-        return TopTally.of(QuiltTop.of(design), pieces, this::account);
+        return tallies.get(
+                new Asked(design, pieces), asked -> TopTally.of(top(asked.design), asked.pieces, this::account));
+    }
+
+    /** The top of a design, laid out once for whoever asks. */
+    public QuiltTop top(QuiltDesign design) {
+        return tops.get(design, QuiltTop::of);
     }
 
     public ClothLedger account(CuttingRequest request) {
@@ -52,7 +72,7 @@ public class QuiltTally {
 
     public Map<String, List<ShelfPieces>> onHand(QuiltDesign design) {
         Map<String, List<ShelfPieces>> pieces = new LinkedHashMap<>();
-        Map<String, List<ShelfPieces>> onShelf = shelf.piecesByCloth();
+        Map<String, List<ShelfPieces>> onShelf = shelf.piecesFor(design);
         design.cloths().forEach(cloth -> pieces.put(cloth.key(), onShelf.getOrDefault(cloth.shelfCloth(), List.of())));
         return pieces;
     }

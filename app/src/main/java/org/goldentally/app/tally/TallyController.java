@@ -3,6 +3,7 @@ package org.goldentally.app.tally;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.goldentally.app.load.Heavy;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.shelf.PriceList;
 import org.goldentally.app.shelf.Shelf;
@@ -14,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The tally of a stored quilt with the shelf, and of a quilt document and a shelf that are only sent along. */
+@Heavy
 @RestController
 @RequestMapping("/api")
 class TallyController {
@@ -37,7 +39,7 @@ class TallyController {
         return TallyView.of(
                 onShelf.of(design, pieces),
                 pieces,
-                QuiltPrices.of(design, shelf.factsByCloth(), prices.entries()),
+                QuiltPrices.of(design, shelf.factsFor(design), prices.entries()),
                 onShelf::account);
     }
 }

@@ -6,8 +6,10 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.goldentally.app.load.Heavy;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.quilts.Quilts;
+import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.design.QuiltDesign;
@@ -32,6 +34,7 @@ import org.springframework.web.bind.annotation.RestController;
  * The top of a stored quilt, and the same answers for a quilt document that is only sent along: what the wall shows,
  * anyone can ask for.
  */
+@Heavy
 @RestController
 @RequestMapping("/api")
 class TopController {
@@ -42,8 +45,10 @@ class TopController {
     private static final MediaType SVG = new MediaType("image", "svg+xml");
 
     private final Quilts quilts;
+    private final QuiltTally tallies;
 
-    TopController(Quilts quilts) {
+    TopController(Quilts quilts, QuiltTally tallies) {
+        this.tallies = tallies;
         this.quilts = quilts;
     }
 
@@ -62,7 +67,7 @@ class TopController {
     @GetMapping("/quilts/{id}/top")
     TopView top(@PathVariable UUID id) {
         try {
-            return TopView.of(QuiltTop.of(quilts.get(id).design()));
+            return TopView.of(tallies.top(quilts.get(id).design()));
         } catch (RefusedException refused) {
             return TopView.of(lastThatWorks(id).orElseThrow(() -> refused), refused.problems());
         }
@@ -88,7 +93,7 @@ class TopController {
     @GetMapping(value = "/quilts/{id}/top.svg", produces = "image/svg+xml")
     ResponseEntity<String> svg(@PathVariable UUID id) {
         Quilts.StoredQuilt quilt = quilts.get(id);
-        return file(TopSvg.of(QuiltTop.of(quilt.design()), quilt.name()), quilt.name());
+        return file(TopSvg.of(tallies.top(quilt.design()), quilt.name()), quilt.name());
     }
 
     @GetMapping(value = "/quilts/{id}/blocks/{key}.svg", produces = "image/svg+xml")

@@ -3,10 +3,8 @@ package org.goldentally.app.web;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.util.List;
 import java.util.Map;
 import org.goldentally.app.problems.UnreadableBodyException;
-import org.goldentally.core.problem.Problem;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.ResolvableType;
 import org.springframework.http.HttpHeaders;
@@ -25,9 +23,6 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 class CheckedBodies extends JacksonJsonHttpMessageConverter {
-
-    /** Larger than any quilt; whoever sends more is refused before it is read. */
-    static final int LARGEST = 16_000_000;
 
     private final JsonMapper json;
 
@@ -62,11 +57,7 @@ class CheckedBodies extends JacksonJsonHttpMessageConverter {
     @Override
     public Object read(ResolvableType type, HttpInputMessage message, @Nullable Map<String, Object> hints)
             throws IOException {
-        byte[] bytes = message.getBody().readNBytes(LARGEST + 1);
-        if (bytes.length > LARGEST) {
-            throw new UnreadableBodyException(List.of(
-                    new Problem("Request", "it is larger than " + LARGEST / 1_000_000 + " MB", "send less at once")));
-        }
+        byte[] bytes = message.getBody().readAllBytes();
         try {
             return super.read(type, new Buffered(message.getHeaders(), bytes), hints);
         } catch (HttpMessageNotReadableException unreadable) {

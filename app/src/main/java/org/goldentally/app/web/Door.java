@@ -5,21 +5,18 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.goldentally.app.problems.ProblemReport;
+import org.goldentally.app.problems.ReportWriter;
 import org.goldentally.core.problem.Problem;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Who is let in. The application is for the one machine it runs on, but a browser there visits other sites too, and those
@@ -57,10 +54,10 @@ class Door extends OncePerRequestFilter {
             "Cross-Origin-Resource-Policy",
             "same-origin");
 
-    private final JsonMapper json;
+    private final ReportWriter reports;
 
-    Door(JsonMapper json) {
-        this.json = json;
+    Door(ReportWriter reports) {
+        this.reports = reports;
     }
 
     /** Why somebody is not let in, and how he would be. */
@@ -78,14 +75,11 @@ class Door extends OncePerRequestFilter {
             next.doFilter(request, response);
             return;
         }
-        HttpStatus status = refusal.get().status();
-        response.setStatus(status.value());
-        response.setContentType(MediaType.APPLICATION_JSON_VALUE);
-        response.getOutputStream()
-                .write(json.writeValueAsBytes(new ProblemReport(
-                        "This is not let in",
-                        status.value(),
-                        List.of(refusal.get().problem()))));
+        reports.write(
+                response,
+                refusal.get().status(),
+                "This is not let in",
+                refusal.get().problem());
     }
 
     private static Optional<Refusal> name(HttpServletRequest request) {

@@ -12,7 +12,6 @@ import static org.mockito.Mockito.when;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.goldentally.app.account.CurrentOwner;
@@ -49,6 +48,7 @@ class QuiltsTest {
         when(shelf.named(any())).thenAnswer(call -> call.getArgument(0));
         when(kept.saveAndFlush(any())).thenAnswer(call -> call.getArgument(0));
         when(kept.findByIdAndOwnerIdAndDeletedAtIsNull(quilt.id(), owner.id())).thenReturn(Optional.of(quilt));
+        when(kept.findByIdAndOwnerId(quilt.id(), owner.id())).thenReturn(Optional.of(quilt));
         when(kept.findWithLockByIdAndOwnerIdAndDeletedAtIsNull(quilt.id(), owner.id()))
                 .thenReturn(Optional.of(quilt));
     }
@@ -57,16 +57,11 @@ class QuiltsTest {
     void aDeletedQuiltCanBeBroughtBackForThirtyDaysByTheClock() {
         quilts.delete(quilt.id());
         assertThat(quilt.deletedAt()).isEqualTo(NOW);
-        when(kept.findByOwnerIdAndDeletedAtAfterOrderByDeletedAtDesc(owner.id(), NOW.minus(Duration.ofDays(30))))
-                .thenReturn(List.of(quilt));
-        assertThat(quilts.deleted())
-                .singleElement()
-                .satisfies(deleted -> assertThat(deleted.until()).isEqualTo(NOW.plus(Duration.ofDays(30))));
-        Instant later = NOW.plus(Duration.ofDays(31));
-        when(clock.instant()).thenReturn(later);
-        when(kept.findByIdAndOwnerIdAndDeletedAtAfter(quilt.id(), owner.id(), later.minus(Duration.ofDays(30))))
-                .thenReturn(Optional.empty());
+        when(clock.instant()).thenReturn(NOW.plus(Duration.ofDays(30)).plusNanos(1));
         assertThatThrownBy(() -> quilts.bringBack(quilt.id())).isInstanceOf(NotFoundException.class);
+        when(clock.instant()).thenReturn(NOW.plus(Duration.ofDays(30)).minusNanos(1));
+        assertThat(quilts.bringBack(quilt.id()).id()).isEqualTo(quilt.id());
+        assertThat(quilt.isDeleted()).isFalse();
     }
 
     @Test

@@ -11,6 +11,7 @@ import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.problem.Problem;
+import org.goldentally.core.work.Work;
 
 /**
  * A block, or anything else of the top, laid out at its finished size: patches that fill its box without gap or overlap,
@@ -182,6 +183,7 @@ public record Figure(
         if (exchanges.isEmpty()) {
             return this;
         }
+        Work.spend(patches.size());
         return new Figure(
                 finishedWidth,
                 finishedHeight,

@@ -14,6 +14,7 @@ import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.piecing.UnitDrawing;
 import org.goldentally.core.problem.Problem;
+import org.goldentally.core.work.Work;
 
 /** Gathers the patches and units of a figure, however deep its blocks are set into each other. */
 final class FigureBuilder {
@@ -22,7 +23,7 @@ final class FigureBuilder {
     private static final CornerShare ANY_CORNER = new CornerShare(1, 2);
 
     /** Deeper than this blocks are not set into each other (our own limit). */
-    private static final int DEEPEST = 4;
+    static final int DEEPEST = 4;
 
     private final List<FigurePatch> patches = new ArrayList<>();
     private final List<FigureUnit> units = new ArrayList<>();
@@ -60,6 +61,7 @@ final class FigureBuilder {
     /** A finished figure, moved to the right. */
     void addFigure(Figure figure, Length right) {
         int first = units.size();
+        Work.spend(figure.patches().size());
         for (FigurePatch patch : figure.patches()) {
             patches.add(new FigurePatch(
                     patch.outline().movedBy(right, Length.ZERO),
@@ -157,6 +159,7 @@ final class FigureBuilder {
         PatchworkUnit unit =
                 design.kind().unit(box.width(), box.height(), design.count(), corner.part(), corner.of(), cloths);
         List<UnitDrawing.UnitPatch> drawn = UnitDrawing.of(unit);
+        Work.spend(drawn.size());
         for (int i = 0; i < drawn.size(); i++) {
             Polygon outline = box.apply(drawn.get(i).outline());
             patches.add(new FigurePatch(outline, cloths.get(i), units.size(), part));

@@ -3,6 +3,7 @@ package org.goldentally.core.measure;
 import java.math.BigInteger;
 import java.util.Objects;
 import org.apache.commons.numbers.fraction.BigFraction;
+import org.goldentally.core.work.Work;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,6 +24,9 @@ final class RootTwo implements Comparable<RootTwo> {
 
     /** Below this, twice the square of a number still fits into 63 bits. */
     private static final long SQUARE_FITS = 1L << 30;
+
+    /** Steps of work that an operation costs where 64 bits are not enough. */
+    private static final long IN_LARGE_NUMBERS = 20;
 
     private final long p;
     private final long q;
@@ -50,6 +54,7 @@ final class RootTwo implements Comparable<RootTwo> {
 
     /** The library's fractions may carry a sign below the line; here the denominator is positive. */
     static RootTwo of(BigRootTwo number) {
+        Work.spend(IN_LARGE_NUMBERS);
         BigInteger d1 = number.rational().getDenominator().abs();
         BigInteger d2 = number.root().getDenominator().abs();
         BigInteger denominator = d1.multiply(d2.divide(d1.gcd(d2)));
@@ -73,8 +78,9 @@ final class RootTwo implements Comparable<RootTwo> {
         return fraction.getNumerator().abs().multiply(factor).multiply(BigInteger.valueOf(fraction.signum()));
     }
 
-    /** Brings to lowest terms. */
+    /** Brings to lowest terms; whatever is worked out ends here or in {@link #of(BigRootTwo)}. */
     private static RootTwo small(long p, long q, long d) {
+        Work.spend(1);
         if (d <= 0 || p == Long.MIN_VALUE || q == Long.MIN_VALUE) {
             throw new ArithmeticException("denominator " + d);
         }

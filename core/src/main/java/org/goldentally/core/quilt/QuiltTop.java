@@ -1,11 +1,14 @@
 package org.goldentally.core.quilt;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.goldentally.core.block.Figure;
+import org.goldentally.core.block.PatchCount;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.measure.Area;
@@ -32,8 +35,8 @@ public record QuiltTop(
         List<Flaw> flaws,
         List<BorderFit> fits) {
 
-    /** More patches than a large quilt of the smallest pieces has (our own limit). */
-    private static final long MOST_PATCHES = 400_000;
+    /** More patches than a large quilt of the smallest pieces has (our own limit): a king's of 1 in squares has 11,000. */
+    private static final long MOST_PATCHES = 150_000;
 
     /**
      * Works the top out.
@@ -71,11 +74,17 @@ public record QuiltTop(
     }
 
     private static void checkPatches(QuiltDesign design) {
+        PatchCount patches = new PatchCount(design::block);
+        Set<String> used = new HashSet<>(design.setting().blocks());
+        used.add(design.setting().betweenBlock());
+        design.places().forEach(place -> used.add(place.block()));
         long most = design.blocks().stream()
-                .mapToLong(block -> block.parts().size() * 4L)
+                .filter(block -> used.contains(block.key()))
+                .mapToLong(patches::of)
                 .max()
                 .orElse(0);
-        if (most * design.setting().across() * design.setting().down() > MOST_PATCHES) {
+        int rows = design.setting().kind() == SettingDesign.Kind.ON_POINT ? 2 : 1;
+        if (most * rows * design.setting().across() * design.setting().down() > MOST_PATCHES) {
             throw new RefusedException(new Problem(
                     "Blocks across",
                     "so many blocks of so many units are more than we can plan",

@@ -1,16 +1,21 @@
 package org.goldentally.core.quilt;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.PartKind;
+import org.goldentally.core.block.PatchCount;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
 
 /**
  * Units that take turns along a strip: a pieced border's side, or sashing made of units. Sixteen hourglasses of 3 in
@@ -21,6 +26,9 @@ import org.goldentally.core.problem.Problem;
  * @param mirrorAtMiddle whether the second half mirrors the first
  */
 record RowOfUnits(List<UnitDesign> units, Length unitLength, boolean mirrorAtMiddle) {
+
+    /** More patches than a side of a large quilt has (our own limit). */
+    private static final long MOST_PATCHES = 12_000;
 
     /** A single plain piece fills the whole row. */
     boolean isOnePiece() {
@@ -74,6 +82,7 @@ record RowOfUnits(List<UnitDesign> units, Length unitLength, boolean mirrorAtMid
         if (isOnePiece()) {
             return Figure.plain(length, rowWidth, cloth(units.getFirst()));
         }
+        checkPatches(length, rowWidth, where, blocks);
         List<UnitDesign> sequence = new ArrayList<>();
         Length filled = mirrorAtMiddle ? filled(length, rowWidth).dividedBy(2) : filled(length, rowWidth);
         Length x = Length.ZERO;
@@ -84,10 +93,26 @@ record RowOfUnits(List<UnitDesign> units, Length unitLength, boolean mirrorAtMid
         if (mirrorAtMiddle) {
             sequence.reversed().stream().map(RowOfUnits::mirrored).toList().forEach(sequence::add);
         }
+        Map<UnitDesign, Figure> laidOut = new HashMap<>();
         List<Figure> figures = sequence.stream()
-                .map(unit -> Figure.of(unit, lengthOf(unit, rowWidth), rowWidth, where, blocks, system))
+                .map(each -> laidOut.computeIfAbsent(
+                        each, unit -> Figure.of(unit, lengthOf(unit, rowWidth), rowWidth, where, blocks, system)))
                 .toList();
         return Figure.row(length, rowWidth, figures, flaws);
+    }
+
+    /** Refuses a row of more patches than anyone sews before one of them is laid out. */
+    private void checkPatches(Length length, Length rowWidth, String where, Function<String, Optional<Block>> blocks) {
+        PatchCount patches = new PatchCount(blocks);
+        Length shortest =
+                units.stream().map(unit -> lengthOf(unit, rowWidth)).reduce(rowWidth.plus(length), Length::min);
+        long each = units.stream().mapToLong(patches::of).max().orElse(0);
+        if (length.wholeTimes(shortest) * each > MOST_PATCHES) {
+            throw new RefusedException(new Problem(
+                    where.substring(0, 1).toUpperCase(Locale.ROOT) + where.substring(1),
+                    "so many units in one row are more than we can plan",
+                    "make them longer, or of fewer patches"));
+        }
     }
 
     /** Seen in a mirror that stands across the row: turned the other way round as well. */

@@ -19,6 +19,7 @@ import org.goldentally.core.measure.Length;
 import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.piecing.PatchworkUnit.PlainPatch;
 import org.goldentally.core.quilt.TopPart.Kind;
+import org.goldentally.core.work.Work;
 
 /**
  * Everything a top is made of, counted under its own name: units by size, cloths and hand; plain pieces; loose triangles;
@@ -130,6 +131,7 @@ public record TopCount(
         for (TopPart part : top.parts()) {
             Map<GroupKey, Integer> groups =
                     perFigure.computeIfAbsent(part.figure(), figure -> groups(figure, part.kind(), counted));
+            Work.spend(groups.size());
             groups.forEach((key, count) -> {
                 GroupKey asPlaced = part.placing().mirrored() ? mirrored(key) : key;
                 Tally tally = tallies.computeIfAbsent(asPlaced, any -> new Tally());

@@ -3,6 +3,7 @@ package org.goldentally.core.tally;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -51,6 +52,11 @@ public final class UnitPlans {
     private final QuiltDesign design;
     private final SewingSettings settings;
     private final Length widthOfFabric;
+
+    /** The many groups of one unit in other cloths are made by the same recipes. */
+    private final Map<Made, Recipe> recipes = new HashMap<>();
+
+    private record Made(PatchworkUnit unit, PiecingMethod method) {}
 
     /** @param widthOfFabric of what strips are cut across */
     public UnitPlans(QuiltDesign design, Length widthOfFabric) {
@@ -158,7 +164,8 @@ public final class UnitPlans {
             return Optional.empty();
         }
         ClothPiece cloth = new ClothPiece(PieceForm.YARDAGE, widthOfFabric, widthOfFabric, ClothPiece.Edge.STRAIGHT);
-        Recipe recipe = method.recipe(group.unit(), settings, cloth);
+        Recipe recipe = recipes.computeIfAbsent(
+                new Made(group.unit(), method), made -> made.method.recipe(made.unit, settings, cloth));
         long needed = hands.stream().mapToLong(TopCount.Group::count).sum();
         long left = count(hands, Hand.LEFT);
         long right = count(hands, Hand.RIGHT);

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.SplittableRandom;
+import org.goldentally.core.work.Work;
 import org.ojalgo.concurrent.Parallelism;
 import org.ojalgo.optimisation.Expression;
 import org.ojalgo.optimisation.ExpressionsBasedModel;
@@ -38,6 +39,9 @@ public final class PiecePlanner {
 
     /** The solver stops here with the best it has; counted in steps, so that a plan comes out the same each time. */
     private static final int MOST_SOLVER_STEPS = 3_000;
+
+    /** Steps of work that asking the solver counts for. */
+    private static final long SOLVER_COSTS = 100_000;
 
     /** Sets of more layouts than this take the solver too long. */
     private static final int MOST_LAYOUTS = 150;
@@ -208,6 +212,7 @@ public final class PiecePlanner {
 
     /** How often to use each layout: a general integer program. */
     private List<Layout> choose(List<List<Strip>> known) {
+        Work.spend(SOLVER_COSTS);
         List<List<Strip>> layouts = known.subList(0, Math.min(MOST_LAYOUTS, known.size()));
         double whole = (double) demand.widthOfFabric() * demand.longest();
         ExpressionsBasedModel model = new ExpressionsBasedModel();

@@ -2,6 +2,7 @@ package org.goldentally.core.cutting.yardage;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.goldentally.core.work.Work;
 
 /**
  * The least length if strips could be cut in parts: a linear program over all strips there could be, solved by making only
@@ -106,6 +107,7 @@ final class StripMaster {
     /** Brings in strips that pay until none of those known does. */
     private void simplex() {
         for (int step = 0; step < 20 * rows + 5 * strips.size() + 200; step++) {
+            Work.spend(1 + (long) rows * (rows + strips.size()) / StripPricing.LOOKS_A_STEP);
             reprice();
             int entering = Integer.MIN_VALUE;
             double best = -PAYS;

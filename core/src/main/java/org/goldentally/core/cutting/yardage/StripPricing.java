@@ -9,6 +9,7 @@ import java.util.Map;
 import org.goldentally.core.cutting.yardage.Demand.Lying;
 import org.goldentally.core.cutting.yardage.Strip.Segment;
 import org.goldentally.core.cutting.yardage.Strip.Stacked;
+import org.goldentally.core.work.Work;
 
 /**
  * Finds, for every height of a strip, the strip worth most when each piece has a price.
@@ -21,6 +22,9 @@ import org.goldentally.core.cutting.yardage.Strip.Stacked;
  * </ol>
  */
 final class StripPricing {
+
+    /** Looks into a table that count as one step of work. */
+    static final int LOOKS_A_STEP = 16;
 
     private final int widthOfFabric;
     private final int highest;
@@ -87,6 +91,7 @@ final class StripPricing {
             double[] values = stackValue[k];
             int[] last = stackLast[k];
             List<Lying> lyings = byWidth.get(k);
+            Work.spend((long) highest * lyings.size() / LOOKS_A_STEP);
             for (int h = 0; h <= highest; h++) {
                 double best = h == 0 ? 0 : values[h - 1];
                 int from = -1;
@@ -106,6 +111,7 @@ final class StripPricing {
         }
 
         private double fillRow(int height, double[] best, int[] choice) {
+            Work.spend((long) widthOfFabric * widths.length / LOOKS_A_STEP);
             best[0] = 0;
             for (int w = 1; w <= widthOfFabric; w++) {
                 double most = best[w - 1];
@@ -210,6 +216,7 @@ final class StripPricing {
         List<Stacked> stack = new ArrayList<>();
         int room = height;
         int[] taken = new int[open.length];
+        Work.spend(1 + byWidth.get(k).size() / LOOKS_A_STEP);
         while (true) {
             Lying best = null;
             double most = 0;

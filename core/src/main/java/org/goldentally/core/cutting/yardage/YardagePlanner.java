@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.function.Predicate;
+import org.goldentally.core.work.Work;
 
 /**
  * Plans how to cut pieces of several sizes from as short a length of cloth as can be found.
@@ -236,6 +237,7 @@ public final class YardagePlanner {
                 }
                 for (Counted strip : candidates(partial, chance, start)) {
                     steps++;
+                    Work.spend(1);
                     Partial longer = with(partial, strip);
                     if (longer.length == partial.length || longer.length + longer.open >= bestLength - 1e-6) {
                         continue;

@@ -1,0 +1,57 @@
+package org.goldentally.app.once;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.ZoneOffset;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** Answers to calls with a key, kept for two days: longer than any page goes on sending. */
+@Repository
+class KeptAnswers {
+
+    private static final Duration KEPT = Duration.ofDays(2);
+
+    private final JdbcClient database;
+    private final Clock clock;
+
+    KeptAnswers(JdbcClient database, Clock clock) {
+        this.database = database;
+        this.clock = clock;
+    }
+
+    /** @param call method and address: the same key under another one is a mistake */
+    record Answer(String call, int status, String type, byte[] body) {}
+
+    /** The answer given before; empty for a new key, which whoever else sends it then waits for. */
+    Optional<Answer> claim(UUID key, String call) {
+        var now = clock.instant().atOffset(ZoneOffset.UTC);
+        database.sql("delete from kept_answer where at < :old")
+                .param("old", now.minus(KEPT))
+                .update();
+        int claimed = database.sql("insert into kept_answer (key, call, at) values (:key, :call, :at)"
+                        + " on conflict (key) do nothing")
+                .param("key", key)
+                .param("call", call)
+                .param("at", now)
+                .update();
+        return claimed == 1
+                ? Optional.empty()
+                : database.sql("select call, status, type, body from kept_answer where key = :key")
+                        .param("key", key)
+                        .query((row, number) ->
+                                new Answer(row.getString(1), row.getInt(2), row.getString(3), row.getBytes(4)))
+                        .optional();
+    }
+
+    void keep(UUID key, Answer answer) {
+        database.sql("update kept_answer set status = :status, type = :type, body = :body where key = :key")
+                .param("key", key)
+                .param("status", answer.status())
+                .param("type", answer.type())
+                .param("body", answer.body())
+                .update();
+    }
+}

@@ -1,0 +1,123 @@
+package org.goldentally.app.once;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Optional;
+import java.util.UUID;
+import org.goldentally.app.problems.ReportWriter;
+import org.goldentally.core.problem.Problem;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessException;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.TransactionStatus;
+import org.springframework.transaction.support.DefaultTransactionDefinition;
+import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.util.ContentCachingResponseWrapper;
+
+/**
+ * A call that carries a key is made once, however often it is sent: its answer is kept in the same transaction as what it
+ * changed, and given again to whoever sends it again, because the first answer was lost. A call that was refused changed
+ * nothing, and is tried anew.
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE + 30)
+class OnceOnly extends OncePerRequestFilter {
+
+    static final String KEY = "Idempotency-Key";
+
+    private static final String IDENTITY = "[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}";
+
+    private final PlatformTransactionManager transactions;
+    private final KeptAnswers answers;
+    private final ReportWriter reports;
+
+    OnceOnly(PlatformTransactionManager transactions, KeptAnswers answers, ReportWriter reports) {
+        this.transactions = transactions;
+        this.answers = answers;
+        this.reports = reports;
+    }
+
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        return request.getHeader(KEY) == null || request.getMethod().equals("GET");
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain next)
+            throws ServletException, IOException {
+        String key = request.getHeader(KEY);
+        if (!key.matches(IDENTITY)) {
+            refuse(response, HttpStatus.BAD_REQUEST, "it is no identity such as 123e4567-e89b-12d3-a456-426614174000");
+            return;
+        }
+        String call = request.getMethod() + " " + request.getRequestURI();
+        ContentCachingResponseWrapper answer = new ContentCachingResponseWrapper(response);
+        TransactionStatus transaction = transactions.getTransaction(new DefaultTransactionDefinition());
+        try {
+            Optional<KeptAnswers.Answer> before = answers.claim(UUID.fromString(key), call);
+            if (before.isPresent()) {
+                transactions.rollback(transaction);
+                giveAgain(before.get(), call, response);
+                return;
+            }
+            next.doFilter(request, answer);
+            if (answer.getStatus() < HttpStatus.MULTIPLE_CHOICES.value()) {
+                answers.keep(
+                        UUID.fromString(key),
+                        new KeptAnswers.Answer(
+                                call,
+                                answer.getStatus(),
+                                Optional.ofNullable(answer.getContentType()).orElse(""),
+                                answer.getContentAsByteArray()));
+                transactions.commit(transaction);
+            } else {
+                transactions.rollback(transaction);
+            }
+        } catch (DataAccessException | TransactionException failed) {
+            if (!transaction.isCompleted()) {
+                transactions.rollback(transaction);
+            }
+            logger.warn("a change could not be kept", failed);
+            reports.write(
+                    response,
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    "This could not be kept",
+                    new Problem(
+                            "Golden Tally",
+                            "its database did not take the change; nothing of it was made",
+                            "send it once more, under the same key"));
+            return;
+        } catch (ServletException | IOException | RuntimeException failed) {
+            transactions.rollback(transaction);
+            throw failed;
+        }
+        answer.copyBodyToResponse();
+    }
+
+    private void giveAgain(KeptAnswers.Answer before, String call, HttpServletResponse response) throws IOException {
+        if (!before.call().equals(call)) {
+            refuse(response, HttpStatus.UNPROCESSABLE_CONTENT, "another call was made under it");
+            return;
+        }
+        response.setStatus(before.status());
+        if (!before.type().isEmpty()) {
+            response.setContentType(before.type());
+        }
+        response.getOutputStream().write(before.body());
+    }
+
+    private void refuse(HttpServletResponse response, HttpStatus status, String why) throws IOException {
+        reports.write(
+                response,
+                status,
+                "The key of this call cannot be used",
+                new Problem(KEY, why, "make a new key for each call"));
+    }
+}
