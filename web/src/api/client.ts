@@ -16,22 +16,44 @@ export class Refusal extends Error {
 
 /** A file's content as it is, such as a photograph; its type is said where the file's name may not tell. */
 export function sendFile<T = undefined>(method: 'PUT' | 'POST', path: string, file: File, type = file.type || 'application/octet-stream'): Promise<T> {
-  return ask(method, path, { 'Content-Type': type }, file)
+  return ask(method, path, { 'Content-Type': type, ...keyFor(method, path) }, file)
 }
 
 /** One request to the server. Throws a {@link Refusal} for whatever goes wrong, an unreachable server included. */
 export function call<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T> {
   const typed: Record<string, string> = body === undefined ? {} : { 'Content-Type': 'application/json' }
-  return ask(method, path, typed, body === undefined ? undefined : JSON.stringify(body))
+  return ask(method, path, { ...typed, ...keyFor(method, path) }, body === undefined ? undefined : JSON.stringify(body))
+}
+
+/** Calls that ask only, and those that are the same sent twice or carry a name of their own: edits, taps, ticks. */
+const withoutKey =
+  /^\/api\/(yields|top|tally|plan|shelf\/read|searches)\b|\/(differences|first-unit|searches|photo|log)$|\/cut\/steps\/|^\/api\/quilts\/[^/]+(\/(undo|redo|steps\/\d+\/.*))?$/
+
+/** A key of its own for each call that changes something: sent again, since its answer was lost, it is made once. */
+function keyFor(method: string, path: string): Record<string, string> {
+  return method === 'GET' || withoutKey.test(path.replace(/\?.*/, '')) ? {} : { 'Idempotency-Key': crypto.randomUUID() }
+}
+
+/** How long to wait before a call with a key is sent again. */
+const pauses = [300, 1500]
+
+/** An answer, or nothing where none came; what carries a key is sent again first. */
+async function answerTo(path: string, request: RequestInit & { headers: Record<string, string> }): Promise<Response | undefined> {
+  for (const pause of 'Idempotency-Key' in request.headers ? [...pauses, undefined] : [undefined]) {
+    try {
+      const response = await fetch(path, request)
+      noteAnswer(true)
+      return response
+    } catch {
+      noteAnswer(false)
+      if (pause !== undefined) await new Promise((resolve) => setTimeout(resolve, pause))
+    }
+  }
 }
 
 async function ask<T>(method: string, path: string, headers: Record<string, string>, body: BodyInit | undefined): Promise<T> {
-  let response: Response
-  try {
-    response = await fetch(path, { method, headers, body })
-    noteAnswer(true)
-  } catch {
-    noteAnswer(false)
+  const response = await answerTo(path, { method, headers, body })
+  if (!response) {
     throw new Refusal(0, [
       {
         where: 'Golden Tally',

@@ -29,7 +29,7 @@ async function attempt(work: () => Promise<unknown>) {
 }
 function change(part: Partial<Schemas['ClothFacts']>) {
   const { colour, lightness, directional, kind, price, guessed } = props.cloth
-  return attempt(() => call('PUT', `/api/shelf/cloths/${props.cloth.id}`, { colour, lightness, directional, kind, price, guessed, ...part }))
+  return attempt(() => call('PUT', `/api/shelf/cloths/${props.cloth.id}?version=${props.cloth.version}`, { colour, lightness, directional, kind, price, guessed, ...part }))
 }
 async function photograph(event: Event) {
   const input = event.target as HTMLInputElement

@@ -15,7 +15,9 @@ const emit = defineEmits<{ changed: [] }>()
 const client = useQueryClient()
 const problems = ref<Problem[]>([])
 const said = ref('')
-const { data: prices } = useQuery({ queryKey: ['shelf', 'prices'], queryFn: () => call<Schemas['PriceEntry'][]>('GET', '/api/shelf/prices') })
+const { data: prices } = useQuery({ queryKey: ['shelf', 'prices'], queryFn: () => call<Schemas['Prices']>('GET', '/api/shelf/prices') })
+/** The list is changed as it is shown here: whoever changed it meanwhile is not overruled in silence. */
+const shownList = () => `?version=${prices.value?.version ?? ''}`
 
 async function attempt(work: () => Promise<string>) {
   said.value = ''
@@ -45,7 +47,7 @@ async function bringIn(text: string, doubles: 'ASK' | 'LEAVE_OUT' | 'ADD' = 'ASK
   return open ? '' : `${spellCount(read.put, 'line', 'lines')} put on the shelf.`
 }
 const takePrices = (text: string) =>
-  call<Schemas['PriceEntry'][]>('PUT', '/api/shelf/prices', { text, system: props.system }).then((list) => `The price list has ${spellCount(list.length, 'line', 'lines')}.`)
+  call<Schemas['Prices']>('PUT', `/api/shelf/prices${shownList()}`, { text, system: props.system }).then((list) => `The price list has ${spellCount(list.entries.length, 'line', 'lines')}.`)
 </script>
 
 <template>
@@ -68,9 +70,9 @@ const takePrices = (text: string) =>
     </div>
     <div class="space-y-2 border-t border-line pt-3">
       <h3 class="font-bold">Price list</h3>
-      <ul v-if="prices?.length" class="text-sm">
-        <li v-for="(entry, i) in prices.slice(0, 8)" :key="i">{{ entry.cloth || (entry.kind ? `any ${entry.kind}` : 'any cloth') }}: {{ entry.price }}</li>
-        <li v-if="prices.length > 8" class="text-soft">and {{ prices.length - 8 }} more</li>
+      <ul v-if="prices?.entries.length" class="text-sm">
+        <li v-for="(entry, i) in prices.entries.slice(0, 8)" :key="i">{{ entry.cloth || (entry.kind ? `any ${entry.kind}` : 'any cloth') }}: {{ entry.price }}</li>
+        <li v-if="prices.entries.length > 8" class="text-soft">and {{ prices.entries.length - 8 }} more</li>
       </ul>
       <p v-else class="text-soft">None. Prices typed for a cloth count before the list's.</p>
       <label class="block">
@@ -78,8 +80,8 @@ const takePrices = (text: string) =>
         <input type="file" accept=".csv,text/csv" class="field w-full" @change="withText($event, takePrices)" />
       </label>
       <div class="flex gap-2">
-        <button class="button flex-1" @click="attempt(() => call('POST', '/api/shelf/prices/made-up').then(() => 'The made-up list is taken: try it out, then take your shop\'s.'))">Made-up list</button>
-        <button class="button" :disabled="!prices?.length" @click="attempt(() => call('DELETE', '/api/shelf/prices').then(() => 'No price list any more.'))">None</button>
+        <button class="button flex-1" @click="attempt(() => call('POST', `/api/shelf/prices/made-up${shownList()}`).then(() => 'The made-up list is taken: try it out, then take your shop\'s.'))">Made-up list</button>
+        <button class="button" :disabled="!prices?.entries.length" @click="attempt(() => call('DELETE', `/api/shelf/prices${shownList()}`).then(() => 'No price list any more.'))">None</button>
       </div>
     </div>
   </section>

@@ -120,26 +120,27 @@ class ShelfActsIT {
 
     @Test
     void aPriceListThatWasReplacedComesBack() {
-        JsonNode none = api.get("/api/shelf/prices");
+        JsonNode none = api.get("/api/shelf/prices").path("entries");
         JsonNode first = prices("cloth,kind,price\nzzy,,11.50 a yard\n,linen,19 a metre\n");
         JsonNode second = prices("cloth,kind,price\n,,12 a yard\n");
         assertThat(api.get("/api/shelf/acts").path("undoes").asString()).isEqualTo("price list of 1 line");
         api.ask(HttpMethod.DELETE, "/api/shelf/prices", "");
-        assertThat(api.get("/api/shelf/prices")).isEmpty();
+        assertThat(api.get("/api/shelf/prices").path("entries")).isEmpty();
         for (JsonNode list : List.of(second, first, none)) {
             api.post("/api/shelf/undo", "");
-            assertThat(api.get("/api/shelf/prices")).isEqualTo(list);
+            assertThat(api.get("/api/shelf/prices").path("entries")).isEqualTo(list);
         }
         for (JsonNode list : List.of(first, second)) {
             api.post("/api/shelf/redo", "");
-            assertThat(api.get("/api/shelf/prices")).isEqualTo(list);
+            assertThat(api.get("/api/shelf/prices").path("entries")).isEqualTo(list);
         }
         api.post("/api/shelf/undo", "");
         api.post("/api/shelf/undo", "");
     }
 
     private JsonNode prices(String text) {
-        return api.put("/api/shelf/prices", Map.of("text", text, "system", "INCH"));
+        return api.put("/api/shelf/prices", Map.of("text", text, "system", "INCH"))
+                .path("entries");
     }
 
     @Test

@@ -93,7 +93,7 @@ class Bodies extends OncePerRequestFilter {
         byte[] body;
         try {
             body = read(request.getInputStream(), largest);
-        } catch (SocketTimeoutException slow) {
+        } catch (IOException slowOrGone) {
             response.setHeader(HttpHeaders.CONNECTION, "close");
             refuse(
                     response,

@@ -249,6 +249,11 @@ class ShelfActs {
         if (statement.isEmpty()) {
             return;
         }
+        if (row.place().equals("price_entry")) {
+            database.sql("update account set prices_version = prices_version + 1 where id = :owner")
+                    .param("owner", owner.id())
+                    .update();
+        }
         try {
             JdbcClient.StatementSpec prepared = database.sql(statement);
             (state == null ? prepared.param("id", row.id()) : prepared.param("state", state)).update();

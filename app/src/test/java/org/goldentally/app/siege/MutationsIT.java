@@ -27,8 +27,9 @@ import tools.jackson.databind.node.ObjectNode;
 class MutationsIT {
 
     private static final JsonMapper JSON = new JsonMapper();
-    private static final int REQUESTS = Integer.getInteger("goldentally.mutations", 3_000);
-    private static final boolean SIEGE = REQUESTS > 3_000;
+    private static final int SHORT = 2_000;
+    private static final int REQUESTS = Integer.getInteger("goldentally.mutations", SHORT);
+    private static final boolean SIEGE = REQUESTS > SHORT;
     private static final int WRITERS = 4;
     private static final int BETWEEN_QUILTS = 500;
     private static final int LONGEST_MS = 5_000;

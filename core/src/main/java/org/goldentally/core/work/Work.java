@@ -37,12 +37,16 @@ public final class Work {
 
     private void count(long steps) {
         done += steps;
-        if (calledOff) {
-            throw new WorkEndedException(WorkEndedException.Reason.CALLED_OFF);
+        if ((calledOff || done > most) && !isSettingUpAClass()) {
+            throw new WorkEndedException(
+                    calledOff ? WorkEndedException.Reason.CALLED_OFF : WorkEndedException.Reason.TOO_MUCH);
         }
-        if (done > most) {
-            throw new WorkEndedException(WorkEndedException.Reason.TOO_MUCH);
-        }
+    }
+
+    /** A class whose setting up is broken off cannot be used ever after, so that is gone on with. */
+    private static boolean isSettingUpAClass() {
+        return StackWalker.getInstance()
+                .walk(frames -> frames.anyMatch(frame -> frame.getMethodName().equals("<clinit>")));
     }
 
     /** Asks a question within this budget; a question inside another one counts for the outer one. */
