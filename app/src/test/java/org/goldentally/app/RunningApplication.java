@@ -55,7 +55,7 @@ public final class RunningApplication implements ParameterResolver {
     }
 
     /** The output goes through a file: the database server would keep a pipe open for ever. */
-    static List<String> throwawayDatabase(String what, Path folder, String... more) {
+    public static List<String> throwawayDatabase(String what, Path folder, String... more) {
         try {
             Path output = Files.createTempFile("golden-tally", ".out");
             int exit = new ProcessBuilder(Stream.concat(
@@ -84,7 +84,7 @@ public final class RunningApplication implements ParameterResolver {
         }
     }
 
-    static Path newFolder() {
+    public static Path newFolder() {
         try {
             return Files.createTempDirectory("golden-tally-test").resolve("database");
         } catch (IOException e) {

@@ -37,7 +37,6 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What could be done otherwise with a quilt's plan: ways, styles of cutting, offers, a deal, how far the shelf reaches. */
-@Heavy
 @RestController
 @RequestMapping("/api")
 class PlanController {
@@ -55,6 +54,7 @@ class PlanController {
     }
 
     /** What each way of a group would change, all else staying as it is. */
+    @Heavy
     @GetMapping("/quilts/{id}/ways")
     List<WayEffects.WayEffect> ways(@PathVariable UUID id, @RequestParam String group) {
         QuiltDesign design = quilts.get(id).design();
@@ -63,6 +63,7 @@ class PlanController {
     }
 
     /** A cloth cut in each style. */
+    @Heavy
     @GetMapping("/quilts/{id}/cloths/{cloth}/styles")
     StylesView styles(@PathVariable UUID id, @PathVariable String cloth) {
         CuttingRequest request = request(quilts.get(id).design(), cloth);
@@ -96,6 +97,7 @@ class PlanController {
             StylesView.@Nullable StyleView best) {}
 
     /** Starts a longer search for a plan for one cloth. */
+    @Heavy
     @PostMapping("/quilts/{id}/cloths/{cloth}/searches")
     SearchView search(@PathVariable UUID id, @PathVariable String cloth, @Valid @RequestBody SearchFor wanted) {
         CuttingRequest request = request(quilts.get(id).design(), cloth);
@@ -132,6 +134,7 @@ class PlanController {
         }
     }
 
+    @Heavy
     @GetMapping("/quilts/{id}/offers")
     List<OfferView> offers(@PathVariable UUID id) {
         return offers(quilts.get(id).design()).stream().map(OfferView::of).toList();
@@ -145,6 +148,7 @@ class PlanController {
     record TakenOffer(int version, @NotNull String key) {}
 
     /** Takes an offer, as a step that can be undone. */
+    @Heavy
     @PostMapping("/quilts/{id}/offers/take")
     Quilts.StoredQuilt take(@PathVariable UUID id, @Valid @RequestBody TakenOffer taken) {
         Quilts.StoredQuilt quilt = quilts.get(id);
@@ -173,6 +177,7 @@ class PlanController {
             List<ScrappyDeal.LeftOut> leftOut) {}
 
     /** Deals the prints of packs to the scrappy places of the blocks, as a step that can be undone. */
+    @Heavy
     @PostMapping("/quilts/{id}/deal")
     Dealt deal(@PathVariable UUID id, @Valid @RequestBody DealWanted wanted) {
         Quilts.StoredQuilt quilt = quilts.get(id);
@@ -192,6 +197,7 @@ class PlanController {
     }
 
     /** How far the shelf goes with one block of the quilt. */
+    @Heavy
     @GetMapping("/quilts/{id}/reach")
     ReachView reach(@PathVariable UUID id, @RequestParam String block) {
         QuiltDesign design = quilts.get(id).design();
@@ -199,11 +205,13 @@ class PlanController {
         return ReachView.of(ShelfReach.of(design, block, onShelf.onHand(design)), design);
     }
 
+    @Heavy
     @GetMapping("/quilts/{id}/shopping")
     ShoppingView shopping(@PathVariable UUID id) {
         return shoppingLists.of(quilts.get(id).design());
     }
 
+    @Heavy
     @GetMapping(path = "/quilts/{id}/shopping.csv", produces = "text/csv;charset=UTF-8")
     ResponseEntity<String> shoppingFile(@PathVariable UUID id) {
         String table = CsvTable.write(

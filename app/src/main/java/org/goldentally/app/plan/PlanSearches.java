@@ -25,6 +25,7 @@ import org.springframework.stereotype.Component;
 class PlanSearches {
 
     private static final int MOST_AT_ONCE = 2;
+    private static final Duration LONGEST_UNASKED = Duration.ofMinutes(1);
 
     private final QuiltTally tally;
     private final ExecutorService workers = Executors.newFixedThreadPool(
@@ -43,12 +44,18 @@ class PlanSearches {
         private final UUID id = UUID.randomUUID();
         private final CuttingRequest request;
         private volatile boolean stopped;
+        private volatile long askedAt = System.nanoTime();
         private volatile boolean done;
         private volatile int effort = PlanDesign.USUAL_EFFORT;
         private volatile Optional<ClothLedger> best = Optional.empty();
 
         PlanSearch(CuttingRequest request) {
             this.request = request;
+        }
+
+        /** A search that nobody asks about any more ends. */
+        boolean goesOn() {
+            return !stopped && System.nanoTime() - askedAt < LONGEST_UNASKED.toNanos();
         }
 
         UUID id() {
@@ -86,8 +93,8 @@ class PlanSearches {
                 search.effort = effort;
                 CuttingChoice usual = search.request.choice();
                 CuttingRequest request = search.request.with(new CuttingChoice(usual.cloth(), usual.style(), effort));
-                ClothLedger ledger = ClothLedger.of(request, length -> !search.stopped);
-                if (search.stopped) {
+                ClothLedger ledger = ClothLedger.of(request, length -> search.goesOn());
+                if (!search.goesOn()) {
                     return;
                 }
                 tally.remember(request, ledger);
@@ -112,7 +119,10 @@ class PlanSearches {
     }
 
     PlanSearch get(UUID id) {
-        return Optional.ofNullable(searches.getIfPresent(id)).orElseThrow(() -> new NotFoundException("Search"));
+        PlanSearch search =
+                Optional.ofNullable(searches.getIfPresent(id)).orElseThrow(() -> new NotFoundException("Search"));
+        search.askedAt = System.nanoTime();
+        return search;
     }
 
     PlanSearch stop(UUID id) {
