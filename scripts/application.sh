@@ -1,57 +1,113 @@
 # Builds, starts and stops the application itself.
+#
+# What runs is told by the file "running": the keeper's process, which starts the application again when it ends by itself,
+# when that process began (a number is given to others later), the port, the mode, and a token. Only what answers with that
+# token is ours. So there are four states:
+#   nothing    no such file, or the process it names is gone
+#   ready      the process is there and answers with its token
+#   starting   the process is there and does not answer yet, for a minute at most
+#   stuck      the process is there and has not answered for longer
 
 application_jar() { find "$root/app/target" -maxdepth 1 -name 'golden-tally-app-*-application.jar' -print -quit 2>/dev/null || true; }
 
 run_maven() { (cd "$root" && mvn -B -ntp "$@"); }
 
+# newer_than FILE PLACE …: a file of these places that is newer; build output and generated files apart.
+newer_than() {
+  local file=$1; shift
+  find "$@" -newer "$file" -type f -not -name schema.d.ts -print -quit 2>/dev/null || true
+}
+
 build_if_changed() {
-  local jar changed
+  local jar changed pages=("$root"/web/{src,public,index.html,package.json,package-lock.json,openapi.json})
   jar=$(application_jar)
   if [ -n "$jar" ]; then
-    changed=$(find "$root/pom.xml" "$root"/{core,app,web}/pom.xml "$root"/{core,app}/src/main "$root"/web/{src,public,index.html,package.json,package-lock.json,openapi.json} \
-      -newer "$jar" -type f -not -name schema.d.ts -print -quit 2>/dev/null || true)
+    changed=$(newer_than "$jar" "$root/pom.xml" "$root"/{core,app,web}/pom.xml "$root"/{core,app}/src/main "${pages[@]}")
     # The pages may be older than the archive that they are in, after a build without them.
-    [ -n "$changed" ] || changed=$(find "$root"/web/{src,public,index.html,package.json,package-lock.json,openapi.json} \
-      -newer "$root/web/target/dist/index.html" -type f -not -name schema.d.ts -print -quit 2>&1 || true)
+    if [ -z "$changed" ]; then
+      [ ! -f "$root/web/target/dist/index.html" ] || changed=$(newer_than "$root/web/target/dist/index.html" "${pages[@]}")
+    fi
     [ -n "$changed" ] || return 0
-    say "building again, since the sources have changed"
+    say "building again, since the sources have changed (${changed#"$root/"})"
   else
     say "building for the first time; with everything to fetch this takes a few minutes"
   fi
-  mkdir -p "$state"
+  need_room "$root"
   run_maven -q -DskipTests package -pl core,web,app >"$state/build.log" 2>&1 || {
-    grep -E '^\[ERROR\]|error' "$state/build.log" | head -n 20 >&2
+    grep -E '^\[ERROR\]|error' "$state/build.log" | head -n 20 >&2 || true
     fail "the build failed; all of it is in $state/build.log"
   }
   stop_application
 }
 
-application_pid() {
-  local pid
-  pid=$(cat "$state/application.pid" 2>/dev/null) || return 1
-  [ -n "$pid" ] && grep -qs golden-tally "/proc/$pid/cmdline" && printf '%s' "$pid"
-}
+running() { sed -n "s/^$1=//p" "$state/running" 2>/dev/null || true; }
 
-stop_application() {
-  local pid
-  pid=$(application_pid) || return 0
-  kill "$pid" 2>/dev/null || true
-  for _ in $(seq 100); do
-    [ -e "/proc/$pid" ] || break
-    sleep 0.1
-  done
-  rm -f "$state/application.pid"
-  say "the application is stopped"
-}
+# When a process began, in ticks since the machine did; nothing for one that is gone.
+began() { sed 's/.*) //' "/proc/$1/stat" 2>/dev/null | awk '$1 != "Z" { print $20 }' || true; }
 
-# answers PORT: whether the application answers there; curl may not be on a fresh machine, bash is.
+is_alive() { [ -n "$1" ] && [ -n "$2" ] && [ "$(began "$1")" = "$2" ]; }
+
+# answers PORT TOKEN: whether it is ours that answers there; curl may not be on a fresh machine, bash is.
 answers() {
   local line
   { exec 3<>"/dev/tcp/127.0.0.1/$1"; } 2>/dev/null || return 1
-  printf 'GET /api/quilts HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3
-  read -r -t 10 line <&3 || line=
+  printf 'GET /api/health HTTP/1.0\r\nHost: 127.0.0.1\r\n\r\n' >&3 2>/dev/null || true
+  while read -r -t 5 line <&3; do
+    if [[ $line == *"\"instance\":\"$2\""* ]]; then exec 3>&-; return 0; fi
+  done 2>/dev/null
+  [[ ${line:-} == *"\"instance\":\"$2\""* ]] && { exec 3>&-; return 0; }
   exec 3>&-
-  [[ $line == *" 200"* ]]
+  return 1
+}
+
+application_state() {
+  if ! is_alive "$(running keeper)" "$(running began)"; then printf nothing
+  elif answers "$(running port)" "$(running token)"; then printf ready
+  elif [ "$(($(date +%s) - $(running at)))" -lt 60 ]; then printf starting
+  else printf stuck; fi
+}
+
+# ends_within SECONDS PROCESS BEGAN
+ends_within() {
+  local n
+  for n in $(seq "$(($1 * 10))"); do
+    is_alive "$2" "$3" || return 0
+    sleep 0.1
+  done
+  return 1
+}
+
+stop_application() {
+  local keeper began child
+  keeper=$(running keeper)
+  began=$(running began)
+  if ! is_alive "$keeper" "$began"; then
+    stop_what_earlier_versions_started
+    rm -f "$state/running"
+    return 0
+  fi
+  child=$(cat "$state/process" 2>/dev/null || true)
+  kill -TERM "$keeper" 2>/dev/null || true
+  if ! ends_within "${GOLDEN_TALLY_PATIENCE:-20}" "$keeper" "$began"; then
+    say "it does not end when asked; it is killed"
+    [ -z "$child" ] || ! grep -qs golden-tally "/proc/$child/cmdline" || kill -KILL "$child" 2>/dev/null || true
+    kill -KILL "$keeper" 2>/dev/null || true
+    ends_within 10 "$keeper" "$began" || fail "the application does not stop; its process is $keeper"
+  fi
+  rm -f "$state/running" "$state/process"
+  say "the application is stopped"
+}
+
+# Versions without a keeper left the number of their process only.
+stop_what_earlier_versions_started() {
+  local pid
+  pid=$(cat "$state/application.pid" 2>/dev/null || cat "$state/process" 2>/dev/null || true)
+  rm -f "$state"/{application.pid,process,mode,address,application.log}
+  if [ -n "$pid" ] && grep -qs golden-tally-app "/proc/$pid/cmdline"; then
+    kill -TERM "$pid" 2>/dev/null || true
+    ends_within 20 "$pid" "$(began "$pid")" || kill -KILL "$pid" 2>/dev/null || true
+    say "an application that nobody looked after is stopped"
+  fi
 }
 
 # The application unpacked beside its archive of loaded classes: it starts in half the time of the packed one.
@@ -66,64 +122,99 @@ unpacked_application() {
   printf '%s' "$unpacked/$(basename "$jar")"
 }
 
-# start_everything demo|own
-start_everything() {
-  local mode=$1 name=golden_tally profile=own port url pid jar
-  [ "$mode" = demo ] && { name=golden_tally_demo; profile=demo; }
-  mkdir -p "$state"
-  if pid=$(application_pid); then
-    if [ "$(cat "$state/mode" 2>/dev/null)" = "$mode" ] && [ "$state/application.pid" -nt "$(application_jar)" ]; then
-      say "already running: $(cat "$state/address")"
-      return
-    fi
-    stop_application
-  fi
-  if [ ! -d "$state/database/cluster" ]; then
-    say "creating a database of its own in $state/database"
-    create_database "$state/database"
-  fi
-  start_database "$state/database" 5433
-  make_schema "$state/database" "$name"
+database_name() { if [ "$1" = demo ]; then printf golden_tally_demo; else printf golden_tally; fi; }
 
-  port=${GOLDEN_TALLY_PORT:-8090}
-  if ! port_is_free "$port"; then
-    url=$port
-    port=$(free_port_from "$port")
-    say "port $url is busy; taking $port"
+# ready_database NAME: the cluster is up, the database is in it, and what the application brings fits what is kept.
+ready_database() {
+  local name=$1 dir="$state/database" kept newest
+  if [ ! -e "$dir/cluster" ]; then say "creating a database of its own in $dir"; fi
+  create_database "$dir"
+  start_database "$dir" 5433
+  make_schema "$dir" "$name"
+  kept=$(kept_version "$dir" "$name")
+  newest=$(newest_version)
+  [ "$kept" -le "$newest" ] \
+    || fail "the data were kept by a newer Golden Tally (version $kept of the tables, this one knows $newest); check out the newer one, or go back to a copy with: ./golden-tally restore FILE"
+  if [ "$kept" -gt 0 ] && [ "$kept" -lt "$newest" ]; then
+    say "the tables change from version $kept to $newest; a copy is made first"
+    make_copy "$name" "before-version-$newest"
   fi
-  url="http://127.0.0.1:$port/"
-  say "starting"
-  jar=$(unpacked_application)
-  GOLDEN_TALLY_DATABASE_URL="jdbc:postgresql://127.0.0.1:$(cat "$state/database/port")/$name" \
-  GOLDEN_TALLY_DATABASE_PASSWORD="$(cat "$state/database/password")" \
-    setsid nohup "$JAVA_HOME/bin/java" -XX:+UseSerialGC --enable-native-access=ALL-UNNAMED \
-      -XX:+AutoCreateSharedArchive -XX:SharedArchiveFile="$state/classes.jsa" \
-      -jar "$jar" --server.port="$port" --spring.profiles.active="$profile" \
-      >"$state/application.log" 2>&1 </dev/null &
-  pid=$!
-  printf '%s' "$pid" > "$state/application.pid"
-  for _ in $(seq 600); do
-    if answers "$port"; then
-      printf '%s' "$mode" > "$state/mode"
-      printf '%s' "$url" > "$state/address"
-      say "ready at $url"
-      return
-    fi
-    [ -e "/proc/$pid" ] || break
-    sleep 0.1
-  done
-  tail -n 20 "$state/application.log" >&2
-  fail "the application did not start; see $state/application.log"
 }
 
-run_bench() {
-  run_maven -q -DskipTests test-compile -pl core
-  (cd "$root" && mvn -B -q dependency:build-classpath -pl core -Dmdep.outputFile="$root/core/target/test.classpath" -Dmdep.includeScope=test)
-  local main=org.openjdk.jmh.Main
-  if [[ "${1:-}" == cutting ]]; then
-    main=org.goldentally.core.bench.CuttingBenchmark
-    shift
-  fi
-  "$JAVA_HOME/bin/java" -cp "$root/core/target/test-classes:$root/core/target/classes:$(cat "$root/core/target/test.classpath")" \
-    "$main" "$@"
+# start_everything demo|own
+start_everything() {
+  local mode=$1 name port first tries
+  name=$(database_name "$mode")
+  case "$(application_state)" in
+    ready)
+      if [ "$(running mode)" = "$mode" ] && [ "$(running built)" = "$(stat -c %Y "$(application_jar)")" ] && database_is_up "$state/database"; then
+        say "already running: $(running address)"
+        return
+      fi
+      stop_application ;;
+    starting | stuck) stop_application ;;
+    nothing) stop_what_earlier_versions_started ;;
+  esac
+  need_room "$state"
+  ready_database "$name"
+  first=${GOLDEN_TALLY_PORT:-8090}
+  port=$first
+  for tries in 1 2 3 4 5; do
+    port=$(free_port_from "$port")
+    [ "$port" = "$first" ] || say "port $first is busy; taking $port"
+    say "starting"
+    if start_keeper "$mode" "$name" "$port"; then
+      say "ready at http://127.0.0.1:$port/"
+      return
+    fi
+    # Somebody took the port after it was looked at.
+    grep -qs 'already in use' "$state/logs/start.log" || break
+    port=$((port + 1))
+  done
+  tail -n 20 "$state/logs/start.log" >&2 || true
+  fail "the application did not start; see $state/logs/start.log and $state/logs/application.log"
+}
+
+# start_keeper MODE NAME PORT: whether it is ready in the end.
+start_keeper() {
+  local mode=$1 name=$2 port=$3 token keeper profile=own n
+  [ "$mode" = own ] || profile=$mode
+  token=$(secret)
+  mkdir -p -m 700 "$state/logs"
+  rm -f "$state/process" "$state/came-up"
+  (
+    umask 077
+    GOLDEN_TALLY_JAR=$(unpacked_application)
+    export GOLDEN_TALLY_JAR GOLDEN_TALLY_STATE=$state GOLDEN_TALLY_INSTANCE=$token GOLDEN_TALLY_NAME=$name
+    export GOLDEN_TALLY_DATABASE_URL="jdbc:postgresql://127.0.0.1:$(cat "$state/database/port")/$name"
+    GOLDEN_TALLY_OWNER_PASSWORD=$(cat "$state/database/password")
+    GOLDEN_TALLY_DATABASE_PASSWORD=$(cat "$state/database/app-password")
+    export GOLDEN_TALLY_OWNER_PASSWORD GOLDEN_TALLY_DATABASE_PASSWORD GOLDEN_TALLY_COPIES=$state/copies
+    exec setsid nohup bash "$root/scripts/keeper" --server.port="$port" --spring.profiles.active="$profile" \
+      >"$state/logs/start.log" 2>&1 </dev/null 9>&-
+  ) &
+  keeper=$!
+  printf '%s\n' "keeper=$keeper" "began=$(began "$keeper")" "at=$(date +%s)" "port=$port" "token=$token" "mode=$mode" \
+    "built=$(stat -c %Y "$(application_jar)")" "address=http://127.0.0.1:$port/" > "$state/running"
+  for n in $(seq 900); do
+    if answers "$port" "$token"; then
+      touch "$state/came-up"
+      return 0
+    fi
+    [ -n "$(began "$keeper")" ] || return 1
+    sleep 0.1
+  done
+  stop_application
+  return 1
+}
+
+# status: what runs, in words.
+tell_status() {
+  case "$(application_state)" in
+    ready) say "running at $(running address) ($(running mode))" ;;
+    starting) say "starting, at $(running address)" ;;
+    stuck) say "its process $(running keeper) is there, but it does not answer at $(running address); stop and start it" ;;
+    nothing) say "not running" ;;
+  esac
+  if database_is_up "$state/database"; then say "its database runs on port $(cat "$state/database/port")"; else say "its database does not run"; fi
 }

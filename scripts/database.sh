@@ -1,65 +1,109 @@
-# A PostgreSQL cluster of this checkout's own, on 127.0.0.1 only. PostgreSQL does not run as root: as root it is started
-# in a user namespace of its own, in which the files stay ours; where that is not allowed, as the user postgres.
+# A PostgreSQL cluster of this checkout's own, on 127.0.0.1 only, with two users: one owns everything and migrates it, the
+# application's own user reads and writes, but cannot change what only grows.
 
-state="${GOLDEN_TALLY_STATE:-$root/.golden-tally}"
+owner=golden_tally
+app_user=golden_tally_app
 
-as_database_user() {
-  if [ "$(id -u)" -ne 0 ]; then "$@"
-  elif unshare --user --map-user=1000 --map-group=1000 true 2>/dev/null; then
-    unshare --user --map-user=1000 --map-group=1000 -- "$@"
-  else
-    runuser -u postgres -- "$@"
-  fi
+database_is_up() { [ -e "$1/cluster/postmaster.pid" ] && as_database_user "$(postgresql_bin_for "$1")/pg_ctl" -D "$(readlink -f "$1")/cluster" status >/dev/null 2>&1; }
+
+# The cluster's own version of PostgreSQL, where that is installed; data of one cannot be read by another.
+postgresql_bin_for() {
+  local version=''
+  [ ! -e "$1/version" ] || version=$(cat "$1/version")
+  if [ -n "$version" ] && [ -x "/usr/lib/postgresql/$version/bin/pg_ctl" ]; then printf '%s' "/usr/lib/postgresql/$version/bin"
+  else postgresql_bin; fi
 }
 
-give_to_database_user() {
-  if [ "$(id -u)" -eq 0 ] && ! unshare --user --map-user=1000 --map-group=1000 true 2>/dev/null; then
-    chown -R postgres "$1"
-    runuser -u postgres -- test -x "$1" || fail "the user postgres cannot enter $1; move the checkout, or run as an ordinary user"
-  fi
-}
+secret() { head -c 24 /dev/urandom | od -An -tx1 | tr -d ' \n'; }
 
-database_is_up() { as_database_user "$(postgresql_bin)/pg_ctl" -D "$1/cluster" status >/dev/null 2>&1; }
-
-# create_database DIR [initdb options]: a new cluster with a password of its own.
+# create_database DIR [initdb options]: a new cluster with passwords of its own; one that was left half made is made anew.
 create_database() {
-  local dir=$1; shift
-  mkdir -p "$dir"
-  (umask 077; head -c 24 /dev/urandom | od -An -tx1 | tr -d ' \n' > "$dir/password")
-  give_to_database_user "$dir"
-  as_database_user "$(postgresql_bin)/initdb" -D "$dir/cluster" -U golden_tally --pwfile="$dir/password" \
+  local dir=$1 real; shift
+  [ ! -e "$dir/made" ] || return 0
+  # What earlier versions made has been started, so it has a port; what was left half made has none.
+  if [ -e "$dir/port" ] && [ -d "$dir/cluster" ]; then
+    as_database_user cat "$(readlink -f "$dir")/cluster/PG_VERSION" > "$dir/version"
+    touch "$dir/made"
+    return 0
+  fi
+  remove_place "$dir"
+  place_for_database "$dir"
+  real=$(readlink -f "$dir")
+  (umask 077; secret > "$dir/password"; secret > "$dir/app-password")
+  [ "$(id -u)" -ne 0 ] || can_map_users || chown postgres "$dir"/*password
+  as_database_user "$(postgresql_bin)/initdb" -D "$real/cluster" -U "$owner" --pwfile="$real/password" \
     --auth=scram-sha-256 --encoding=UTF8 --locale=C.UTF-8 "$@" >"$dir/initdb.log" 2>&1 </dev/null \
-    || fail "the database could not be created; see $dir/initdb.log"
+    || fail "the database could not be created; $(last_words "$dir/initdb.log") (all of it is in $dir/initdb.log)"
+  as_database_user cat "$real/cluster/PG_VERSION" > "$dir/version"
+  touch "$dir/made"
+}
+
+last_words() { tail -n 1 "$1" 2>/dev/null | cut -c1-200; }
+
+check_version() {
+  local dir=$1 have
+  have=$("$(postgresql_bin_for "$dir")/postgres" --version | sed 's/.* \([0-9]*\)\..*/\1/')
+  [ "$(cat "$dir/version" 2>/dev/null || printf '%s' "$have")" = "$have" ] \
+    || fail "the data were kept by PostgreSQL $(cat "$dir/version"), and only $have is installed; run: apt-get install postgresql-$(cat "$dir/version")"
 }
 
 # start_database DIR FIRST_PORT [server options]: starts it if it is down; its port is left in DIR/port.
 start_database() {
-  local dir=$1 port=$2 extra=${3:-}
+  local dir=$1 port=$2 extra=${3:-} real tries
   if database_is_up "$dir"; then return; fi
+  check_version "$dir"
+  real=$(readlink -f "$dir")
   [ -f "$dir/port" ] && port=$(cat "$dir/port")
-  if ! port_is_free "$port"; then
-    local taken=$port
-    port=$(free_port_from "$port")
-    say "port $taken is busy; the database takes $port"
-  fi
-  printf '%s' "$port" > "$dir/port"
-  as_database_user "$(postgresql_bin)/pg_ctl" -D "$dir/cluster" -l "$dir/server.log" -w -t 60 \
-    -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $extra" start >/dev/null 2>&1 </dev/null \
-    || fail "the database did not start; see $dir/server.log"
+  for tries in 1 2 3 4 5; do
+    if ! port_is_free "$port"; then
+      say "port $port is busy; the database takes another one"
+      port=$(free_port_from "$((port + 1))")
+    fi
+    printf '%s' "$port" > "$dir/port"
+    if as_database_user "$(postgresql_bin_for "$dir")/pg_ctl" -D "$real/cluster" -l "$real/cluster/start.log" -w -t 60 \
+      -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' -c logging_collector=on -c log_directory=log
+          -c log_filename=postgresql-%a.log -c log_truncate_on_rotation=on -c log_rotation_age=1d -c log_file_mode=0600
+          -c max_connections=40 $extra" start >/dev/null 2>&1 </dev/null 9>&-; then
+      return
+    fi
+    # Somebody may have taken the port in between; then the next one is tried.
+    if port_is_free "$port"; then break; fi
+  done
+  fail "the database did not start: $(database_says "$dir" | tail -n 1) (all of it is in $real/cluster/start.log and $real/cluster/log)"
 }
+
+database_says() { as_database_user bash -c "cat '$(readlink -f "$1")'/cluster/start.log '$(readlink -f "$1")'/cluster/log/* 2>/dev/null" | grep -E 'FATAL|PANIC|ERROR|HINT' | tail -n 5; }
 
 stop_database() {
   local dir=$1
   [ -d "$dir/cluster" ] && database_is_up "$dir" || return 0
-  as_database_user "$(postgresql_bin)/pg_ctl" -D "$dir/cluster" -m fast -w stop >/dev/null 2>&1 </dev/null
+  as_database_user "$(postgresql_bin_for "$dir")/pg_ctl" -D "$(readlink -f "$dir")/cluster" -m fast -w -t 60 stop >/dev/null 2>&1 </dev/null \
+    || as_database_user "$(postgresql_bin_for "$dir")/pg_ctl" -D "$(readlink -f "$dir")/cluster" -m immediate -w -t 30 stop >/dev/null 2>&1 </dev/null || true
+  if database_is_up "$dir"; then fail "the database does not stop; its process is $(head -n 1 "$dir/cluster/postmaster.pid")"; fi
   say "the database is stopped"
 }
 
-# make_schema DIR NAME: an empty database in the cluster, unless it is there.
-make_schema() {
-  local psql=("$(postgresql_bin)/psql" -h 127.0.0.1 -p "$(cat "$1/port")" -U golden_tally -d postgres -qAt)
-  export PGPASSWORD; PGPASSWORD=$(cat "$1/password")
-  [ "$("${psql[@]}" -c "select 1 from pg_database where datname = '$2'")" = 1 ] \
-    || "${psql[@]}" -c "create database $2" >/dev/null
-  unset PGPASSWORD
+# with_database DIR PROGRAM …: one of PostgreSQL's programs, as the owner of everything.
+with_database() {
+  local dir=$1 program=$2; shift 2
+  PGPASSWORD=$(cat "$dir/password") "$(postgresql_bin_for "$dir")/$program" -h 127.0.0.1 -p "$(cat "$dir/port")" -U "$owner" "$@"
 }
+
+# make_schema DIR NAME: the application's user, and an empty database in the cluster, unless they are there.
+make_schema() {
+  local dir=$1 name=$2 secret
+  [ -e "$dir/app-password" ] || (umask 077; secret > "$dir/app-password")
+  secret=$(cat "$dir/app-password")
+  if [ "$(with_database "$dir" psql -d postgres -qAt -c "select 1 from pg_roles where rolname = '$app_user'")" != 1 ]; then
+    with_database "$dir" psql -d postgres -qAt -c "create role $app_user login nosuperuser nocreatedb nocreaterole password '$secret'" >/dev/null
+  fi
+  [ "$(with_database "$dir" psql -d postgres -qAt -c "select 1 from pg_database where datname = '$name'")" = 1 ] \
+    || with_database "$dir" psql -d postgres -qAt -c "create database $name" -c "revoke create on schema public from public" >/dev/null
+}
+
+# kept_version DIR NAME: the newest migration that the data have seen; 0 for none.
+kept_version() {
+  with_database "$1" psql -d "$2" -qAt -c "select coalesce(max(version::int), 0) from flyway_schema_history where success" 2>/dev/null || printf 0
+}
+
+newest_version() { find "$root/app/src/main/resources/db/migration" -name 'V*__*.sql' -printf '%f\n' | sed 's/^V\([0-9]*\)__.*/\1/' | sort -n | tail -n 1; }

@@ -3,6 +3,25 @@
 say() { printf '%s\n' "golden-tally: $*"; }
 fail() { printf '%s\n' "golden-tally: $*" >&2; exit 1; }
 
+# need_known_system: said before anything is installed, rather than half-way.
+need_known_system() {
+  local id version name
+  local about=${GOLDEN_TALLY_OS_RELEASE:-/etc/os-release}
+  [ -r "$about" ] || return 0
+  id=$(. "$about" && printf '%s' "${ID:-}")
+  version=$(. "$about" && printf '%s' "${VERSION_ID:-0}")
+  name=$(. "$about" && printf '%s' "${PRETTY_NAME:-this system}")
+  if [ "$id" = debian ] && [ "${version%%.*}" -lt 13 ] && [ "$version" != 0 ] && ! has_all_tools; then
+    fail "$name is too old: its packages have no JDK 21 and only Node 18. Use Debian 13 or newer, or install a JDK of version 21 or newer and Node 20.19 or newer yourself; then run this again. Nothing was installed"
+  fi
+}
+
+has_all_tools() {
+  [ -n "$(newest_jdk)" ] && command -v node >/dev/null && node_is_new_enough
+}
+
+node_is_new_enough() { node -e 'const [a,b]=process.versions.node.split(".").map(Number); process.exit(a>20||(a===20&&b>=19)?0:1)'; }
+
 install_packages() {
   local why=$1; shift
   command -v apt-get >/dev/null || fail "$why is missing and this system has no apt-get; please install: $*"
@@ -48,7 +67,7 @@ need_jdk() {
 
 need_node() {
   if ! command -v node >/dev/null || ! command -v npm >/dev/null; then install_packages "Node.js" nodejs npm; fi
-  node -e 'const [a,b]=process.versions.node.split(".").map(Number); process.exit(a>20||(a===20&&b>=19)?0:1)' \
+  node_is_new_enough \
     || fail "Node $(node --version) is too old; the pages are built with Node 20.19 or newer"
 }
 

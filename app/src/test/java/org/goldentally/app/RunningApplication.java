@@ -26,17 +26,27 @@ public final class RunningApplication implements ParameterResolver {
     public static synchronized String address() {
         if (context == null) {
             Path folder = newFolder();
-            String database = throwawayDatabase("start", folder).getLast();
+            List<String> database = throwawayDatabase("start", folder);
             Runtime.getRuntime().addShutdownHook(new Thread(() -> throwawayDatabase("stop", folder)));
             context = SpringApplication.run(
                     GoldenTallyApplication.class,
-                    "--server.port=0",
-                    "--spring.datasource.url=" + database,
-                    "--spring.datasource.username=",
-                    "--spring.datasource.password=",
-                    "--spring.profiles.active=" + System.getProperty("goldentally.profile", "test"));
+                    Stream.concat(
+                                    Stream.of(
+                                            "--server.port=0",
+                                            "--spring.profiles.active="
+                                                    + System.getProperty("goldentally.profile", "test")),
+                                    databaseOptions(database).stream())
+                            .toArray(String[]::new));
         }
         return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+    }
+
+    /** @param said what the throw-away database says when it is started: its address, and the passwords of its two users */
+    public static List<String> databaseOptions(List<String> said) {
+        return List.of(
+                "--spring.datasource.url=" + said.get(said.size() - 3),
+                "--spring.flyway.password=" + said.get(said.size() - 2),
+                "--spring.datasource.password=" + said.getLast());
     }
 
     /** Something of the running application, to look behind its door. */

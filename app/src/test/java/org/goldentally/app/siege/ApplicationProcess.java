@@ -25,13 +25,12 @@ public final class ApplicationProcess implements AutoCloseable {
     private final HttpClient http =
             HttpClient.newBuilder().connectTimeout(Duration.ofSeconds(2)).build();
     private final Path folder = RunningApplication.newFolder();
-    private final String database;
+    private final List<String> database;
     private final int port;
     private Process application;
 
     public ApplicationProcess() throws IOException {
-        database = RunningApplication.throwawayDatabase("start", folder, "" + freePort(), "durable")
-                .getLast();
+        database = RunningApplication.throwawayDatabase("start", folder, "" + freePort(), "durable");
         port = freePort();
         startApplication();
     }
@@ -50,10 +49,8 @@ public final class ApplicationProcess implements AutoCloseable {
                 System.getProperty("java.class.path"),
                 GoldenTallyApplication.class.getName(),
                 "--server.port=" + port,
-                "--spring.datasource.url=" + database,
-                "--spring.datasource.username=",
-                "--spring.datasource.password=",
                 "--spring.datasource.hikari.connection-timeout=2000"));
+        command.addAll(RunningApplication.databaseOptions(database));
         application = new ProcessBuilder(command)
                 .redirectErrorStream(true)
                 .redirectOutput(ProcessBuilder.Redirect.DISCARD)

@@ -1,0 +1,33 @@
+# Everything that tests or measures.
+
+# What the tests of the browser and the application need besides; those of these scripts come first, they are quick.
+run_tests() {
+  bash "$root/scripts/test/all"
+  run_maven spotless:check verify "$@"
+}
+
+# run_it OPTIONS: only the integration tests that the options name.
+run_it() { run_maven verify -Dtest=none -Dsurefire.failIfNoSpecifiedTests=false "$@"; }
+
+# Figures that look at the clock: some twenty-five minutes. The short forms of these are among the tests.
+run_siege() {
+  run_it -q -pl core,web,app "-Dit.test=${1:-MutationsIT,SurvivalIT,SiegeIT}" -Dgoldentally.mutations=100000 -Dgoldentally.kills=100 \
+    -Dgoldentally.siege=true 2>&1 | grep -E "SIEGE|ERROR|FAIL|expected|Expecting" | sed 's/^.*SIEGE //'
+}
+
+run_bench_http() {
+  run_it -Dit.test=EditBenchmarkIT -Dgoldentally.bench=true "-Dtest.jvm=-Xshare:auto --enable-native-access=ALL-UNNAMED" 2>&1 \
+    | grep -E "edit to picture|a step of zooming|ERROR"
+}
+
+run_bench() {
+  run_maven -q -DskipTests test-compile -pl core
+  (cd "$root" && mvn -B -q dependency:build-classpath -pl core -Dmdep.outputFile="$root/core/target/test.classpath" -Dmdep.includeScope=test)
+  local main=org.openjdk.jmh.Main
+  if [[ "${1:-}" == cutting ]]; then
+    main=org.goldentally.core.bench.CuttingBenchmark
+    shift
+  fi
+  "$JAVA_HOME/bin/java" -cp "$root/core/target/test-classes:$root/core/target/classes:$(cat "$root/core/target/test.classpath")" \
+    "$main" "$@"
+}
