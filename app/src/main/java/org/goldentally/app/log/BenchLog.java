@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -75,10 +76,19 @@ public class BenchLog {
                 .update();
     }
 
-    /** Keeps what follows from the log as it stands, if anything does; one writer at a time. */
-    public void append(UUID quiltId, Function<List<LogEntry>, Optional<LogEntry>> next) {
+    /**
+     * Keeps what follows from the log as it stands, if anything does; one writer at a time.
+     *
+     * @return the log as it stands then
+     */
+    public List<LogEntry> append(UUID quiltId, Function<List<LogEntry>, Optional<LogEntry>> next) {
         lock(quiltId);
-        next.apply(of(quiltId)).ifPresent(entry -> add(quiltId, entry));
+        List<LogEntry> all = new ArrayList<>(of(quiltId));
+        next.apply(all).ifPresent(entry -> {
+            add(quiltId, entry);
+            all.add(entry);
+        });
+        return all;
     }
 
     /** One writer at a time to a quilt's log, so that what is taken back is still there. */

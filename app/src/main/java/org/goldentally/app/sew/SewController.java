@@ -21,6 +21,7 @@ import org.goldentally.core.sew.BenchState;
 import org.goldentally.core.sew.FirstUnit;
 import org.goldentally.core.sew.LogEntry;
 import org.goldentally.core.sew.LogEntry.Kind;
+import org.goldentally.core.tally.TopTally;
 import org.jspecify.annotations.Nullable;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -102,9 +103,10 @@ class SewController {
      */
     @PostMapping("/log")
     CardView write(@PathVariable UUID id, @Valid @RequestBody Written written) {
-        Batch batch = cards(id).batch(written.batch());
-        log.append(id, all -> entry(all, written, batch));
-        return cards(id).card(written.batch());
+        TopTally tally = tallies.of(quilts.get(id).design());
+        Batch batch = new SewCards(tally, List.of(), pressings).batch(written.batch());
+        List<LogEntry> all = log.append(id, before -> entry(before, written, batch));
+        return new SewCards(tally, all, pressings).card(written.batch());
     }
 
     private static Optional<LogEntry> entry(List<LogEntry> all, Written written, Batch batch) {

@@ -14,7 +14,8 @@ interface ShelfPieceRepository extends Repository<ShelfPiece, UUID> {
             + " and piece.removedAt is null order by piece.addedAt")
     List<ShelfPiece> all(UUID ownerId);
 
-    @Query("select piece from ShelfPiece piece join fetch piece.cloth where piece.ownerId = :ownerId"
+    /** Found by their cloths alone, however many others the owner has. */
+    @Query("select piece from ShelfPiece piece join fetch piece.cloth cloth where cloth.ownerId = :ownerId"
             + " and piece.removedAt is null and piece.cloth.id in :clothIds order by piece.addedAt")
     List<ShelfPiece> ofCloths(UUID ownerId, Collection<UUID> clothIds);
 
