@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { call, type Problem, problemsOf, type Schemas, sendFile } from '@/api/client'
+import KeepingCard from './KeepingCard.vue'
 import { ProblemNote, WaitNote } from '@/shared'
 import { deletedQuiltsQuery, quiltListQuery } from './queries'
 
@@ -128,6 +129,7 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
       </label>
       <ProblemNote :problems="fileProblems" />
     </section>
+    <KeepingCard />
     </div>
   </div>
 </template>

@@ -115,6 +115,21 @@ class StepsIT {
                 .isEqualTo(200);
     }
 
+    /** Far enough that several steps are kept whole between those kept as changes, and to and fro over them. */
+    @Test
+    void everyOneOfManyStepsComesBackAsItWas() {
+        for (int n = 1; n <= 45; n++) {
+            int across = n;
+            change(design -> setting(design).put("across", across));
+        }
+        for (int step : new int[] {1, 44, 20, 19, 21, 40, 39, 0, 45}) {
+            quilt = (ObjectNode) post("steps/" + step + "/go-to");
+            assertThat(quilt.path("design").path("setting").path("across").asInt())
+                    .as("step " + step)
+                    .isEqualTo(step == 0 ? 4 : step);
+        }
+    }
+
     private static ObjectNode setting(ObjectNode design) {
         return (ObjectNode) design.path("setting");
     }

@@ -23,7 +23,7 @@ public record QuiltFile(
 
     private static final int MOST_CLOTHS = 400;
     private static final int MOST_LOTS = 400;
-    private static final int MOST_ENTRIES = 20_000;
+    static final int MOST_ENTRIES = 20_000;
 
     public QuiltFile {
         Limits.between(goldenTallyQuilt, CURRENT, CURRENT, "goldenTallyQuilt");

@@ -27,8 +27,10 @@ class QuiltFileController {
 
     private final QuiltFiles files;
     private final QuiltFileReader reader;
+    private final EverythingFiles everything;
 
-    QuiltFileController(QuiltFiles files, QuiltFileReader reader) {
+    QuiltFileController(QuiltFiles files, QuiltFileReader reader, EverythingFiles everything) {
+        this.everything = everything;
         this.files = files;
         this.reader = reader;
     }
@@ -54,6 +56,23 @@ class QuiltFileController {
     @ResponseStatus(HttpStatus.CREATED)
     Quilts.StoredQuilt bringIn(HttpServletRequest request) throws IOException {
         return files.bringIn(reader.read(request.getInputStream()));
+    }
+
+    /** All that is kept, as one file. */
+    @Heavy
+    @GetMapping("/everything")
+    ResponseEntity<Everything> everything() {
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=everything.golden-tally.json")
+                .body(everything.file());
+    }
+
+    /** Brings in what such a file has and is not here yet; the body is the file as it is. */
+    @Heavy
+    @LargestBody(QuiltFileReader.LARGEST_OF_EVERYTHING)
+    @PostMapping("/everything")
+    EverythingFiles.BroughtIn bringInEverything(HttpServletRequest request) throws IOException {
+        return everything.bringIn(reader.readEverything(request.getInputStream().readAllBytes()));
     }
 
     /** The JSON Schema of quilt files. */

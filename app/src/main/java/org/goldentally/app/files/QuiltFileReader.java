@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.goldentally.app.quilts.DesignDocuments;
+import org.goldentally.app.shelf.PriceList;
 import org.goldentally.app.text.CleanText;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
@@ -36,30 +37,38 @@ class QuiltFileReader {
     /** The largest quilt with a long log is under a tenth of this. */
     static final int LARGEST = 8_000_000;
 
+    /** Some hundred quilts with all their steps, and five hundred photographs. */
+    static final int LARGEST_OF_EVERYTHING = 40_000_000;
+
     private static final int DEEPEST = 40;
     private static final int LONGEST_TEXT = 20_000;
     private static final String WHERE = "Quilt file";
 
     private final DesignDocuments documents;
-    private final JsonMapper json = JsonMapper.builder(JsonFactory.builder()
-                    .streamReadConstraints(StreamReadConstraints.builder()
-                            .maxNestingDepth(DEEPEST)
-                            .maxStringLength(LONGEST_TEXT)
-                            .maxDocumentLength(LARGEST)
-                            .build())
-                    .build())
-            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
-            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
-            .enable(DeserializationFeature.FAIL_ON_READING_DUP_TREE_KEY)
-            .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
-            .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
-            .addModule(new CleanText.Module())
-            .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.FAIL))
-            .build();
+    private final JsonMapper json = mapper(LARGEST, LONGEST_TEXT);
+    private final JsonMapper everything = mapper(LARGEST_OF_EVERYTHING, LARGEST);
 
     QuiltFileReader(DesignDocuments documents) {
         this.documents = documents;
+    }
+
+    private static JsonMapper mapper(int largest, int longestText) {
+        return JsonMapper.builder(JsonFactory.builder()
+                        .streamReadConstraints(StreamReadConstraints.builder()
+                                .maxNestingDepth(DEEPEST)
+                                .maxStringLength(longestText)
+                                .maxDocumentLength(largest)
+                                .build())
+                        .build())
+                .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+                .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                .enable(DeserializationFeature.FAIL_ON_READING_DUP_TREE_KEY)
+                .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
+                .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
+                .addModule(new CleanText.Module())
+                .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.FAIL))
+                .build();
     }
 
     /** @throws RefusedException if it is no quilt file that can be used, with the place */
@@ -86,6 +95,56 @@ class QuiltFileReader {
             return read;
         } catch (JacksonException broken) {
             throw new RefusedException(problem(broken));
+        }
+    }
+
+    /** @throws RefusedException if it is no file of everything that can be used, with the place */
+    Everything readEverything(byte[] bytes) {
+        try {
+            Everything read = everything.readValue(bytes, Everything.class);
+            List<Problem> problems = new ArrayList<>();
+            Set<String> ids = new HashSet<>();
+            for (int i = 0; i < read.shelf().size(); i++) {
+                checkCloth("shelf[" + i + "].cloth", read.shelf().get(i).cloth(), ids, problems);
+                if (!isIdentity(read.shelf().get(i).cloth().id())) {
+                    problems.add(new Problem(
+                            "shelf[" + i + "].cloth.id", "it is no identity", "leave it as it was written"));
+                }
+            }
+            for (int i = 0; i < read.prices().size(); i++) {
+                Problem wrong =
+                        PriceList.wrongWith("prices[" + i + "]", read.prices().get(i));
+                if (wrong != null) {
+                    problems.add(wrong);
+                }
+            }
+            for (int i = 0; i < read.quilts().size(); i++) {
+                if (read.quilts().get(i).quilt().name().isBlank()) {
+                    problems.add(new Problem("quilts[" + i + "].quilt.name", "the quilt has no name", "give it one"));
+                }
+                for (int j = 0; j < read.quilts().get(i).log().size(); j++) {
+                    checkEntry(
+                            "quilts[" + i + "].log[" + j + "]",
+                            read.quilts().get(i).log().get(j),
+                            problems);
+                }
+            }
+            refuse(problems);
+            return read;
+        } catch (JacksonException broken) {
+            throw new RefusedException(problem(broken));
+        }
+    }
+
+    private static void refuse(List<Problem> problems) {
+        if (!problems.isEmpty()) {
+            throw new RefusedException(problems.subList(0, Math.min(20, problems.size())));
+        }
+    }
+
+    private static void checkCloth(String where, QuiltFile.FileCloth cloth, Set<String> ids, List<Problem> problems) {
+        if (!ids.add(cloth.id()) || cloth.id().isBlank() || cloth.name().isBlank()) {
+            problems.add(new Problem(where, "its id or name is missing or there twice", "put it right"));
         }
     }
 
@@ -146,18 +205,12 @@ class QuiltFileReader {
         }
         Set<String> ids = new HashSet<>();
         for (int i = 0; i < file.shelf().size(); i++) {
-            QuiltFile.FileCloth cloth = file.shelf().get(i);
-            if (!ids.add(cloth.id()) || cloth.id().isBlank() || cloth.name().isBlank()) {
-                problems.add(
-                        new Problem("shelf[" + i + "]", "its id or name is missing or there twice", "put it right"));
-            }
+            checkCloth("shelf[" + i + "]", file.shelf().get(i), ids, problems);
         }
         for (int i = 0; i < file.log().size(); i++) {
             checkEntry("log[" + i + "]", file.log().get(i), problems);
         }
-        if (!problems.isEmpty()) {
-            throw new RefusedException(problems.subList(0, Math.min(20, problems.size())));
-        }
+        refuse(problems);
     }
 
     /** That an entry can be kept as it is. */

@@ -18,6 +18,7 @@ import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.sew.LogEntry;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -50,12 +51,7 @@ public class QuiltFiles {
         ids.forEach((cloth, id) -> {
             ShelfLots.WholeCloth known = whole.get(cloth);
             if (known != null) {
-                cloths.add(new FileCloth(
-                        id,
-                        known.name(),
-                        known.pack(),
-                        known.facts(),
-                        known.lots().stream().map(QuiltFiles::lot).toList()));
+                cloths.add(cloth(id, known));
             }
         });
         return new QuiltFile(
@@ -63,17 +59,30 @@ public class QuiltFiles {
                 quilt.name(),
                 withShelfCloths(quilt.design(), ids),
                 cloths,
-                log.of(quiltId).stream()
-                        .map(entry -> new FileEntry(
-                                entry.id().toString(),
-                                entry.at().toString(),
-                                entry.kind(),
-                                entry.batch(),
-                                entry.units(),
-                                entry.hand(),
-                                entry.text(),
-                                entry.takesBack().map(UUID::toString).orElse("")))
-                        .toList());
+                entries(log.of(quiltId)));
+    }
+
+    static FileCloth cloth(String id, ShelfLots.WholeCloth known) {
+        return new FileCloth(
+                id,
+                known.name(),
+                known.pack(),
+                known.facts(),
+                known.lots().stream().map(QuiltFiles::lot).toList());
+    }
+
+    static List<FileEntry> entries(List<LogEntry> log) {
+        return log.stream()
+                .map(entry -> new FileEntry(
+                        entry.id().toString(),
+                        entry.at().toString(),
+                        entry.kind(),
+                        entry.batch(),
+                        entry.units(),
+                        entry.hand(),
+                        entry.text(),
+                        entry.takesBack().map(UUID::toString).orElse("")))
+                .toList();
     }
 
     private static FileLot lot(ShelfLots.Lot line) {
@@ -93,6 +102,27 @@ public class QuiltFiles {
                 .toList());
     }
 
+    /** A cloth that the shelf knows by name, else a new one with its pieces; gives its identity here. */
+    static UUID bringIn(ShelfLots shelf, String where, FileCloth cloth) {
+        List<ShelfLine> lines = new ArrayList<>();
+        List<MeasureSystem> systems = new ArrayList<>();
+        for (int j = 0; j < cloth.pieces().size(); j++) {
+            FileLot lot = cloth.pieces().get(j);
+            String place = where + ".pieces[" + j + "]";
+            ClothPiece piece = new ClothPiece(
+                    lot.form(),
+                    LengthReader.readPositive(place + ".width", lot.width(), MeasureSystem.INCH)
+                            .orThrow(),
+                    LengthReader.readPositive(place + ".length", lot.length(), MeasureSystem.INCH)
+                            .orThrow(),
+                    lot.edge());
+            lines.add(new ShelfLine(lot.count(), piece, cloth.name()));
+            systems.add(lot.system());
+        }
+        cloth.facts().checkAll(where);
+        return shelf.bringIn(cloth.name(), cloth.pack(), cloth.facts(), lines, systems);
+    }
+
     /**
      * Brings a quilt in as a new one. A cloth that the shelf knows by name is that cloth, and its pieces stay as they are;
      * others come to the shelf with their pieces.
@@ -101,26 +131,7 @@ public class QuiltFiles {
         Map<String, String> ids = new LinkedHashMap<>();
         for (int i = 0; i < file.shelf().size(); i++) {
             FileCloth cloth = file.shelf().get(i);
-            List<ShelfLine> lines = new ArrayList<>();
-            List<MeasureSystem> systems = new ArrayList<>();
-            for (int j = 0; j < cloth.pieces().size(); j++) {
-                FileLot lot = cloth.pieces().get(j);
-                String where = "shelf[" + i + "].pieces[" + j + "]";
-                ClothPiece piece = new ClothPiece(
-                        lot.form(),
-                        LengthReader.readPositive(where + ".width", lot.width(), MeasureSystem.INCH)
-                                .orThrow(),
-                        LengthReader.readPositive(where + ".length", lot.length(), MeasureSystem.INCH)
-                                .orThrow(),
-                        lot.edge());
-                lines.add(new ShelfLine(lot.count(), piece, cloth.name()));
-                systems.add(lot.system());
-            }
-            cloth.facts().checkAll("shelf[" + i + "]");
-            ids.put(
-                    cloth.id(),
-                    shelf.bringIn(cloth.name(), cloth.pack(), cloth.facts(), lines, systems)
-                            .toString());
+            ids.put(cloth.id(), bringIn(shelf, "shelf[" + i + "]", cloth).toString());
         }
         Quilts.StoredQuilt quilt = quilts.create(file.name(), withShelfCloths(file.design(), ids));
         file.log().forEach(entry -> log.add(quilt.id(), QuiltFileReader.entry(entry)));

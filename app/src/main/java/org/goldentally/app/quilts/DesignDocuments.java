@@ -74,7 +74,11 @@ public class DesignDocuments {
 
     /** A stored document, of whatever format, as it is written today. */
     ObjectNode upToDate(String document) {
-        return upToDate((ObjectNode) json.readTree(document));
+        if (json.readTree(document) instanceof ObjectNode design) {
+            return upToDate(design);
+        }
+        throw new RefusedException(
+                new Problem("design", "what stands here is no design", "choose a file that Golden Tally wrote"));
     }
 
     /**

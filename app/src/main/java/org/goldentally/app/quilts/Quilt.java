@@ -55,7 +55,12 @@ class Quilt {
     protected Quilt() {}
 
     Quilt(UUID ownerId, String name, String design) {
-        this.id = UUID.randomUUID();
+        this(UUID.randomUUID(), ownerId, name, design);
+    }
+
+    /** One that had its identity elsewhere. */
+    Quilt(UUID id, UUID ownerId, String name, String design) {
+        this.id = id;
         this.ownerId = ownerId;
         this.createdAt = Instant.now();
         change(name, design);
@@ -104,6 +109,10 @@ class Quilt {
 
     int lastStep() {
         return lastStep;
+    }
+
+    Instant createdAt() {
+        return createdAt;
     }
 
     UUID id() {

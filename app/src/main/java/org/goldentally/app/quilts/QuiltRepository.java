@@ -30,6 +30,12 @@ interface QuiltRepository extends Repository<Quilt, UUID> {
         Instant getDeletedAt();
     }
 
+    /** Deleted ones too, oldest first. */
+    @Query("select quilt from Quilt quilt where quilt.ownerId = :ownerId order by quilt.createdAt, quilt.id")
+    List<Quilt> findByOwnerId(UUID ownerId);
+
+    boolean existsById(UUID id);
+
     Optional<Quilt> findByIdAndOwnerId(UUID id, UUID ownerId);
 
     Optional<Quilt> findByIdAndOwnerIdAndDeletedAtIsNull(UUID id, UUID ownerId);

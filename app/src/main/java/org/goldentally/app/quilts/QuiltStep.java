@@ -7,7 +7,9 @@ import jakarta.persistence.IdClass;
 import jakarta.persistence.Table;
 import java.io.Serializable;
 import java.time.Instant;
+import java.util.Objects;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /** A state that a quilt's design was in; undo and redo go along them. */
 @Entity
@@ -23,8 +25,14 @@ class QuiltStep {
     @Id
     private int number;
 
+    /** The document of steps kept before they were packed. */
+    private @Nullable String design;
+
+    private byte @Nullable [] packed;
+
+    /** Whether it is packed by itself, or beside the step before it. */
     @Column(nullable = false)
-    private String design;
+    private boolean whole;
 
     @Column(nullable = false)
     private Instant at;
@@ -35,31 +43,39 @@ class QuiltStep {
 
     protected QuiltStep() {}
 
-    QuiltStep(UUID quiltId, int number, String design, String what) {
+    QuiltStep(UUID quiltId, int number, byte[] packed, boolean whole, String what) {
         this.quiltId = quiltId;
         this.number = number;
-        change(design, what);
+        change(packed, whole, what);
     }
 
-    final void change(String newDesign, String newWhat) {
-        this.design = newDesign;
+    final void change(byte[] newlyPacked, boolean byItself, String newWhat) {
+        this.design = null;
+        this.packed = newlyPacked.clone();
+        this.whole = byItself;
         this.what = newWhat;
         this.at = Instant.now();
-    }
-
-    int number() {
-        return number;
     }
 
     Instant at() {
         return at;
     }
 
+    /** When it was made elsewhere, for one that is brought in. */
+    void madeAt(Instant then) {
+        this.at = then;
+    }
+
+    int number() {
+        return number;
+    }
+
     String what() {
         return what;
     }
 
-    String design() {
-        return design;
+    /** @param before the document of the step before it */
+    String document(String before) {
+        return design != null ? design : PackedText.unpack(Objects.requireNonNull(packed), whole ? "" : before);
     }
 }

@@ -12,7 +12,7 @@ interface QuiltStepRepository extends Repository<QuiltStep, QuiltStep.Key> {
 
     Optional<QuiltStep> findByQuiltIdAndNumber(UUID quiltId, int number);
 
-    List<QuiltStep> findByQuiltIdAndNumberBetweenOrderByNumberDesc(UUID quiltId, int first, int last);
+    List<QuiltStep> findByQuiltIdAndNumberBetweenOrderByNumber(UUID quiltId, int first, int last);
 
     /** The names of the steps, without their designs, newest first. */
     @Query("select step.number as number, step.what as what, step.at as at from QuiltStep step"

@@ -30,7 +30,7 @@ public class Quilts {
     private static final int MOST_NAMED_STEPS = 100;
 
     private final QuiltRepository quilts;
-    private final QuiltStepRepository steps;
+    private final QuiltSteps steps;
     private final CurrentOwner owner;
     private final DesignDocuments documents;
     private final Shelf shelf;
@@ -38,7 +38,7 @@ public class Quilts {
 
     Quilts(
             QuiltRepository quilts,
-            QuiltStepRepository steps,
+            QuiltSteps steps,
             CurrentOwner owner,
             DesignDocuments documents,
             Shelf shelf,
@@ -102,7 +102,7 @@ public class Quilts {
     public StoredQuilt create(String name, QuiltDesign design) {
         String document = documents.write(design);
         Quilt quilt = quilts.saveAndFlush(new Quilt(owner.id(), name.strip(), document));
-        steps.save(new QuiltStep(quilt.id(), 0, document, "the start"));
+        steps.keep(quilt.id(), 0, document, "the start");
         return stored(quilt, design);
     }
 
@@ -180,8 +180,7 @@ public class Quilts {
         boolean onlyItsName = design.equals(now);
         if (!onlyItsName) {
             boolean goesOn = sameStep && quilt.step() > 0;
-            QuiltDesign before =
-                    goesOn ? documents.read(step(id, quilt.step() - 1).design()) : now;
+            QuiltDesign before = goesOn ? documents.read(steps.document(id, quilt.step() - 1)) : now;
             keepStep(quilt, goesOn ? quilt.step() : quilt.step() + 1, design, NamedChange.between(before, design));
         }
         quilt.calledBy(of.edit());
@@ -195,10 +194,7 @@ public class Quilts {
         if (quilt.lastStep() > quilt.step()) {
             steps.deleteAfter(quilt.id(), quilt.step());
         }
-        steps.findByQuiltIdAndNumber(quilt.id(), number)
-                .ifPresentOrElse(
-                        known -> known.change(document, what),
-                        () -> steps.save(new QuiltStep(quilt.id(), number, document, what)));
+        steps.keep(quilt.id(), number, document, what);
         quilt.goTo(number, number);
     }
 
@@ -219,10 +215,10 @@ public class Quilts {
         if (step < 0 || step > quilt.lastStep()) {
             return stored(quilt);
         }
-        QuiltStep kept = step(quilt.id(), step);
+        String kept = steps.document(quilt.id(), step);
         quilt.goTo(step, quilt.lastStep());
         quilt.calledBy(of.edit());
-        quilt.change(quilt.name(), kept.design());
+        quilt.change(quilt.name(), kept);
         return stored(quilts.saveAndFlush(quilt));
     }
 
@@ -238,10 +234,9 @@ public class Quilts {
         if (step < 1 || step > quilt.step()) {
             throw new NotFoundException("Step");
         }
-        List<StepTakenOut.Step> later =
-                steps.findByQuiltIdAndNumberBetweenOrderByNumberDesc(id, step - 1, quilt.step()).reversed().stream()
-                        .map(each -> new StepTakenOut.Step(each.what(), documents.upToDate(each.design())))
-                        .toList();
+        List<StepTakenOut.Step> later = steps.between(id, step - 1, quilt.step()).stream()
+                .map(each -> new StepTakenOut.Step(each.what(), documents.upToDate(each.document())))
+                .toList();
         QuiltDesign design = documents.read(StepTakenOut.from(later));
         keepStep(quilt, quilt.step() + 1, design, "taken out: " + later.get(1).what());
         quilt.calledBy(of.edit());
@@ -269,14 +264,10 @@ public class Quilts {
     @Transactional(readOnly = true)
     public List<QuiltDesign> lastSteps(UUID id, int most) {
         Quilt quilt = find(id);
-        return steps.findByQuiltIdAndNumberBetweenOrderByNumberDesc(id, quilt.step() - most, quilt.step() - 1).stream()
-                .map(step -> documents.read(step.design()))
+        return steps.between(id, quilt.step() - most, quilt.step() - 1).reversed().stream()
+                .map(step -> documents.read(step.document()))
                 .map(shelf::named)
                 .toList();
-    }
-
-    private QuiltStep step(UUID id, int number) {
-        return steps.findByQuiltIdAndNumber(id, number).orElseThrow();
     }
 
     private Quilt find(UUID id) {

@@ -101,14 +101,11 @@ public class PriceList {
         List<PriceEntry> entries = new ArrayList<>();
         List<Problem> problems = new ArrayList<>();
         for (CSVRecord row : CsvTable.read(WHERE, csv, COLUMNS)) {
-            String price = CsvTable.cell(row, "price");
-            String line = WHERE + ", line " + (row.getRecordNumber() + 1);
-            if (Price.read(line, price) instanceof Reading.Refused<Price> refused) {
-                problems.add(refused.problem());
-            }
-            PriceEntry entry = new PriceEntry(CsvTable.cell(row, "cloth"), CsvTable.cell(row, "kind"), price);
-            if (entry.cloth().length() > LONGEST || entry.kind().length() > LONGEST || price.length() > LONGEST) {
-                problems.add(new Problem(line, "a cell has more than " + LONGEST + " letters", "say it in fewer"));
+            PriceEntry entry = new PriceEntry(
+                    CsvTable.cell(row, "cloth"), CsvTable.cell(row, "kind"), CsvTable.cell(row, "price"));
+            Problem wrong = wrongWith(WHERE + ", line " + (row.getRecordNumber() + 1), entry);
+            if (wrong != null) {
+                problems.add(wrong);
             }
             entries.add(entry);
         }
@@ -121,6 +118,17 @@ public class PriceList {
         }
         String what = "price list of " + ShelfWords.lines(entries.size());
         return acts.act(what, () -> put(entries));
+    }
+
+    /** What is wrong with a line; null for nothing. */
+    public static @Nullable Problem wrongWith(String where, PriceEntry entry) {
+        if (Math.max(
+                        entry.cloth().length(),
+                        Math.max(entry.kind().length(), entry.price().length()))
+                > LONGEST) {
+            return new Problem(where, "a cell has more than " + LONGEST + " letters", "say it in fewer");
+        }
+        return Price.read(where, entry.price()) instanceof Reading.Refused<Price> refused ? refused.problem() : null;
     }
 
     private List<PriceEntry> put(List<PriceEntry> entries) {
@@ -136,6 +144,16 @@ public class PriceList {
                     .update();
         }
         return entries;
+    }
+
+    /** Takes a list that was kept elsewhere, where there is none here. */
+    public boolean bringIn(List<PriceEntry> entries) {
+        turn.take();
+        if (entries.isEmpty() || !entries().isEmpty()) {
+            return false;
+        }
+        put(entries);
+        return true;
     }
 
     /** A made-up list, the stand-in for a shop's. */

@@ -7,7 +7,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.app.account.OwnersTurn;
@@ -27,6 +29,7 @@ public class ShelfLots {
     private final ShelfActs acts;
     private final OwnersTurn turn;
     private final EntityManager database;
+    private final ClothPhotos photos;
 
     ShelfLots(
             ClothRepository cloths,
@@ -34,7 +37,9 @@ public class ShelfLots {
             CurrentOwner owner,
             OwnersTurn turn,
             ShelfActs acts,
+            ClothPhotos photos,
             EntityManager database) {
+        this.photos = photos;
         this.acts = acts;
         this.turn = turn;
         this.database = database;
@@ -147,6 +152,24 @@ public class ShelfLots {
                         new WholeCloth(
                                 cloth.name(), cloth.pack(), cloth.facts(), lots.getOrDefault(cloth.id(), List.of()))));
         return whole;
+    }
+
+    /** The photograph of a cloth, small, as PNG; empty where there is none. */
+    @Transactional(readOnly = true)
+    public Optional<byte[]> photo(UUID cloth) {
+        return photos.of(cloth);
+    }
+
+    /** Keeps a photograph for a cloth that has none yet; it is read as any that is taken. */
+    public void bringInPhoto(UUID cloth, byte[] picture) {
+        if (photos.of(cloth).isEmpty()) {
+            photos.keep(cloth, ClothPhotos.read(picture).small());
+        }
+    }
+
+    /** Everything of a file, as one act. */
+    public <T> T asOneAct(String what, Supplier<T> work) {
+        return acts.act(what, work);
     }
 
     /** A cloth of that name as it is on the shelf, else a new one with these pieces; gives its identity. */

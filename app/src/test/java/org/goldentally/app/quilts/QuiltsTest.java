@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
@@ -22,7 +23,6 @@ import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.MeasureSystem;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.mockito.ArgumentCaptor;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What a real database will not show on demand: the clock, another writer in between, a change that comes twice. */
@@ -34,7 +34,7 @@ class QuiltsTest {
     private static final QuiltDesign IN_CENTIMETRES = QuiltDesign.first(MeasureSystem.CENTIMETRE);
 
     private final QuiltRepository kept = mock(QuiltRepository.class);
-    private final QuiltStepRepository steps = mock(QuiltStepRepository.class);
+    private final QuiltSteps steps = mock(QuiltSteps.class);
     private final Shelf shelf = mock(Shelf.class);
     private final Clock clock = mock(Clock.class);
     private final CurrentOwner owner = new CurrentOwner();
@@ -69,19 +69,16 @@ class QuiltsTest {
         assertThatThrownBy(() ->
                         quilts.change(quilt.id(), new Quilts.ChangeOf(7, UUID.randomUUID()), "Test", DESIGN, false))
                 .isInstanceOf(StaleVersionException.class);
-        verify(steps, never()).save(any());
+        verify(steps, never()).keep(any(), anyInt(), any(), any());
         verify(kept, never()).saveAndFlush(any());
     }
 
     @Test
     void aChangeThatComesTwiceUnderOneNameIsOneStep() {
         UUID edit = UUID.randomUUID();
-        when(steps.findByQuiltIdAndNumber(any(), anyInt())).thenReturn(Optional.empty());
         quilts.change(quilt.id(), new Quilts.ChangeOf(0, edit), "Test", IN_CENTIMETRES, false);
         quilts.change(quilt.id(), new Quilts.ChangeOf(0, edit), "Test", IN_CENTIMETRES, false);
-        ArgumentCaptor<QuiltStep> step = ArgumentCaptor.forClass(QuiltStep.class);
-        verify(steps).save(step.capture());
-        assertThat(step.getValue().number()).isEqualTo(1);
+        verify(steps).keep(eq(quilt.id()), eq(1), any(), any());
         assertThat(quilt.lastStep()).isEqualTo(1);
     }
 
@@ -90,7 +87,7 @@ class QuiltsTest {
         quilt.goTo(2, 5);
         assertThat(quilts.change(quilt.id(), 0, "Garden path", DESIGN, false).name())
                 .isEqualTo("Garden path");
-        verify(steps, never()).save(any());
+        verify(steps, never()).keep(any(), anyInt(), any(), any());
         assertThat(quilt.lastStep()).isEqualTo(5);
     }
 

@@ -1,0 +1,196 @@
+package org.goldentally.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.util.Map;
+import java.util.UUID;
+import javax.imageio.ImageIO;
+import org.goldentally.app.siege.ApplicationProcess;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.web.client.RestClient;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Everything out as one file and in again, there and elsewhere; and what the application's own user may not do. */
+@ExtendWith(RunningApplication.class)
+class EverythingIT {
+
+    private final RestClient client;
+    private final Api api;
+
+    EverythingIT(RestClient client, Api api) {
+        this.client = client;
+        this.api = api;
+    }
+
+    @Test
+    void everythingGoesOutAndComesInElsewhereAsItWas() throws Exception {
+        JsonNode quilt = something();
+        JsonNode file = api.get("/api/everything");
+        String id = quilt.path("id").asString();
+        JsonNode again = api.post("/api/everything", file);
+        assertThat(again.toString())
+                .as("it is all here already")
+                .isEqualTo("{\"quilts\":0,\"cloths\":0,\"blocks\":0,\"prices\":false}");
+        try (ApplicationProcess elsewhere = new ApplicationProcess()) {
+            elsewhere.untilAnswered(
+                    "POST", "/api/shelf/lines", "{\"line\":\"1 fat quarter everything oat\",\"system\":\"INCH\"}");
+            JsonNode came = Api.JSON.readTree(elsewhere.untilAnswered("POST", "/api/everything", file.toString()));
+            assertThat(came.path("quilts").asInt())
+                    .isEqualTo(file.path("quilts").size());
+            JsonNode there = Api.JSON.readTree(elsewhere.untilAnswered("GET", "/api/everything", null));
+            assertThat(there.path("prices")).isEqualTo(file.path("prices"));
+            assertThat(there.path("blocks").size())
+                    .isEqualTo(file.path("blocks").size());
+            assertThat(there.path("quilts").size())
+                    .isEqualTo(file.path("quilts").size());
+            String path = "/api/quilts/" + id;
+            for (String part : new String[] {"/steps", "/sew/log"}) {
+                assertThat(Api.JSON.readTree(elsewhere.untilAnswered("GET", path + part, null)))
+                        .isEqualTo(api.get(path + part));
+            }
+            JsonNode kept = Api.JSON.readTree(elsewhere.untilAnswered("GET", path, null));
+            String cloth = kept.path("design")
+                    .path("cloths")
+                    .path(0)
+                    .path("shelfCloth")
+                    .asString();
+            String its = quilt.path("design")
+                    .path("cloths")
+                    .path(0)
+                    .path("shelfCloth")
+                    .asString();
+            assertThat(cloth).as("the cloth of that name there").isNotEqualTo(its);
+            assertThat(kept.path("design").toString().replace(cloth, its).replace("#ede4cc", "#000000"))
+                    .isEqualTo(quilt.path("design").toString());
+            assertThat(photographed(Api.JSON.readTree(elsewhere.untilAnswered("GET", "/api/shelf", null))))
+                    .isTrue();
+            assertThat(elsewhere.untilAnswered("GET", "/api/quilts/deleted", null))
+                    .contains("Everything gone");
+        }
+    }
+
+    private static boolean photographed(JsonNode shelf) {
+        for (JsonNode cloth : shelf) {
+            if (cloth.path("name").asString().equals("everything oat")) {
+                return cloth.path("photographed").asBoolean();
+            }
+        }
+        return false;
+    }
+
+    /** A quilt of a photographed cloth with steps and a log, a deleted one, a price list and a block of one's own. */
+    private JsonNode something() throws Exception {
+        api.post("/api/shelf/lines", Map.of("line", "6 squares 10 in everything oat", "system", "INCH"));
+        String cloth = "";
+        for (JsonNode each : api.get("/api/shelf")) {
+            cloth = each.path("name").asString().equals("everything oat")
+                    ? each.path("id").asString()
+                    : cloth;
+        }
+        ByteArrayOutputStream picture = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(40, 40, BufferedImage.TYPE_INT_RGB), "png", picture);
+        client.put()
+                .uri("/api/shelf/cloths/" + cloth + "/photo")
+                .contentType(MediaType.IMAGE_PNG)
+                .body(picture.toByteArray())
+                .retrieve()
+                .toBodilessEntity();
+        api.post("/api/shelf/prices/made-up", "");
+        api.post(
+                "/api/blocks/own",
+                Map.of("blocks", api.get("/api/blocks?find=star").path(0).path("blocks")));
+        JsonNode quilt = api.post("/api/quilts", Map.of("name", "Everything", "system", "INCH"));
+        String path = "/api/quilts/" + quilt.path("id").asString();
+        ObjectNode design = (ObjectNode) quilt.path("design");
+        design.putArray("cloths")
+                .add(Api.cloth("a", "everything oat", "#000000").put("shelfCloth", cloth));
+        Api.dress(design, "a", "a");
+        for (int across = 5; across < 8; across++) {
+            ((ObjectNode) design.path("setting")).put("across", across);
+            JsonNode now = api.get(path);
+            api.put(
+                    path,
+                    Api.JSON
+                            .createObjectNode()
+                            .put("version", now.path("version").asInt())
+                            .put("name", "Everything")
+                            .put("sameStep", false)
+                            .set("design", design));
+        }
+        api.post(
+                path + "/sew/log",
+                Map.of("id", UUID.randomUUID(), "kind", "SET_MADE", "batch", "rows", "hand", "", "text", ""));
+        JsonNode gone = api.post("/api/quilts", Map.of("name", "Everything gone", "system", "INCH"));
+        api.ask(HttpMethod.DELETE, "/api/quilts/" + gone.path("id").asString(), "");
+        return api.get(path);
+    }
+
+    @Test
+    void aFileWithAMistakeChangesNothing() {
+        int quilts = api.get("/api/quilts").size();
+        ObjectNode file = (ObjectNode) Api.JSON.readTree(
+                "{\"goldenTallyEverything\":1,\"shelf\":[],\"prices\":[],\"blocks\":[],\"quilts\":[]}");
+        ObjectNode quilt = file.withArray("quilts").addObject();
+        quilt.putArray("log");
+        ObjectNode whole = quilt.putObject("quilt")
+                .put("id", UUID.randomUUID().toString())
+                .put("name", "Half")
+                .put("step", 0)
+                .put("createdAt", "2026-01-01T00:00:00Z")
+                .put("deletedAt", "");
+        whole.putArray("steps")
+                .addObject()
+                .put("what", "")
+                .put("at", "2026-01-01T00:00:00Z")
+                .put("packed", "eJwDAAAAAAE=");
+        Api.Answer refused = api.ask(HttpMethod.POST, "/api/everything", file);
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.json().toString()).contains("quilts[0].quilt.steps[0]", "no step of a quilt");
+        file.put("goldenTallyEverything", 9);
+        assertThat(api.ask(HttpMethod.POST, "/api/everything", file).status()).isEqualTo(422);
+        assertThat(api.get("/api/quilts")).hasSize(quilts);
+    }
+
+    @Test
+    void theApplicationsOwnUserCannotChangeWhatOnlyGrows() {
+        JdbcClient database = RunningApplication.bean(JdbcClient.class);
+        for (String statement : new String[] {
+            "truncate bench_log",
+            "delete from bench_log",
+            "update bench_log set units = 0",
+            "alter table bench_log disable trigger all",
+            "drop table bench_log",
+            "create table another (id int)",
+            "delete from flyway_schema_history"
+        }) {
+            assertThat(org.assertj.core.api.Assertions.catchThrowable(
+                            () -> database.sql(statement).update()))
+                    .as(statement)
+                    .hasRootCauseInstanceOf(java.sql.SQLException.class)
+                    .rootCause()
+                    .hasMessageMatching("(?s).*(permission denied|must be owner).*");
+        }
+        assertThat(database.sql("select rolsuper from pg_roles where rolname = current_user")
+                        .query(Boolean.class)
+                        .single())
+                .isFalse();
+    }
+
+    @Test
+    void healthSaysWhetherTheDatabaseAnswersAndHowMuchRoomThereIs() {
+        JsonNode health = api.get("/api/health");
+        assertThat(health.path("well").asBoolean()).isTrue();
+        assertThat(health.path("tables").asInt()).isGreaterThanOrEqualTo(9);
+        assertThat(health.path("freeMegabytes").asLong()).isPositive();
+        assertThat(health.path("copyLate").asBoolean())
+                .as("nobody makes copies of a throw-away database")
+                .isFalse();
+    }
+}
