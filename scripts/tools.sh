@@ -1,5 +1,9 @@
 # Finds the tools that are needed, and installs what is missing through the system's packages.
 
+# Nothing ends without a word: what fails where nobody expected it is named.
+set -E
+trap 'printf "golden-tally: “%s” failed, which should not happen; please report it with what is above\n" "$BASH_COMMAND" >&2' ERR
+
 say() { printf '%s\n' "golden-tally: $*"; }
 fail() { printf '%s\n' "golden-tally: $*" >&2; exit 1; }
 
