@@ -26,6 +26,15 @@ has_all_tools() {
 
 node_is_new_enough() { node -e 'const [a,b]=process.versions.node.split(".").map(Number); process.exit(a>20||(a===20&&b>=19)?0:1)'; }
 
+# A new machine has no list of packages yet; without one nothing can be looked up.
+refresh_packages() {
+  [ -z "${packages_refreshed:-}" ] || return 0
+  packages_refreshed=yes
+  local as_root=()
+  [ "$(id -u)" -eq 0 ] || as_root=(sudo -n)
+  "${as_root[@]}" apt-get update -qq >/dev/null 2>&1 || say "the list of packages could not be refreshed; trying with the old one"
+}
+
 install_packages() {
   local why=$1; shift
   command -v apt-get >/dev/null || fail "$why is missing and this system has no apt-get; please install: $*"
@@ -35,7 +44,7 @@ install_packages() {
     as_root=(sudo -n)
   fi
   say "installing $why ($*); this may take a few minutes"
-  "${as_root[@]}" apt-get update -qq >/dev/null 2>&1 || say "the list of packages could not be refreshed; trying with the old one"
+  refresh_packages
   "${as_root[@]}" env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "$@" >/dev/null 2>&1 \
     || fail "$why could not be installed; please run: apt-get install $*"
 }
@@ -57,6 +66,7 @@ need_jdk() {
   local jdk package
   jdk=$(newest_jdk)
   if [ -z "$jdk" ]; then
+    ! command -v apt-get >/dev/null || refresh_packages
     for package in openjdk-25-jdk-headless openjdk-21-jdk-headless default-jdk-headless; do
       if apt-cache policy "$package" 2>/dev/null | grep -q 'Candidate: [^(]'; then
         install_packages "a JDK" "$package"

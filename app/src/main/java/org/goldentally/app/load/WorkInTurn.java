@@ -1,5 +1,9 @@
 package org.goldentally.app.load;
 
+import io.micrometer.core.instrument.Counter;
+import io.micrometer.core.instrument.DistributionSummary;
+import io.micrometer.core.instrument.Gauge;
+import io.micrometer.core.instrument.MeterRegistry;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -41,11 +45,22 @@ class WorkInTurn extends OncePerRequestFilter {
     private final Handlers handlers;
     private final GoneClients gone;
     private final ReportWriter reports;
+    private final DistributionSummary steps;
+    private final Counter sentAway;
 
-    WorkInTurn(Handlers handlers, GoneClients gone, ReportWriter reports) {
+    WorkInTurn(Handlers handlers, GoneClients gone, ReportWriter reports, MeterRegistry meters) {
         this.handlers = handlers;
         this.gone = gone;
         this.reports = reports;
+        Gauge.builder("golden.tally.waiting", turns, Turns::waiting)
+                .description("heavy requests that wait for their turn")
+                .register(meters);
+        this.steps = DistributionSummary.builder("golden.tally.work")
+                .description("steps of work of a request")
+                .register(meters);
+        this.sentAway = Counter.builder("golden.tally.sent.away")
+                .description("heavy requests sent away, since too many waited")
+                .register(meters);
     }
 
     @Override
@@ -70,6 +85,7 @@ class WorkInTurn extends OncePerRequestFilter {
                 gone.done(turn);
             }
         } catch (TooManyException tooMany) {
+            sentAway.increment();
             response.setHeader(HttpHeaders.RETRY_AFTER, "2");
             reports.write(
                     response,
@@ -87,7 +103,7 @@ class WorkInTurn extends OncePerRequestFilter {
         return quilt.matches() ? quilt.group(1) : request.getRequestURI();
     }
 
-    private static void goOn(Work work, HttpServletRequest request, HttpServletResponse response, FilterChain next)
+    private void goOn(Work work, HttpServletRequest request, HttpServletResponse response, FilterChain next)
             throws ServletException, IOException {
         try {
             work.within(() -> {
@@ -104,6 +120,8 @@ class WorkInTurn extends OncePerRequestFilter {
             throw e.getCause();
         } catch (ServletFailure e) {
             throw (ServletException) e.getCause();
+        } finally {
+            steps.record(work.done());
         }
     }
 
