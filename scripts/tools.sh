@@ -62,13 +62,16 @@ newest_jdk() {
   printf '%s' "$best"
 }
 
+# What is looked through to its first hit ends the program that prints it, so its output is taken whole first.
+has_package() { [[ $(apt-cache policy "$1" 2>/dev/null) =~ Candidate:\ [^\(] ]]; }
+
 need_jdk() {
   local jdk package
   jdk=$(newest_jdk)
   if [ -z "$jdk" ]; then
     ! command -v apt-get >/dev/null || refresh_packages
     for package in openjdk-25-jdk-headless openjdk-21-jdk-headless default-jdk-headless; do
-      if apt-cache policy "$package" 2>/dev/null | grep -q 'Candidate: [^(]'; then
+      if has_package "$package"; then
         install_packages "a JDK" "$package"
         jdk=$(newest_jdk)
         [ -n "$jdk" ] && break
