@@ -22,7 +22,7 @@ place_for_database() {
     return
   fi
   mkdir -p -m 700 "$dir" && chown postgres "$dir"
-  if (cd / && runuser -u postgres -- test -w "$dir"); then return; fi
+  if (cd / && runuser -u postgres -- test -w "$dir") 2>/dev/null; then return; fi
   rmdir "$dir"
   mkdir -p -m 755 /var/lib/golden-tally
   elsewhere=$(mktemp -d "/var/lib/golden-tally/$(basename "$root")-XXXXXX")
