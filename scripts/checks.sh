@@ -15,6 +15,15 @@ run_siege() {
     -Dgoldentally.siege=true 2>&1 | grep -E "SIEGE|ERROR|FAIL|expected|Expecting" | sed 's/^.*SIEGE //'
 }
 
+# What the registries know: newer versions, and holes that were announced.
+tell_updates() {
+  run_maven -q versions:display-dependency-updates versions:display-plugin-updates -DprocessDependencyManagement=false -Dversions.outputFile="$state/updates.txt" \
+    || say "Maven's registry does not tell"
+  [ ! -s "$state/updates.txt" ] || cat "$state/updates.txt"
+  (cd "$root/web" && npm outdated --omit=dev) || true
+  (cd "$root/web" && npm audit --omit=dev --audit=true) || say "npm found holes, or its registry does not tell"
+}
+
 run_bench_http() {
   run_it -Dit.test=EditBenchmarkIT -Dgoldentally.bench=true "-Dtest.jvm=-Xshare:auto --enable-native-access=ALL-UNNAMED" 2>&1 \
     | grep -E "edit to picture|a step of zooming|ERROR"
