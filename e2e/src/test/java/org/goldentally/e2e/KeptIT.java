@@ -7,7 +7,11 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.goldentally.app.RunningApplication;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -195,5 +199,45 @@ class KeptIT {
         assertThat(Browser.seriousFindings(page)).isEmpty();
         page.getByText("To your quilts").click();
         assertThat(page).hasURL(RunningApplication.address() + "/quilts");
+    }
+
+    /** The line is put on the shelf, but its answer never comes: the page sends it again, and it stands once. */
+    @Test
+    void aLineWhoseAnswerIsLostStandsOnce() {
+        station("Cloth");
+        AtomicInteger sent = new AtomicInteger();
+        page.route("**/api/shelf/lines", route -> {
+            if (sent.incrementAndGet() == 1) {
+                route.fetch();
+                route.abort();
+            } else {
+                route.resume();
+            }
+        });
+        page.getByLabel("What have you got?").fill("3 squares 10 in once");
+        page.getByLabel("What have you got?").press("Enter");
+        assertThat(page.locator("[data-cloth='once']")).hasCount(1);
+        page.reload();
+        assertThat(page.locator("[data-cloth='once']")).hasCount(1);
+        assertThat(page.locator("[data-cloth='once']").getByText("3 squares")).hasCount(1);
+        assertThat(sent).hasValue(2);
+    }
+
+    @Test
+    void everythingGoesOutAsOneFileAndComesInAgain() {
+        page.navigate("/quilts");
+        Path file = page.waitForDownload(
+                        () -> page.getByText("Everything as one file").click())
+                .path();
+        page.getByLabel("Bring everything in from such a file").setInputFiles(file);
+        assertThat(page.getByText("All of it was here already; nothing has changed."))
+                .isVisible();
+        page.getByLabel("Bring everything in from such a file")
+                .setInputFiles(new FilePayload(
+                        "broken.json",
+                        "application/json",
+                        "{\"goldenTallyEverything\":".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByText("choose a file that Golden Tally wrote")).isVisible();
+        assertThat(Browser.seriousFindings(page)).isEmpty();
     }
 }
