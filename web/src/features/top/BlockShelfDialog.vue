@@ -2,9 +2,9 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
-import { call } from '@/api/client'
-import { PatchPicture, WaitNote } from '@/shared'
-import { ownBlocksKey, type ShelfBlock, useOwnBlocks, useTraditionalBlocks } from './queries'
+import { call, type Problem, problemsOf } from '@/api/client'
+import { PatchPicture, ProblemNote, WaitNote } from '@/shared'
+import { ownBlocksKey, type ShelfBlock, useForgottenBlocks, useOwnBlocks, useTraditionalBlocks } from './queries'
 
 export interface BlockShelfDialogProps {
   open: boolean
@@ -17,13 +17,26 @@ const client = useQueryClient()
 const words = ref('')
 const { data: traditional, error } = useTraditionalBlocks(words)
 const { data: own } = useOwnBlocks()
+const { data: forgotten } = useForgottenBlocks()
+const problems = ref<Problem[]>([])
 
 /** The letters a to e of a shelf block are only there to show where its cloths differ. */
 const SHOWN: Record<string, string> = { a: '#efe6d0', b: '#22384d', c: '#d99a2b', d: '#2e6f5e', e: '#b2472f' }
 
 async function remove(block: ShelfBlock) {
-  await call('DELETE', `/api/blocks/own/${block.ownId}`)
-  void client.invalidateQueries({ queryKey: ownBlocksKey })
+  await attempt(() => call('DELETE', `/api/blocks/own/${block.ownId}`))
+}
+async function bringBack(block: ShelfBlock) {
+  await attempt(() => call('POST', `/api/blocks/own/${block.ownId}/bring-back`))
+}
+async function attempt(work: () => Promise<unknown>) {
+  try {
+    await work()
+    problems.value = []
+  } catch (thrown) {
+    problems.value = problemsOf(thrown)
+  }
+  await client.invalidateQueries({ queryKey: ownBlocksKey })
 }
 </script>
 
@@ -54,6 +67,15 @@ async function remove(block: ShelfBlock) {
               </li>
             </ul>
           </template>
+          <ProblemNote :problems="problems" />
+          <details v-if="forgotten?.length" class="mb-4">
+            <summary class="cursor-pointer underline decoration-dotted">Forgotten, kept for thirty days ({{ forgotten.length }})</summary>
+            <ul class="mt-2 flex flex-wrap gap-2">
+              <li v-for="block in forgotten" :key="block.ownId">
+                <button class="button" :aria-label="`Bring back ${block.name}`" @click="bringBack(block)">Bring back {{ block.name }}</button>
+              </li>
+            </ul>
+          </details>
           <h3 class="panel-title mb-2">Traditional</h3>
           <WaitNote v-if="!traditional" what="the blocks" :error="error" />
           <p v-else-if="!traditional.length">No block has all these words. Try its grid (“3 x 3”), a unit (“goose”) or part of its name.</p>

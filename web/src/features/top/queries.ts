@@ -20,6 +20,11 @@ export function useOwnBlocks() {
   return useQuery({ queryKey: ownBlocksKey, queryFn: () => call<ShelfBlock[]>('GET', '/api/blocks/own') })
 }
 
+/** Own blocks that were forgotten and can still be brought back. */
+export function useForgottenBlocks() {
+  return useQuery({ queryKey: [...ownBlocksKey, 'forgotten'], queryFn: () => call<ShelfBlock[]>('GET', '/api/blocks/own/forgotten') })
+}
+
 /** The units that a block is built of. */
 export function useTrayUnits() {
   return useQuery({ queryKey: ['blocks', 'units'], queryFn: () => call<Schemas['TrayUnit'][]>('GET', '/api/blocks/units'), staleTime: Infinity })

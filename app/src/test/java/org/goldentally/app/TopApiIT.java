@@ -11,6 +11,7 @@ import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.w3c.dom.Document;
@@ -162,7 +163,18 @@ class TopApiIT {
                         .asString())
                 .isEqualTo("type a name for it first");
         api.client().delete().uri("/api/blocks/own/" + id).retrieve().toBodilessEntity();
-        assertThat(api.get("/api/blocks/own")).isEmpty();
+        assertThat(api.get("/api/blocks/own").findValuesAsString("ownId")).doesNotContain(id);
+        assertThat(api.get("/api/blocks/own/forgotten").findValuesAsString("ownId"))
+                .contains(id);
+        api.post("/api/blocks/own/" + id + "/bring-back", "");
+        assertThat(api.get("/api/blocks/own").findValuesAsString("ownId")).contains(id);
+        api.client().delete().uri("/api/blocks/own/" + id).retrieve().toBodilessEntity();
+        String other = api.post("/api/blocks/own", body).path("ownId").asString();
+        assertThat(other).isNotEqualTo(id);
+        Api.Answer taken = api.ask(HttpMethod.POST, "/api/blocks/own/" + id + "/bring-back", "");
+        assertThat(taken.status()).isEqualTo(422);
+        assertThat(taken.json().toString()).contains("another block of this name is kept by now");
+        api.client().delete().uri("/api/blocks/own/" + other).retrieve().toBodilessEntity();
     }
 
     @Test

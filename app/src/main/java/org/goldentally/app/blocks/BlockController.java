@@ -78,6 +78,17 @@ class BlockController {
         shelf.remove(id);
     }
 
+    /** Blocks that were forgotten and can still be brought back. */
+    @GetMapping("/own/forgotten")
+    List<ShelfBlockView> forgotten() {
+        return shelf.forgotten();
+    }
+
+    @PostMapping("/own/{id}/bring-back")
+    ShelfBlockView bringBack(@PathVariable UUID id) {
+        return shelf.bringBack(id);
+    }
+
     @GetMapping("/units")
     List<TrayUnit> units() {
         return java.util.Arrays.stream(PartKind.values())

@@ -1,16 +1,22 @@
 package org.goldentally.app.blocks;
 
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.app.account.OwnersTurn;
+import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.TraditionalBlocks;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -20,12 +26,17 @@ import tools.jackson.databind.json.JsonMapper;
 @Transactional
 class BlockShelf {
 
+    /** A forgotten block can be brought back for so long. */
+    private static final Duration KEPT_FORGOTTEN = Duration.ofDays(30);
+
     private final OwnBlockRepository own;
     private final CurrentOwner owner;
     private final OwnersTurn turn;
     private final JsonMapper json;
+    private final Clock clock;
 
-    BlockShelf(OwnBlockRepository own, CurrentOwner owner, OwnersTurn turn, JsonMapper json) {
+    BlockShelf(OwnBlockRepository own, CurrentOwner owner, OwnersTurn turn, JsonMapper json, Clock clock) {
+        this.clock = clock;
         this.turn = turn;
         this.own = own;
         this.owner = owner;
@@ -62,11 +73,24 @@ class BlockShelf {
 
     @Transactional(readOnly = true)
     public List<ShelfBlockView> own() {
-        return own.findByOwnerIdOrderByName(owner.id()).stream()
-                .map(kept -> view(
-                        kept.id().toString(),
-                        json.readValue(kept.block(), KeptBlock.class).blocks()))
+        return own.findByOwnerIdAndRemovedAtIsNullOrderByName(owner.id()).stream()
+                .map(this::view)
                 .toList();
+    }
+
+    /** Those that were forgotten and can still be brought back, the last first. */
+    @Transactional(readOnly = true)
+    public List<ShelfBlockView> forgotten() {
+        Instant since = clock.instant().minus(KEPT_FORGOTTEN);
+        return own.findByOwnerIdAndRemovedAtAfterOrderByRemovedAtDesc(owner.id(), since).stream()
+                .map(this::view)
+                .toList();
+    }
+
+    private ShelfBlockView view(OwnBlock kept) {
+        return view(
+                kept.id().toString(),
+                json.readValue(kept.block(), KeptBlock.class).blocks());
     }
 
     /** Keeps a block for other quilts; one of the same name is replaced. */
@@ -74,15 +98,35 @@ class BlockShelf {
         turn.take();
         Block block = blocks.getFirst();
         String document = json.writeValueAsString(new KeptBlock(blocks));
-        OwnBlock kept = own.findByOwnerIdAndNameIgnoreCase(owner.id(), block.name())
+        OwnBlock kept = own.findByOwnerIdAndNameIgnoreCaseAndRemovedAtIsNull(owner.id(), block.name())
                 .orElseGet(() -> new OwnBlock(owner.id(), block.name(), document));
         kept.change(document);
         return view(own.saveAndFlush(kept).id().toString(), blocks);
     }
 
-    /** One that is not there any more is removed already. */
+    /** Forgets a block; it can be brought back for thirty days. One that is not there any more is forgotten already. */
     public void remove(UUID id) {
-        own.findByIdAndOwnerId(id, owner.id()).ifPresent(own::delete);
+        own.findByIdAndOwnerId(id, owner.id())
+                .filter(block -> !block.isRemoved())
+                .ifPresent(block -> {
+                    block.remove(clock.instant());
+                    own.saveAndFlush(block);
+                });
+    }
+
+    public ShelfBlockView bringBack(UUID id) {
+        turn.take();
+        OwnBlock block = own.findByIdAndOwnerId(id, owner.id()).orElseThrow(() -> new NotFoundException("Block"));
+        if (block.isRemoved()
+                && own.findByOwnerIdAndNameIgnoreCaseAndRemovedAtIsNull(owner.id(), block.name())
+                        .isPresent()) {
+            throw new RefusedException(new Problem(
+                    "Block " + block.name(),
+                    "another block of this name is kept by now",
+                    "forget that one first, or keep it under another name"));
+        }
+        block.bringBack();
+        return view(own.saveAndFlush(block));
     }
 
     private static ShelfBlockView view(String ownId, List<Block> blocks) {

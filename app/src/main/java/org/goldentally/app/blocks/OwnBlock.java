@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.jspecify.annotations.Nullable;
 
 /** A block that the quilter keeps for any quilt, with the smaller blocks set into it. */
 @Entity
@@ -34,6 +35,8 @@ class OwnBlock {
     @Column(nullable = false)
     private Instant keptAt;
 
+    private @Nullable Instant removedAt;
+
     protected OwnBlock() {}
 
     OwnBlock(UUID ownerId, String name, String block) {
@@ -50,6 +53,22 @@ class OwnBlock {
 
     UUID id() {
         return id;
+    }
+
+    String name() {
+        return name;
+    }
+
+    boolean isRemoved() {
+        return removedAt != null;
+    }
+
+    void remove(Instant now) {
+        this.removedAt = now;
+    }
+
+    void bringBack() {
+        this.removedAt = null;
     }
 
     String block() {

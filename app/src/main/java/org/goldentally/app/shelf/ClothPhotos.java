@@ -31,8 +31,8 @@ class ClothPhotos {
     /** A picture is read no finer than this. */
     private static final int READ_SIDE = 640;
 
-    /** More points than any camera takes: a picture that claims more is no photograph. */
-    private static final long MOST_POINTS = 120_000_000;
+    /** Reading takes memory for each point of some pictures, however coarsely it is read. */
+    private static final long MOST_POINTS = 64_000_000;
 
     private final JdbcClient database;
 
@@ -55,7 +55,13 @@ class ClothPhotos {
                 reader.setInput(input);
                 int width = reader.getWidth(0);
                 int height = reader.getHeight(0);
-                if ((long) width * height > MOST_POINTS || Math.min(width, height) < 8) {
+                if ((long) width * height > MOST_POINTS) {
+                    throw new RefusedException(new Problem(
+                            "Photograph",
+                            "it has more than " + MOST_POINTS / 1_000_000 + " million points",
+                            "take it smaller, or cut out the cloth"));
+                }
+                if (Math.min(width, height) < 8) {
                     throw noPicture();
                 }
                 ImageReadParam coarse = reader.getDefaultReadParam();
