@@ -64,12 +64,7 @@ class GoneClients {
             return;
         }
         try {
-            Set<Ends> gone = new HashSet<>();
-            for (Path table : TABLES) {
-                if (Files.isReadable(table)) {
-                    gone.addAll(closedThere(Files.readAllLines(table, StandardCharsets.US_ASCII)));
-                }
-            }
+            Set<Ends> gone = closedThere();
             asked.forEach((turn, ends) -> {
                 if (gone.contains(ends)) {
                     turn.callOff();
@@ -78,6 +73,17 @@ class GoneClients {
         } catch (IOException | RuntimeException unreadable) {
             LOG.debug("who went away cannot be told", unreadable);
         }
+    }
+
+    /** All connections of this machine that their other ends have closed. */
+    static Set<Ends> closedThere() throws IOException {
+        Set<Ends> gone = new HashSet<>();
+        for (Path table : TABLES) {
+            if (Files.isReadable(table)) {
+                gone.addAll(closedThere(Files.readAllLines(table, StandardCharsets.US_ASCII)));
+            }
+        }
+        return gone;
     }
 
     /** The connections of a table, each a line such as {@code 0: 0100007F:1F9A 0100007F:D2F4 08 …}. */

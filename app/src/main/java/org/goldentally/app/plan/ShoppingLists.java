@@ -1,7 +1,7 @@
 package org.goldentally.app.plan;
 
+import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.app.shelf.PriceList;
-import org.goldentally.app.shelf.Shelf;
 import org.goldentally.app.tally.QuiltPrices;
 import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.core.design.QuiltDesign;
@@ -13,10 +13,10 @@ import org.springframework.stereotype.Component;
 public class ShoppingLists {
 
     private final QuiltTally tallies;
-    private final Shelf shelf;
+    private final ClothsOfDesign shelf;
     private final PriceList prices;
 
-    ShoppingLists(QuiltTally tallies, Shelf shelf, PriceList prices) {
+    ShoppingLists(QuiltTally tallies, ClothsOfDesign shelf, PriceList prices) {
         this.tallies = tallies;
         this.shelf = shelf;
         this.prices = prices;

@@ -9,7 +9,7 @@ import java.util.UUID;
 import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.problems.StaleVersionException;
-import org.goldentally.app.shelf.Shelf;
+import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.core.design.NamedChange;
 import org.goldentally.core.design.QuiltDesign;
 import org.jspecify.annotations.Nullable;
@@ -33,7 +33,7 @@ public class Quilts {
     private final QuiltSteps steps;
     private final CurrentOwner owner;
     private final DesignDocuments documents;
-    private final Shelf shelf;
+    private final ClothsOfDesign shelf;
     private final Clock clock;
 
     Quilts(
@@ -41,7 +41,7 @@ public class Quilts {
             QuiltSteps steps,
             CurrentOwner owner,
             DesignDocuments documents,
-            Shelf shelf,
+            ClothsOfDesign shelf,
             Clock clock) {
         this.quilts = quilts;
         this.steps = steps;

@@ -6,8 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.app.account.OwnersTurn;
 import org.goldentally.app.problems.NotFoundException;
@@ -18,13 +16,10 @@ import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.PrintSwatches;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
-import org.goldentally.core.design.ClothInHand;
-import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
-import org.goldentally.core.tally.ShelfPieces;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -35,7 +30,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class Shelf {
 
     private static final String WHERE = "Shelf line";
-    private static final Pattern IDENTITY = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
 
     private final ClothRepository cloths;
     private final ShelfPieceRepository pieces;
@@ -95,43 +89,6 @@ public class Shelf {
                 .toList();
     }
 
-    /** The pieces of a design's cloths as the core counts them, by the identity of their cloth. */
-    @Transactional(readOnly = true)
-    public Map<String, List<ShelfPieces>> piecesFor(QuiltDesign design) {
-        Map<String, List<ShelfPieces>> byCloth = new LinkedHashMap<>();
-        Set<UUID> wanted = shelfCloths(design);
-        if (wanted.isEmpty()) {
-            return byCloth;
-        }
-        pieces.ofCloths(owner.id(), wanted)
-                .forEach(piece -> byCloth.computeIfAbsent(piece.cloth().id().toString(), any -> new ArrayList<>())
-                        .add(new ShelfPieces(piece.id().toString(), piece.count(), piece.piece())));
-        return byCloth;
-    }
-
-    /** The design with its cloths called and coloured as they are on the shelf; one that is not there stays as it is. */
-    @Transactional(readOnly = true)
-    public QuiltDesign named(QuiltDesign design) {
-        Map<String, Cloth> onShelf = clothsOf(design);
-        if (onShelf.isEmpty()) {
-            return design;
-        }
-        return design.withCloths(design.cloths().stream()
-                .map(cloth -> {
-                    Cloth known = onShelf.get(cloth.shelfCloth());
-                    return known == null
-                            ? cloth
-                            : cloth.asOnShelf(
-                                    known.name(),
-                                    known.colour(),
-                                    known.facts().guessed(),
-                                    known.facts().lightness(),
-                                    known.facts().directional(),
-                                    known.pack());
-                })
-                .toList());
-    }
-
     /** Puts a line on the shelf, as one act; a pack of several prints becomes a cloth and a line for each print. */
     public Added add(String typed, MeasureSystem system) {
         ShelfLine line = ShelfLineReader.readForShelf(WHERE, typed, system).orThrow();
@@ -178,34 +135,6 @@ public class Shelf {
 
     private ShelfPiece keep(Cloth cloth, String typed, MeasureSystem system, ShelfLine line) {
         return pieces.saveAndFlush(new ShelfPiece(owner.id(), cloth, typed, system, line));
-    }
-
-    /** What is said of each cloth of a design, by its identity. */
-    @Transactional(readOnly = true)
-    public Map<String, ClothFacts> factsFor(QuiltDesign design) {
-        Map<String, ClothFacts> facts = new LinkedHashMap<>();
-        clothsOf(design).forEach((id, cloth) -> facts.put(id, cloth.facts()));
-        return facts;
-    }
-
-    /** Only the cloths that a design uses are looked for, however many the shelf has. */
-    private Map<String, Cloth> clothsOf(QuiltDesign design) {
-        Map<String, Cloth> found = new LinkedHashMap<>();
-        Set<UUID> wanted = shelfCloths(design);
-        if (!wanted.isEmpty()) {
-            cloths.findByOwnerIdAndIdIn(owner.id(), wanted)
-                    .forEach(cloth -> found.put(cloth.id().toString(), cloth));
-        }
-        return found;
-    }
-
-    /** What is no identity is on no shelf. */
-    private static Set<UUID> shelfCloths(QuiltDesign design) {
-        return design.cloths().stream()
-                .map(ClothInHand::shelfCloth)
-                .filter(id -> IDENTITY.matcher(id).matches())
-                .map(UUID::fromString)
-                .collect(Collectors.toSet());
     }
 
     /**

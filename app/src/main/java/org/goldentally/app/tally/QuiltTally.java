@@ -5,7 +5,7 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.goldentally.app.shelf.Shelf;
+import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.quilt.QuiltTop;
@@ -25,7 +25,7 @@ public class QuiltTally {
     private static final int MOST_REMEMBERED = 400;
     private static final int TALLIES_REMEMBERED = 12;
 
-    private final Shelf shelf;
+    private final ClothsOfDesign shelf;
     private final Cache<CuttingRequest, ClothLedger> planned =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
@@ -42,7 +42,7 @@ public class QuiltTally {
     private final Cache<QuiltDesign, QuiltTop> tops =
             Caffeine.newBuilder().maximumSize(TALLIES_REMEMBERED).softValues().build();
 
-    QuiltTally(Shelf shelf) {
+    QuiltTally(ClothsOfDesign shelf) {
         this.shelf = shelf;
     }
 

@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.UUID;
 import org.goldentally.app.load.Heavy;
 import org.goldentally.app.quilts.Quilts;
+import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.app.shelf.PriceList;
-import org.goldentally.app.shelf.Shelf;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.tally.ShelfPieces;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,10 +22,10 @@ class TallyController {
 
     private final Quilts quilts;
     private final QuiltTally onShelf;
-    private final Shelf shelf;
+    private final ClothsOfDesign shelf;
     private final PriceList prices;
 
-    TallyController(Quilts quilts, QuiltTally onShelf, Shelf shelf, PriceList prices) {
+    TallyController(Quilts quilts, QuiltTally onShelf, ClothsOfDesign shelf, PriceList prices) {
         this.quilts = quilts;
         this.onShelf = onShelf;
         this.shelf = shelf;

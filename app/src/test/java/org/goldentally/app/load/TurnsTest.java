@@ -3,11 +3,16 @@ package org.goldentally.app.load;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.net.Socket;
 import java.util.List;
 import org.goldentally.app.load.Turns.Turn;
 import org.goldentally.core.work.Work;
 import org.goldentally.core.work.WorkEndedException;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledOnOs;
+import org.junit.jupiter.api.condition.OS;
 
 class TurnsTest {
 
@@ -63,6 +68,23 @@ class TurnsTest {
             queue("a");
         }
         assertThatThrownBy(() -> queue("b")).isInstanceOf(TooManyException.class);
+    }
+
+    @Test
+    @EnabledOnOs(OS.LINUX)
+    void whoeverClosesAConnectionIsSeenToHaveGone() throws Exception {
+        try (ServerSocket server = new ServerSocket(0, 1, InetAddress.getLoopbackAddress())) {
+            Socket client = new Socket(server.getInetAddress(), server.getLocalPort());
+            try (Socket accepted = server.accept()) {
+                GoneClients.Ends ends = new GoneClients.Ends(accepted.getLocalPort(), accepted.getPort());
+                assertThat(GoneClients.closedThere()).doesNotContain(ends);
+                client.close();
+                for (int looks = 0; looks < 1_000 && !GoneClients.closedThere().contains(ends); looks++) {
+                    Thread.sleep(5);
+                }
+                assertThat(GoneClients.closedThere()).contains(ends);
+            }
+        }
     }
 
     /** Lines of Linux's table of connections, as its documentation (proc(5), proc_net(5)) describes them. */

@@ -18,7 +18,7 @@ import java.util.UUID;
 import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.problems.StaleVersionException;
-import org.goldentally.app.shelf.Shelf;
+import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.MeasureSystem;
 import org.junit.jupiter.api.BeforeEach;
@@ -35,7 +35,7 @@ class QuiltsTest {
 
     private final QuiltRepository kept = mock(QuiltRepository.class);
     private final QuiltSteps steps = mock(QuiltSteps.class);
-    private final Shelf shelf = mock(Shelf.class);
+    private final ClothsOfDesign shelf = mock(ClothsOfDesign.class);
     private final Clock clock = mock(Clock.class);
     private final CurrentOwner owner = new CurrentOwner();
     private final DesignDocuments documents = new DesignDocuments(new JsonMapper());

@@ -1,0 +1,95 @@
+package org.goldentally.app.shelf;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.goldentally.app.account.CurrentOwner;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.tally.ShelfPieces;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What the shelf has of the cloths that a design uses; only these are looked for, however many there are. */
+@Service
+@Transactional(readOnly = true)
+public class ClothsOfDesign {
+
+    private static final Pattern IDENTITY = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
+
+    private final ClothRepository cloths;
+    private final ShelfPieceRepository pieces;
+    private final CurrentOwner owner;
+
+    ClothsOfDesign(ClothRepository cloths, ShelfPieceRepository pieces, CurrentOwner owner) {
+        this.cloths = cloths;
+        this.pieces = pieces;
+        this.owner = owner;
+    }
+
+    /** The pieces of a design's cloths as the core counts them, by the identity of their cloth. */
+    public Map<String, List<ShelfPieces>> piecesFor(QuiltDesign design) {
+        Map<String, List<ShelfPieces>> byCloth = new LinkedHashMap<>();
+        Set<UUID> wanted = shelfCloths(design);
+        if (wanted.isEmpty()) {
+            return byCloth;
+        }
+        pieces.ofCloths(owner.id(), wanted)
+                .forEach(piece -> byCloth.computeIfAbsent(piece.cloth().id().toString(), any -> new ArrayList<>())
+                        .add(new ShelfPieces(piece.id().toString(), piece.count(), piece.piece())));
+        return byCloth;
+    }
+
+    /** The design with its cloths called and coloured as they are on the shelf; one that is not there stays as it is. */
+    public QuiltDesign named(QuiltDesign design) {
+        Map<String, Cloth> onShelf = clothsOf(design);
+        if (onShelf.isEmpty()) {
+            return design;
+        }
+        return design.withCloths(design.cloths().stream()
+                .map(cloth -> {
+                    Cloth known = onShelf.get(cloth.shelfCloth());
+                    return known == null
+                            ? cloth
+                            : cloth.asOnShelf(
+                                    known.name(),
+                                    known.colour(),
+                                    known.facts().guessed(),
+                                    known.facts().lightness(),
+                                    known.facts().directional(),
+                                    known.pack());
+                })
+                .toList());
+    }
+
+    /** What is said of each cloth of a design, by its identity. */
+    public Map<String, ClothFacts> factsFor(QuiltDesign design) {
+        Map<String, ClothFacts> facts = new LinkedHashMap<>();
+        clothsOf(design).forEach((id, cloth) -> facts.put(id, cloth.facts()));
+        return facts;
+    }
+
+    private Map<String, Cloth> clothsOf(QuiltDesign design) {
+        Map<String, Cloth> found = new LinkedHashMap<>();
+        Set<UUID> wanted = shelfCloths(design);
+        if (!wanted.isEmpty()) {
+            cloths.findByOwnerIdAndIdIn(owner.id(), wanted)
+                    .forEach(cloth -> found.put(cloth.id().toString(), cloth));
+        }
+        return found;
+    }
+
+    /** What is no identity is on no shelf. */
+    private static Set<UUID> shelfCloths(QuiltDesign design) {
+        return design.cloths().stream()
+                .map(ClothInHand::shelfCloth)
+                .filter(id -> IDENTITY.matcher(id).matches())
+                .map(UUID::fromString)
+                .collect(Collectors.toSet());
+    }
+}
