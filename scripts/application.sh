@@ -10,7 +10,7 @@
 
 application_jar() { find "$root/app/target" -maxdepth 1 -name 'golden-tally-app-*-application.jar' -print -quit 2>/dev/null || true; }
 
-run_maven() { (cd "$root" && mvn -B -ntp "$@"); }
+run_maven() { (cd "$root" && exec mvn -B -ntp "$@"); }
 
 # newer_than FILE PLACE …: a file of these places that is newer; build output and generated files apart.
 newer_than() {

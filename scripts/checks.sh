@@ -2,12 +2,12 @@
 
 # What the tests of the browser and the application need besides; those of these scripts come first, they are quick.
 run_tests() {
-  bash "$root/scripts/test/all"
-  run_maven spotless:check verify "$@"
+  bash "$root/scripts/test/all" || fail "the tests of the scripts failed; which did is said above"
+  run_maven spotless:check verify "$@" || fail "tests failed; which did is said above"
 }
 
 # run_it OPTIONS: only the integration tests that the options name.
-run_it() { run_maven verify -Dtest=none -Dsurefire.failIfNoSpecifiedTests=false "$@"; }
+run_it() { run_maven verify -Dtest=none -Dsurefire.failIfNoSpecifiedTests=false "$@" || fail "it failed; why is said above"; }
 
 # Figures that look at the clock: some twenty-five minutes. The short forms of these are among the tests.
 run_siege() {

@@ -102,6 +102,9 @@ class QuiltFileReader {
     Everything readEverything(byte[] bytes) {
         try {
             Everything read = everything.readValue(bytes, Everything.class);
+            if (read == null) {
+                throw refused("File", "there is nothing in it", "choose a file that Golden Tally wrote");
+            }
             List<Problem> problems = new ArrayList<>();
             Set<String> ids = new HashSet<>();
             for (int i = 0; i < read.shelf().size(); i++) {
