@@ -9,7 +9,7 @@ run_tests() {
 # run_it OPTIONS: only the integration tests that the options name.
 run_it() { run_maven verify -Dtest=none -Dsurefire.failIfNoSpecifiedTests=false "$@" || fail "it failed; why is said above"; }
 
-# Figures that look at the clock: some twenty-five minutes. The short forms of these are among the tests.
+# Figures that look at the clock: over an hour, most of it two hundred starts. The short forms of these are among the tests.
 run_siege() {
   run_it -q -pl core,web,app "-Dit.test=${1:-MutationsIT,SurvivalIT,SiegeIT}" -Dgoldentally.mutations=100000 -Dgoldentally.kills=100 \
     -Dgoldentally.siege=true 2>&1 | grep -E "SIEGE|ERROR|FAIL|expected|Expecting" | sed 's/^.*SIEGE //'
