@@ -11,11 +11,13 @@ contents() {
 }
 
 # write_copy NAME FILE: one moment of the database as a file, checked: it is read back into a database that is thrown away,
-# and compared with what it was made from as far as nothing was written meanwhile.
+# and compared with what it was made from, unless that changed meanwhile.
 write_copy() {
-  local name=$1 file=$2 dir="$state/database" check="golden_tally_check_$$" kept
+  local name=$1 file=$2 dir="$state/database" check="golden_tally_check_$$" kept before after
   need_room "$(dirname "$file")"
+  before=$(contents "$dir" "$name")
   (umask 077; with_database "$dir" pg_dump -d "$name" -Fc -Z 6 -f "$file.part") || fail "the copy could not be written to $file"
+  after=$(contents "$dir" "$name")
   with_database "$dir" psql -d postgres -qAt -c "create database $check" >/dev/null
   if ! with_database "$dir" pg_restore -d "$check" --exit-on-error --single-transaction "$file.part" >/dev/null 2>"$state/copy.log"; then
     with_database "$dir" psql -d postgres -qAt -c "drop database $check" >/dev/null
@@ -24,7 +26,10 @@ write_copy() {
   fi
   kept=$(contents "$dir" "$check")
   with_database "$dir" psql -d postgres -qAt -c "drop database $check" >/dev/null
-  [ -n "$kept" ] || fail "the copy is empty, so it is not kept"
+  if [ -z "$kept" ] || { [ "$before" = "$after" ] && [ "$kept" != "$before" ]; }; then
+    rm -f "$file.part"
+    fail "the copy has not what the database has, so it is not kept"
+  fi
   mv "$file.part" "$file"
   printf '%s\n' "$kept" > "$state/copied"
 }
