@@ -8,7 +8,8 @@ import org.goldentally.app.shelf.PriceList;
 import org.goldentally.app.shelf.Shelf;
 import org.goldentally.core.measure.MeasureSystem;
 import org.springframework.beans.factory.SmartInitializingSingleton;
-import org.springframework.context.annotation.Profile;
+import org.springframework.core.env.Environment;
+import org.springframework.core.env.Profiles;
 import org.springframework.stereotype.Component;
 
 /**
@@ -16,17 +17,19 @@ import org.springframework.stereotype.Component;
  * demo}, before the first page can be asked for.
  */
 @Component
-@Profile("demo")
 class DemoData implements SmartInitializingSingleton {
 
     /** Seven prints of a pack of 42 squares, six of each. */
     static final List<String> PRINTS = List.of("marigold", "brick", "spruce", "ink", "plum", "sky", "rust");
 
+    private final boolean wanted;
     private final Quilts quilts;
     private final Shelf shelf;
     private final PriceList prices;
 
-    DemoData(Quilts quilts, Shelf shelf, PriceList prices) {
+    /** The profile is asked when the application starts: what it is made of is settled when it is built. */
+    DemoData(Environment environment, Quilts quilts, Shelf shelf, PriceList prices) {
+        this.wanted = environment.acceptsProfiles(Profiles.of("demo"));
         this.quilts = quilts;
         this.shelf = shelf;
         this.prices = prices;
@@ -34,7 +37,7 @@ class DemoData implements SmartInitializingSingleton {
 
     @Override
     public void afterSingletonsInstantiated() {
-        if (!quilts.list().isEmpty() || !shelf.list().isEmpty()) {
+        if (!wanted || !quilts.list().isEmpty() || !shelf.list().isEmpty()) {
             return;
         }
         PRINTS.forEach(print -> shelf.add("6 squares 10 in " + print, MeasureSystem.INCH));
