@@ -7,10 +7,10 @@ import java.util.List;
 import java.util.UUID;
 import org.goldentally.app.blocks.BlockShelf.ShelfBlockView;
 import org.goldentally.core.block.Block;
-import org.goldentally.core.block.PartKind;
-import org.goldentally.core.piecing.Countable;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
+import org.goldentally.core.unit.Countable;
+import org.goldentally.core.unit.UnitKind;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -44,7 +44,7 @@ class BlockController {
      * @param patches how many patches it has, for each of these counts, or the one number
      */
     record TrayUnit(
-            PartKind kind,
+            UnitKind kind,
             String label,
             String countLabel,
             int usualCount,
@@ -91,18 +91,18 @@ class BlockController {
 
     @GetMapping("/units")
     List<TrayUnit> units() {
-        return java.util.Arrays.stream(PartKind.values())
-                .filter(kind -> kind != PartKind.BLOCK)
+        return java.util.Arrays.stream(UnitKind.values())
+                .filter(kind -> kind.goesIntoBlocks() && kind != UnitKind.BLOCK)
                 .map(BlockController::trayUnit)
                 .toList();
     }
 
-    private static TrayUnit trayUnit(PartKind kind) {
-        List<Integer> counts = kind.counted().map(Countable::counts).orElse(List.of());
+    private static TrayUnit trayUnit(UnitKind kind) {
+        List<Integer> counts = kind.countedInBlocks().map(Countable::counts).orElse(List.of());
         return new TrayUnit(
                 kind,
                 kind.label(),
-                kind.counted().map(Countable::label).orElse(""),
+                kind.countedInBlocks().map(Countable::label).orElse(""),
                 kind.usualCount(),
                 counts,
                 (counts.isEmpty() ? List.of(0) : counts)

@@ -6,7 +6,6 @@ import java.util.Map;
 import org.goldentally.app.shelf.Shelf.ShelfClothView;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.BlockPart;
-import org.goldentally.core.block.PartKind;
 import org.goldentally.core.block.TraditionalBlocks;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.deal.ScrappyDeal;
@@ -22,6 +21,7 @@ import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.design.SettingDesign.Halves;
 import org.goldentally.core.design.SettingDesign.Kind;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.unit.UnitKind;
 
 /** Four quilts of our own invention; each has a mistake to be found. */
 final class DemoQuilts {
@@ -52,7 +52,7 @@ final class DemoQuilts {
                 }
             }
         }
-        UnitDesign hourglass = UnitDesign.of(PartKind.HOURGLASS, 0, "a", "e", "a", "b");
+        UnitDesign hourglass = UnitDesign.of(UnitKind.HOURGLASS, 0, "a", "e", "a", "b");
         BorderDesign pieced = new BorderDesign(
                 BorderDesign.Kind.PIECED, "3", "", List.of(hourglass), "", false, Corners.UNITS, List.of(hourglass));
         return design(
@@ -108,8 +108,8 @@ final class DemoQuilts {
 
     /** Geese on point from fat quarters and yardage. Its outer geese do not come out even yet. */
     QuiltDesign geeseAtDusk() {
-        UnitDesign goose = UnitDesign.of(PartKind.FLYING_GOOSE, 0, "c", "a", "a");
-        UnitDesign corner = UnitDesign.of(PartKind.PLAIN, 0, "b");
+        UnitDesign goose = UnitDesign.of(UnitKind.FLYING_GOOSE, 0, "c", "a", "a");
+        UnitDesign corner = UnitDesign.of(UnitKind.PLAIN, 0, "b");
         BorderDesign geese = new BorderDesign(
                 BorderDesign.Kind.PIECED, "2", "", List.of(goose), "", false, Corners.UNITS, List.of(corner));
         return design(
@@ -131,10 +131,10 @@ final class DemoQuilts {
 
     /** A small runner of oblong blocks in centimetres. One block was laid on its side, where it does not fit. */
     QuiltDesign windowsillRunner() {
-        UnitDesign goose = UnitDesign.of(PartKind.FLYING_GOOSE, 0, "b", "a", "a");
-        UnitDesign half = UnitDesign.of(PartKind.HALF_SQUARE, 1, "c", "a");
-        UnitDesign mirrored = UnitDesign.of(PartKind.HALF_SQUARE, 0, "c", "a");
-        UnitDesign down = UnitDesign.of(PartKind.FLYING_GOOSE, 2, "b", "a", "a");
+        UnitDesign goose = UnitDesign.of(UnitKind.FLYING_GOOSE, 0, "b", "a", "a");
+        UnitDesign half = UnitDesign.of(UnitKind.HALF_SQUARE, 1, "c", "a");
+        UnitDesign mirrored = UnitDesign.of(UnitKind.HALF_SQUARE, 0, "c", "a");
+        UnitDesign down = UnitDesign.of(UnitKind.FLYING_GOOSE, 2, "b", "a", "a");
         Block lantern = new Block(
                 "lantern",
                 "Lantern",

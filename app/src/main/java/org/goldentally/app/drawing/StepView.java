@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import org.goldentally.core.geometry.Point;
-import org.goldentally.core.piecing.step.Step;
+import org.goldentally.core.step.Step;
 
 /** A step to show: its drawing in inches, framed by the box that holds it. */
 public record StepView(

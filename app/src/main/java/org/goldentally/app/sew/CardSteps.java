@@ -5,13 +5,14 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.goldentally.app.drawing.StepView;
-import org.goldentally.core.piecing.ClothRole;
-import org.goldentally.core.piecing.UnitDrawing;
-import org.goldentally.core.piecing.step.Step;
 import org.goldentally.core.quilt.Judging;
 import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.step.MakingSteps;
+import org.goldentally.core.step.Step;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.tally.UnitPlan;
+import org.goldentally.core.unit.ClothRole;
+import org.goldentally.core.unit.UnitDrawing;
 
 /** The steps of a card, and which cloth plays which part in them. */
 final class CardSteps {
@@ -31,12 +32,12 @@ final class CardSteps {
                 lightness.put(role, Judging.lightness(top.design().cloths().get(place)));
             }
         });
-        List<Step> steps = plan.method()
-                .steps(
-                        plan.unit(),
-                        plan.recipe(),
-                        top.settings(),
-                        top.design().plan().habits());
+        List<Step> steps = MakingSteps.of(
+                plan.method(),
+                plan.unit(),
+                plan.recipe(),
+                top.settings(),
+                top.design().plan().habits());
         return Step.lighterOnTop(steps, role -> lightness.getOrDefault(role, 0.0)).stream()
                 .map(StepView::of)
                 .toList();

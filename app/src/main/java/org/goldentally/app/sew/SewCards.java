@@ -17,8 +17,7 @@ import org.goldentally.app.sew.SewView.SewnUnit;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.LengthWriter;
-import org.goldentally.core.piecing.Recipe;
-import org.goldentally.core.piecing.UnitDrawing;
+import org.goldentally.core.method.Recipe;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Batch;
 import org.goldentally.core.sew.Batches;
@@ -29,6 +28,7 @@ import org.goldentally.core.sew.WaysOut;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.tally.UnitPlan;
 import org.goldentally.core.tally.UnitPlans;
+import org.goldentally.core.unit.UnitDrawing;
 
 /** Batches and their cards, from the tally of a quilt and its log. */
 final class SewCards {

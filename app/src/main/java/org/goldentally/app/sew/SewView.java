@@ -2,7 +2,7 @@ package org.goldentally.app.sew;
 
 import java.util.List;
 import java.util.UUID;
-import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.habits.Habits;
 import org.goldentally.core.sew.Batch;
 
 /**

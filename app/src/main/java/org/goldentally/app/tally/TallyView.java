@@ -17,11 +17,10 @@ import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.formula.Working;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.piecing.UnitDrawing;
-import org.goldentally.core.piecing.Working;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.tally.BonusUnits;
 import org.goldentally.core.tally.ClothCut;
@@ -31,6 +30,7 @@ import org.goldentally.core.tally.StripPlan;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.tally.UnitPlan;
 import org.goldentally.core.tally.UnitPlans;
+import org.goldentally.core.unit.UnitDrawing;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -6,16 +6,14 @@ import java.util.List;
 import java.util.Map;
 import org.goldentally.app.drawing.SvgNumbers;
 import org.goldentally.app.problems.PlacedProblem;
-import org.goldentally.core.block.UnitSymmetry.Hand;
 import org.goldentally.core.cloth.Lightness;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.formula.Working;
+import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.piecing.SewingSettings;
-import org.goldentally.core.piecing.UnitDrawing;
-import org.goldentally.core.piecing.Working;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.quilt.BorderFit;
 import org.goldentally.core.quilt.Finishing;
@@ -23,6 +21,8 @@ import org.goldentally.core.quilt.Judging;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.quilt.TopPart;
+import org.goldentally.core.unit.UnitDrawing;
+import org.goldentally.core.unit.UnitSymmetry.Hand;
 
 /**
  * The top as the wall shows it: picture, sizes, counts, judgement, and what is wrong where.

@@ -6,25 +6,27 @@ import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import org.goldentally.app.drawing.StepView;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.ShelfLine;
+import org.goldentally.core.formula.Working;
+import org.goldentally.core.habits.Habits;
+import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.LengthWriter;
-import org.goldentally.core.piecing.Countable;
-import org.goldentally.core.piecing.Methods;
-import org.goldentally.core.piecing.PatchworkUnit;
-import org.goldentally.core.piecing.PiecingMethod;
-import org.goldentally.core.piecing.Recipe;
-import org.goldentally.core.piecing.SeamCheck;
-import org.goldentally.core.piecing.SewingSettings;
-import org.goldentally.core.piecing.UnitKind;
-import org.goldentally.core.piecing.Working;
-import org.goldentally.core.piecing.YieldEngine;
-import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.method.Methods;
+import org.goldentally.core.method.PiecingMethod;
+import org.goldentally.core.method.Recipe;
+import org.goldentally.core.method.SeamCheck;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
+import org.goldentally.core.step.MakingSteps;
+import org.goldentally.core.unit.Countable;
+import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.UnitKind;
+import org.goldentally.core.yields.YieldEngine;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -95,9 +97,11 @@ class YieldController {
     @GetMapping("/units")
     List<KindView> units() {
         return Arrays.stream(UnitKind.values())
+                .filter(UnitKind::standsAlone)
                 .map(kind -> new KindView(
                         kind,
-                        kind.label(),
+                        kind.label().substring(0, 1).toUpperCase(Locale.ROOT)
+                                + kind.label().substring(1),
                         kind.sizeLabel(),
                         kind.counted().map(Countable::label).orElse(""),
                         kind.counted().map(Countable::counts).orElse(List.of()),
@@ -162,7 +166,7 @@ class YieldController {
                                                 .map(PiecingMethod::key)
                                                 .toList()))));
         Recipe recipe = method.recipe(unit, settings, asked.question().readPiece());
-        return method.steps(unit, recipe, settings, new Habits(asked.marking(), asked.pressing())).stream()
+        return MakingSteps.of(method, unit, recipe, settings, new Habits(asked.marking(), asked.pressing())).stream()
                 .map(StepView::of)
                 .toList();
     }

@@ -8,14 +8,15 @@ import jakarta.validation.constraints.Size;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
+import org.goldentally.core.habits.Allowance;
+import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Grid;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.piecing.Allowance;
-import org.goldentally.core.piecing.PatchworkUnit;
-import org.goldentally.core.piecing.SewingSettings;
-import org.goldentally.core.piecing.UnitKind;
 import org.goldentally.core.problem.RefusedException;
+import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.TypedUnit;
+import org.goldentally.core.unit.UnitKind;
 
 /**
  * A question about yields, as typed.
@@ -38,7 +39,7 @@ record YieldQuestion(
             int count) {
 
         PatchworkUnit read(MeasureSystem system) {
-            return UnitKind.read(new UnitKind.Typed(kind, size, height, corner, count), system);
+            return new TypedUnit(kind, size, height, corner, count).read(system);
         }
     }
 

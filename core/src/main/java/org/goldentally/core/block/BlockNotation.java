@@ -7,7 +7,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.piecing.UnitDrawing;
+import org.goldentally.core.unit.UnitDrawing;
+import org.goldentally.core.unit.UnitKind;
 
 /**
  * Writes a block down in few letters, for the shelf of traditional blocks and for tests.
@@ -30,17 +31,17 @@ final class BlockNotation {
     private static final Pattern WORD = Pattern.compile(
             "([hqsgclzrpb])(\\d)?(?:~(\\d/\\d))?" + "(?:\\.([0-3]))?(m)?(?:\\*(\\d+)x(\\d+))?:([a-z0-9-]+)");
 
-    private static final Map<String, PartKind> KINDS = Map.of(
-            "h", PartKind.HALF_SQUARE,
-            "q", PartKind.HOURGLASS,
-            "s", PartKind.SPLIT_QUARTER,
-            "g", PartKind.FLYING_GOOSE,
-            "c", PartKind.CORNER_FLIP,
-            "l", PartKind.STRIP_SET_SEGMENT,
-            "z", PartKind.STRIP_SET_TRIANGLE,
-            "r", PartKind.PIECED_HALF,
-            "p", PartKind.PLAIN,
-            "b", PartKind.BLOCK);
+    private static final Map<String, UnitKind> KINDS = Map.of(
+            "h", UnitKind.HALF_SQUARE,
+            "q", UnitKind.HOURGLASS,
+            "s", UnitKind.SPLIT_QUARTER,
+            "g", UnitKind.FLYING_GOOSE,
+            "c", UnitKind.CORNER_FLIP,
+            "l", UnitKind.STRIP_SET_SEGMENT,
+            "z", UnitKind.STRIP_SET_TRIANGLE,
+            "r", UnitKind.PIECED_HALF,
+            "p", UnitKind.PLAIN,
+            "b", UnitKind.BLOCK);
 
     private BlockNotation() {}
 
@@ -66,7 +67,7 @@ final class BlockNotation {
         if (!matcher.matches()) {
             throw new IllegalArgumentException("cannot read the cell " + word);
         }
-        PartKind kind = KINDS.get(matcher.group(1));
+        UnitKind kind = KINDS.get(matcher.group(1));
         int count = matcher.group(2) == null ? kind.usualCount() : Integer.parseInt(matcher.group(2));
         String corner = matcher.group(3) == null ? "1/2" : matcher.group(3);
         int turns = matcher.group(4) == null ? 0 : Integer.parseInt(matcher.group(4));
@@ -74,15 +75,15 @@ final class BlockNotation {
         int columns = matcher.group(6) == null ? 1 : Integer.parseInt(matcher.group(6));
         int rows = matcher.group(7) == null ? 1 : Integer.parseInt(matcher.group(7));
         String last = matcher.group(8);
-        UnitDesign unit = kind == PartKind.BLOCK
+        UnitDesign unit = kind == UnitKind.BLOCK
                 ? new UnitDesign(kind, 0, "1/2", last, turns, mirrored, List.of())
                 : new UnitDesign(kind, count, corner, "", turns, mirrored, cloths(kind, count, last));
         return new BlockPart(column, row, columns, rows, unit);
     }
 
-    private static List<String> cloths(PartKind kind, int count, String letters) {
+    private static List<String> cloths(UnitKind kind, int count, String letters) {
         List<String> cloths = new ArrayList<>();
-        if (kind == PartKind.PIECED_HALF) {
+        if (kind == UnitKind.PIECED_HALF) {
             UnitDrawing.of(kind.unit(Length.inches(1), Length.inches(1), count, 1, 2, List.of()))
                     .forEach(patch -> cloths.add(letter(letters, patch.cloth().ordinal())));
         } else {

@@ -9,8 +9,8 @@ import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.problem.Problem;
+import org.goldentally.core.unit.PatchworkUnit;
 import org.goldentally.core.work.Work;
 
 /**

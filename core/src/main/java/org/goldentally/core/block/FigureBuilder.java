@@ -11,9 +11,10 @@ import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.piecing.PatchworkUnit;
-import org.goldentally.core.piecing.UnitDrawing;
 import org.goldentally.core.problem.Problem;
+import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.UnitDrawing;
+import org.goldentally.core.unit.UnitKind;
 import org.goldentally.core.work.Work;
 
 /** Gathers the patches and units of a figure, however deep its blocks are set into each other. */
@@ -141,7 +142,7 @@ final class FigureBuilder {
 
     void addUnit(UnitDesign design, Place cells, List<Block> path, String where, String cell) {
         Place box = cells.turned(design.mirrored(), design.quarterTurns());
-        if (design.kind() == PartKind.BLOCK) {
+        if (design.kind() == UnitKind.BLOCK) {
             addSmallerBlock(design, cells, box, path, where, cell);
             return;
         }
@@ -202,7 +203,7 @@ final class FigureBuilder {
                             + design.kind().wants() + ", and this one is " + cellSize,
                     "turn it, let it take other cells, or change the size of the block"));
         }
-        if (design.kind() == PartKind.CORNER_FLIP) {
+        if (design.kind() == UnitKind.CORNER_FLIP) {
             Optional<CornerShare> share = design.cornerShare();
             if (share.isEmpty()) {
                 return Optional.of(new Problem(

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import org.goldentally.core.unit.UnitKind;
 
 /**
  * How many patches blocks and units have, with those of the smaller blocks in them: told before anything is laid out, so
@@ -43,7 +44,7 @@ public final class PatchCount {
     }
 
     private long of(UnitDesign unit, int depth) {
-        if (unit.kind() == PartKind.BLOCK) {
+        if (unit.kind() == UnitKind.BLOCK) {
             return depth >= FigureBuilder.DEEPEST
                     ? 1
                     : blocks.apply(unit.block())

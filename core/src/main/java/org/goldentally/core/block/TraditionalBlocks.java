@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import org.goldentally.core.unit.UnitKind;
 
 /**
  * The shelf of traditional blocks, all common property, from memory; their names differ from place to place. Cloth
@@ -263,7 +264,7 @@ public final class TraditionalBlocks {
     public static List<Block> withSmaller(Block block) {
         Set<Block> all = new LinkedHashSet<>(List.of(block));
         for (BlockPart part : block.parts()) {
-            if (part.unit().kind() == PartKind.BLOCK) {
+            if (part.unit().kind() == UnitKind.BLOCK) {
                 byKey(part.unit().block()).ifPresent(smaller -> all.addAll(withSmaller(smaller)));
             }
         }
@@ -295,7 +296,7 @@ public final class TraditionalBlocks {
         Set<String> units = new TreeSet<>();
         for (Block each : withSmaller(block)) {
             each.parts().stream()
-                    .filter(part -> part.unit().kind() != PartKind.BLOCK)
+                    .filter(part -> part.unit().kind() != UnitKind.BLOCK)
                     .forEach(part -> units.add(part.unit().kind().label()));
         }
         return units;

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
+import org.goldentally.core.unit.UnitKind;
 
 /**
  * What the quilter puts into a cell of a block or into a row of units: which unit, how it stands, in which cloths.
@@ -17,7 +18,7 @@ import org.goldentally.core.problem.Limits;
  * @param cloths a cloth's key for each patch, in the order in which the unit is drawn; empty is not dressed yet
  */
 public record UnitDesign(
-        PartKind kind,
+        UnitKind kind,
         @LeftOut("0") int count,
         @LeftOut("\"1/2\"") String corner,
         @LeftOut("\"\"") String block,
@@ -29,6 +30,7 @@ public record UnitDesign(
 
     public UnitDesign {
         Limits.required(kind, "kind");
+        Limits.holds(kind.goesIntoBlocks(), "kind is " + kind.label() + ", which goes into no block");
         Limits.text(corner, 10, "corner");
         Limits.text(block, 60, "block");
         Limits.texts(cloths, MOST_PATCHES, 60, "cloths");
@@ -38,10 +40,10 @@ public record UnitDesign(
 
     /** {@code plain("a")} is a plain piece of cloth a. */
     public static UnitDesign plain(String cloth) {
-        return of(PartKind.PLAIN, 0, cloth);
+        return of(UnitKind.PLAIN, 0, cloth);
     }
 
-    public static UnitDesign of(PartKind kind, int quarterTurns, String... cloths) {
+    public static UnitDesign of(UnitKind kind, int quarterTurns, String... cloths) {
         return new UnitDesign(kind, kind.usualCount(), "1/2", "", quarterTurns, false, List.of(cloths));
     }
 

@@ -3,7 +3,7 @@ package org.goldentally.core.design;
 import java.util.List;
 import java.util.Optional;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
-import org.goldentally.core.piecing.step.Habits;
+import org.goldentally.core.habits.Habits;
 import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
 

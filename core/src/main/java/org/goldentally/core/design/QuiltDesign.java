@@ -7,11 +7,11 @@ import java.util.function.Consumer;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.TraditionalBlocks;
 import org.goldentally.core.cloth.UsualSizes;
+import org.goldentally.core.habits.Allowance;
+import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Grid;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.piecing.Allowance;
-import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
 

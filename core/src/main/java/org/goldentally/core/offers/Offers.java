@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.goldentally.core.block.PartKind;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.BorderDesign;
@@ -16,7 +15,6 @@ import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.offers.Offer.Kind;
-import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.problem.Reading;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.tally.BonusUnits;
@@ -26,6 +24,8 @@ import org.goldentally.core.tally.StripPlan;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.tally.UnitPlan;
 import org.goldentally.core.tally.UnitPlans;
+import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.UnitKind;
 
 /**
  * Looks for what could be done better: another method or style of cutting that buys less, units from offcuts, spare units
@@ -180,7 +180,7 @@ public final class Offers {
             };
             for (UnitPlans.Choice choice : tally.choices()) {
                 UnitPlan plan = choice.chosen();
-                Optional<PartKind> kind = kind(plan.unit());
+                Optional<UnitKind> kind = kind(plan.unit());
                 boolean fits = width.isPresent()
                         && plan.unit().finishedWidth().equals(width.get())
                         && plan.unit().finishedHeight().equals(width.get());
@@ -192,15 +192,15 @@ public final class Offers {
         return offers;
     }
 
-    private static Optional<PartKind> kind(PatchworkUnit unit) {
+    private static Optional<UnitKind> kind(PatchworkUnit unit) {
         return unit instanceof PatchworkUnit.HalfSquareTriangleUnit
-                ? Optional.of(PartKind.HALF_SQUARE)
+                ? Optional.of(UnitKind.HALF_SQUARE)
                 : unit instanceof PatchworkUnit.QuarterSquareTriangleUnit
-                        ? Optional.of(PartKind.HOURGLASS)
+                        ? Optional.of(UnitKind.HOURGLASS)
                         : Optional.empty();
     }
 
-    private Optional<Offer> corners(int index, BorderDesign border, UnitPlan plan, PartKind kind) {
+    private Optional<Offer> corners(int index, BorderDesign border, UnitPlan plan, UnitKind kind) {
         List<BorderDesign> borders = new ArrayList<>(design.borders());
         borders.set(
                 index, border.withCorner(UnitDesign.of(kind, 0, plan.cloths().toArray(String[]::new))));

@@ -46,4 +46,10 @@ public final class Limits {
             throw new IllegalArgumentException(field + " is " + value + "; it goes from " + least + " to " + most);
         }
     }
+
+    public static void holds(boolean condition, String otherwise) {
+        if (!condition) {
+            throw new IllegalArgumentException(otherwise);
+        }
+    }
 }

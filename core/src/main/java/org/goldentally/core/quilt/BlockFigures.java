@@ -104,7 +104,7 @@ final class BlockFigures {
         boolean mirrored = place(row, column).map(PlaceDesign::mirrored).orElse(false);
         if (turns % 2 == 1 && !width.equals(height)) {
             flaws.add(new Flaw(
-                    "block-" + row + "-" + column,
+                    new PartId.BlockAt(row, column),
                     new Problem(
                             "Top, " + where,
                             "the block does not fit its place: turned on its side, "
@@ -120,7 +120,7 @@ final class BlockFigures {
     TopPart part(int row, int column, String where, Length right, Length down, List<Flaw> flaws) {
         Length width = sizes.blockWidth();
         Length height = sizes.blockHeight();
-        String id = "block-" + row + "-" + column;
+        PartId id = new PartId.BlockAt(row, column);
         Optional<Block> block = at(row, column);
         if (block.isEmpty()) {
             flaws.add(new Flaw(

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.piecing.SewingSettings;
 
 /**
  * What makes a pieced border that does not divide its sides come out even: a 4 in row round 37 1/2 × 45 1/2 in fits after

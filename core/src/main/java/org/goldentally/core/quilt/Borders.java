@@ -12,9 +12,9 @@ import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
-import org.goldentally.core.piecing.PatchworkUnit.PlainPatch;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.quilt.TopPart.Kind;
+import org.goldentally.core.unit.PatchworkUnit.PlainPatch;
 
 /**
  * Borders round the centre, one after the other from the inside out.
@@ -109,7 +109,7 @@ final class Borders {
     }
 
     private void flaw(int index, String why, String fix) {
-        flaws.add(new Flaw("border-" + (index + 1) + "-1", new Problem("Border " + (index + 1), why, fix)));
+        flaws.add(new Flaw(new PartId.BorderSide(index + 1, 1), new Problem("Border " + (index + 1), why, fix)));
     }
 
     /** One border: four sides and, where they are apart, four corners. */
@@ -172,7 +172,7 @@ final class Borders {
         /** @param end how far a mitre runs in at each end */
         private void side(
                 int number, String name, Length length, Length deep, Length end, int turns, Length right, Length low) {
-            String id = "border-" + (index + 1) + "-" + number;
+            PartId id = new PartId.BorderSide(index + 1, number);
             String where = "border " + (index + 1) + ", " + name;
             Figure figure;
             Kind kind;
@@ -208,7 +208,7 @@ final class Borders {
         }
 
         private void corner(int number, String name, Length right, Length low) {
-            String id = "border-" + (index + 1) + "-corner-" + number;
+            PartId id = new PartId.BorderCorner(index + 1, number);
             String where = "border " + (index + 1) + ", " + name;
             boolean turned = number % 2 == 0;
             Length boxWidth = turned ? upright : across;
@@ -225,7 +225,7 @@ final class Borders {
                     Placing.turned(boxWidth, boxHeight, false, number - 1, right, low));
         }
 
-        private void add(Kind kind, String id, String where, Figure figure, Placing placing) {
+        private void add(Kind kind, PartId id, String where, Figure figure, Placing placing) {
             parts.add(new TopPart(kind, id, where, -1, -1, kind.label(), "", figure, placing, index));
             figure.flaws().forEach(problem -> flaws.add(new Flaw(id, problem)));
         }

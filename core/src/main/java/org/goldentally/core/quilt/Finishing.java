@@ -6,11 +6,11 @@ import java.util.Optional;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.JoinedStrips;
 import org.goldentally.core.design.FinishingDesign;
+import org.goldentally.core.formula.Working;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.piecing.Working;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.Reading;
 

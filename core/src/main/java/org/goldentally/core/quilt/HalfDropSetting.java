@@ -62,7 +62,7 @@ final class HalfDropSetting {
     private TopPart half(int row, int column, boolean leftEnd, Length x, Length y) {
         Length width = sizes.blockWidth().dividedBy(2);
         Length height = sizes.blockHeight();
-        String id = "block-" + row + "-" + column;
+        PartId id = new PartId.BlockAt(row, column);
         String where = "row " + (row + 1) + ", " + (leftEnd ? "left" : "right") + " end";
         BlockFigures.Stand stand = blocks.standAt(row, column, where, flaws);
         Block.Half seen = leftEnd ? Block.Half.RIGHT : Block.Half.LEFT;

@@ -18,9 +18,9 @@ import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.piecing.PatchworkUnit;
-import org.goldentally.core.piecing.UnitDrawing;
 import org.goldentally.core.quilt.TopPart.Kind;
+import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.UnitDrawing;
 
 /**
  * What a quilter looks for when stepping back from the wall.
@@ -40,7 +40,7 @@ public record Judging(
      * @param difference of their lightness, CIELAB L*
      * @param units in how many units they meet
      */
-    public record ClosePair(String cloth, String other, double difference, long units, List<String> partIds) {}
+    public record ClosePair(String cloth, String other, double difference, long units, List<PartId> partIds) {}
 
     /** A cloth that meets itself across the seam between two blocks. */
     public record SharedCloth(String cloth, TopPart part, TopPart other) {}
@@ -77,7 +77,7 @@ public record Judging(
         Map<PatchworkUnit, List<int[]>> meetings = new HashMap<>();
         Map<Figure, Map<List<String>, Integer>> perFigure = new IdentityHashMap<>();
         Map<List<String>, Long> units = new TreeMap<>(Comparator.comparing(List::toString));
-        Map<List<String>, Set<String>> partIds = new HashMap<>();
+        Map<List<String>, Set<PartId>> partIds = new HashMap<>();
         for (TopPart part : top.parts()) {
             Map<List<String>, Integer> pairs = perFigure.computeIfAbsent(
                     part.figure(),

@@ -9,13 +9,14 @@ import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.piecing.PatchworkUnit;
-import org.goldentally.core.piecing.PatchworkUnit.CornerSettingTriangle;
-import org.goldentally.core.piecing.PatchworkUnit.QuarterSquareTriangle;
-import org.goldentally.core.piecing.PatchworkUnit.SideSettingTriangle;
-import org.goldentally.core.piecing.UnitDrawing;
 import org.goldentally.core.problem.Problem;
+import org.goldentally.core.quilt.PartId.Slant;
 import org.goldentally.core.quilt.TopPart.Kind;
+import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.PatchworkUnit.CornerSettingTriangle;
+import org.goldentally.core.unit.PatchworkUnit.QuarterSquareTriangle;
+import org.goldentally.core.unit.PatchworkUnit.SideSettingTriangle;
+import org.goldentally.core.unit.UnitDrawing;
 
 /**
  * Blocks standing on their corners: rows of so many across, and between them rows of one less. 3 across and 4 down are
@@ -111,15 +112,15 @@ final class OnPointSetting {
         Figure figure = loose(sideTriangle, design.setting().cloth());
         for (int i = 1; i < across; i++) {
             Length x = pitch.times(i).minus(half);
-            triangle("top-" + i, "top, triangle " + i, figure, Placing.turned(w, h, false, 2, x, Length.ZERO));
+            triangle(new PartId.SideTriangle(PartId.Side.TOP, i), "top, triangle " + i, figure, Placing.turned(w, h, false, 2, x, Length.ZERO));
             triangle(
-                    "bottom-" + i, "bottom, triangle " + i, figure, Placing.turned(w, h, false, 0, x, height.minus(h)));
+                    new PartId.SideTriangle(PartId.Side.BOTTOM, i), "bottom, triangle " + i, figure, Placing.turned(w, h, false, 0, x, height.minus(h)));
         }
         for (int i = 1; i < down; i++) {
             Length y = pitch.times(i).minus(half);
-            triangle("left-" + i, "left side, triangle " + i, figure, Placing.turned(w, h, false, 1, Length.ZERO, y));
+            triangle(new PartId.SideTriangle(PartId.Side.LEFT, i), "left side, triangle " + i, figure, Placing.turned(w, h, false, 1, Length.ZERO, y));
             triangle(
-                    "right-" + i,
+                    new PartId.SideTriangle(PartId.Side.RIGHT, i),
                     "right side, triangle " + i,
                     figure,
                     Placing.turned(w, h, false, 3, width.minus(h), y));
@@ -129,10 +130,10 @@ final class OnPointSetting {
         Figure corner = loose(cornerTriangle, design.setting().cloth());
         Length right = width.minus(leg);
         Length low = height.minus(leg);
-        triangle("corner-1", "upper left corner", corner, Placing.turned(leg, leg, false, 1, Length.ZERO, Length.ZERO));
-        triangle("corner-2", "upper right corner", corner, Placing.turned(leg, leg, false, 2, right, Length.ZERO));
-        triangle("corner-3", "lower right corner", corner, Placing.turned(leg, leg, false, 3, right, low));
-        triangle("corner-4", "lower left corner", corner, Placing.turned(leg, leg, false, 0, Length.ZERO, low));
+        triangle(new PartId.CornerTriangle(1), "upper left corner", corner, Placing.turned(leg, leg, false, 1, Length.ZERO, Length.ZERO));
+        triangle(new PartId.CornerTriangle(2), "upper right corner", corner, Placing.turned(leg, leg, false, 2, right, Length.ZERO));
+        triangle(new PartId.CornerTriangle(3), "lower right corner", corner, Placing.turned(leg, leg, false, 3, right, low));
+        triangle(new PartId.CornerTriangle(4), "lower left corner", corner, Placing.turned(leg, leg, false, 0, Length.ZERO, low));
     }
 
     private static Figure loose(PatchworkUnit triangle, String cloth) {
@@ -144,9 +145,9 @@ final class OnPointSetting {
                 cloth);
     }
 
-    private void triangle(String id, String where, Figure figure, Placing placing) {
+    private void triangle(PartId id, String where, Figure figure, Placing placing) {
         parts.add(new TopPart(
-                Kind.SETTING_TRIANGLE, "triangle-" + id, where, -1, -1, "setting triangle", "", figure, placing));
+                Kind.SETTING_TRIANGLE, id, where, -1, -1, "setting triangle", "", figure, placing));
     }
 
     /** A strip on every side of every block, and a square, or half a square at the edge, where they meet. */
@@ -160,13 +161,13 @@ final class OnPointSetting {
             for (int c = 0; c < blocksIn(r); c++) {
                 Point at = centre(r, c);
                 int shift = r % 2;
-                strip(strip, r, c, "lower right", 1, at.plus(quarter, quarter));
-                strip(strip, r, c, "lower left", 0, at.plus(quarter.negated(), quarter));
+                strip(strip, r, c, Slant.LOWER_RIGHT, 1, at.plus(quarter, quarter));
+                strip(strip, r, c, Slant.LOWER_LEFT, 0, at.plus(quarter.negated(), quarter));
                 if (!isBlock(r - 1, c - 1 + shift)) {
-                    strip(strip, r, c, "upper left", 1, at.plus(quarter.negated(), quarter.negated()));
+                    strip(strip, r, c, Slant.UPPER_LEFT, 1, at.plus(quarter.negated(), quarter.negated()));
                 }
                 if (!isBlock(r - 1, c + shift)) {
-                    strip(strip, r, c, "upper right", 0, at.plus(quarter, quarter.negated()));
+                    strip(strip, r, c, Slant.UPPER_RIGHT, 0, at.plus(quarter, quarter.negated()));
                 }
                 corners.add(at.plus(half, Length.ZERO));
                 corners.add(at.plus(half.negated(), Length.ZERO));
@@ -179,12 +180,12 @@ final class OnPointSetting {
                 .forEach(at -> cornerstone(figures, at));
     }
 
-    private void strip(Figure strip, int row, int column, String edge, int turns, Point centre) {
-        String id = "sash-" + row + "-" + column + "-" + edge.replace(" ", "-");
+    private void strip(Figure strip, int row, int column, Slant slant, int turns, Point centre) {
+        PartId id = new PartId.SlantingSash(row, column, slant);
         parts.add(new TopPart(
                 Kind.SASHING,
                 id,
-                "row " + (row + 1) + ", block " + (column + 1) + ", " + edge,
+                "row " + (row + 1) + ", block " + (column + 1) + ", " + slant.words(),
                 -1,
                 -1,
                 Kind.SASHING.label(),
@@ -201,7 +202,7 @@ final class OnPointSetting {
         boolean top = at.y().isZero();
         boolean left = at.x().isZero();
         boolean right = at.x().equals(pitch.times(across));
-        String id = "stone-" + parts.size();
+        PartId id = new PartId.CornerstoneOnPoint(parts.size());
         Placing placing;
         Figure figure;
         if (top || left || right || at.y().equals(pitch.times(down))) {

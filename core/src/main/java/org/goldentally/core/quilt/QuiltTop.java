@@ -11,9 +11,9 @@ import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.PatchCount;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SettingDesign;
+import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.piecing.SewingSettings;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 
@@ -112,7 +112,7 @@ public record QuiltTop(
     }
 
     /** A part by its id. */
-    public Optional<TopPart> part(String id) {
+    public Optional<TopPart> part(PartId id) {
         return parts.stream().filter(part -> part.id().equals(id)).findFirst();
     }
 

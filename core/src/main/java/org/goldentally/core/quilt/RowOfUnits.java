@@ -9,13 +9,13 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.Figure;
-import org.goldentally.core.block.PartKind;
 import org.goldentally.core.block.PatchCount;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
+import org.goldentally.core.unit.UnitKind;
 
 /**
  * Units that take turns along a strip: a pieced border's side, or sashing made of units. Sixteen hourglasses of 3 in
@@ -32,14 +32,11 @@ record RowOfUnits(List<UnitDesign> units, Length unitLength, boolean mirrorAtMid
 
     /** A single plain piece fills the whole row. */
     boolean isOnePiece() {
-        return units.size() == 1 && units.getFirst().kind() == PartKind.PLAIN && unitLength.isZero();
+        return units.size() == 1 && units.getFirst().kind() == UnitKind.PLAIN && unitLength.isZero();
     }
 
     Length lengthOf(UnitDesign unit, Length rowWidth) {
-        boolean anyLength = unit.kind() == PartKind.PLAIN
-                || unit.kind() == PartKind.STRIP_SET_SEGMENT
-                || unit.kind() == PartKind.CORNER_FLIP;
-        return anyLength && unitLength.isPositive()
+        return unit.kind().isOfAnyLength() && unitLength.isPositive()
                 ? unitLength
                 : unit.kind().lengthInRow(rowWidth, unit.quarterTurns());
     }

@@ -68,7 +68,7 @@ final class StraightSetting {
                 Length y = start.plus(h.plus(s).times(r));
                 add(
                         Kind.SASHING,
-                        "sash-up-" + r + "-" + c,
+                        new PartId.StandingSash(r, c),
                         "row " + (r + 1) + ", strip " + (c + 1 - first),
                         upright,
                         Placing.turned(h, s, false, 1, x, y));
@@ -78,14 +78,14 @@ final class StraightSetting {
             Length y = start.plus(h.plus(s).times(r)).minus(s);
             String where = around && r == 0 ? "above row 1" : "below row " + r;
             if (!cornerstones) {
-                add(Kind.SASHING, "sash-" + r, where, lying, Placing.upright(width, s, Length.ZERO, y));
+                add(Kind.SASHING, new PartId.LyingSash(r), where, lying, Placing.upright(width, s, Length.ZERO, y));
                 continue;
             }
             for (int c = 0; c < across; c++) {
                 Length x = start.plus(w.plus(s).times(c));
                 add(
                         Kind.SASHING,
-                        "sash-" + r + "-" + c,
+                        new PartId.LyingSashAt(r, c),
                         where + ", strip " + (c + 1),
                         lying,
                         Placing.upright(w, s, x, y));
@@ -94,7 +94,7 @@ final class StraightSetting {
                 Length x = start.plus(w.plus(s).times(c)).minus(s);
                 add(
                         Kind.CORNERSTONE,
-                        "stone-" + r + "-" + c,
+                        new PartId.Cornerstone(r, c),
                         where + ", cornerstone " + (c + 1 - first),
                         figures.cornerstone(),
                         Placing.upright(s, s, x, y));
@@ -102,7 +102,7 @@ final class StraightSetting {
         }
     }
 
-    private void add(Kind kind, String id, String where, Figure figure, Placing placing) {
+    private void add(Kind kind, PartId id, String where, Figure figure, Placing placing) {
         parts.add(new TopPart(kind, id, where, -1, -1, kind.label(), "", figure, placing));
         for (Problem flaw : figure.flaws()) {
             flaws.add(new Flaw(id, flaw));

@@ -12,13 +12,13 @@ import java.util.TreeMap;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.Figure.FigurePatch;
 import org.goldentally.core.block.Figure.FigureUnit;
-import org.goldentally.core.block.UnitSymmetry;
-import org.goldentally.core.block.UnitSymmetry.Hand;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.piecing.PatchworkUnit;
-import org.goldentally.core.piecing.PatchworkUnit.PlainPatch;
 import org.goldentally.core.quilt.TopPart.Kind;
+import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.PatchworkUnit.PlainPatch;
+import org.goldentally.core.unit.UnitSymmetry;
+import org.goldentally.core.unit.UnitSymmetry.Hand;
 import org.goldentally.core.work.Work;
 
 /**
@@ -57,7 +57,7 @@ public record TopCount(
             Hand hand,
             long count,
             int blocks,
-            List<String> partIds) {
+            List<PartId> partIds) {
 
         public int patchesEach() {
             return cloths.size();
@@ -87,7 +87,7 @@ public record TopCount(
     private static final class Tally {
         private long count;
         private int blocks;
-        private final List<String> partIds = new ArrayList<>();
+        private final List<PartId> partIds = new ArrayList<>();
     }
 
     public long unitCount() {
@@ -98,7 +98,7 @@ public record TopCount(
     public long trianglesInUnits() {
         return units.stream()
                 .mapToLong(group -> group.count()
-                        * org.goldentally.core.piecing.UnitDrawing.of(group.unit()).stream()
+                        * org.goldentally.core.unit.UnitDrawing.of(group.unit()).stream()
                                 .filter(patch -> patch.outline().corners().size() == 3)
                                 .count())
                 .sum();

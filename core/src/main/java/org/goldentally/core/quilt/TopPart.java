@@ -8,7 +8,7 @@ import org.goldentally.core.geometry.Polygon;
 /**
  * A part of the top at its place: a block, a strip of sashing, a side of a border.
  *
- * @param id finds it again on the wall and in what is said of it: {@code block-2-3}
+ * @param id finds it again on the wall and in what is said of it
  * @param where its place in words: {@code row 3, block 4}
  * @param row of a block, from 0; -1 for other parts
  * @param name of the block, or what it is
@@ -18,7 +18,7 @@ import org.goldentally.core.geometry.Polygon;
  */
 public record TopPart(
         Kind kind,
-        String id,
+        PartId id,
         String where,
         int row,
         int column,
@@ -31,7 +31,7 @@ public record TopPart(
     /** A part of no border. */
     TopPart(
             Kind kind,
-            String id,
+            PartId id,
             String where,
             int row,
             int column,

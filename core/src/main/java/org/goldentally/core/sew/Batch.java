@@ -25,7 +25,7 @@ public record Batch(
         int perSet,
         String setName,
         Optional<UnitPlan> plan,
-        List<String> partIds,
+        List<PartId> partIds,
         Optional<InnerBlock> inner) {
 
     public Batch(
@@ -37,7 +37,7 @@ public record Batch(
             int perSet,
             String setName,
             Optional<UnitPlan> plan,
-            List<String> partIds) {
+            List<PartId> partIds) {
         this(key, kind, title, subtitle, needed, perSet, setName, plan, partIds, Optional.empty());
     }
 

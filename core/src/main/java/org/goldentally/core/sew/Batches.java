@@ -18,7 +18,6 @@ import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
-import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.quilt.TopPart;
@@ -27,6 +26,7 @@ import org.goldentally.core.tally.BonusUnits;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.tally.UnitPlan;
 import org.goldentally.core.tally.UnitPlans;
+import org.goldentally.core.unit.PatchworkUnit;
 
 /** The batches of a quilt in the order in which they are sewn: units by method and cloths, blocks, rows, borders. */
 public final class Batches {

@@ -1,10 +1,10 @@
 package org.goldentally.core.sew;
 
 import java.util.Optional;
+import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
-import org.goldentally.core.piecing.Recipe;
-import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.method.Recipe;
 
 /**
  * What a measured first raw unit says of the seam. A raw unit shrinks evenly as the seam grows: at the seam that is set it

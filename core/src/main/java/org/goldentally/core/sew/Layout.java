@@ -14,12 +14,12 @@ import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.piecing.PatchworkUnit;
 import org.goldentally.core.quilt.Judging;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Assembly.Box;
 import org.goldentally.core.sew.Assembly.Part;
+import org.goldentally.core.unit.PatchworkUnit;
 
 /**
  * A block, or the top, laid out for sewing: numbered pieces, how each is turned, how they are joined and pressed.
@@ -49,7 +49,7 @@ public record Layout(
             Box box,
             Polygon outline,
             String what,
-            String id,
+            Optional<PartId> id,
             List<String> cloths,
             int quarterTurns,
             boolean mirrored) {
@@ -92,7 +92,7 @@ public record Layout(
                 .map(patch -> seen.apply(patch.outline()))
                 .forEach(outline -> {
                     Box box = around(outline.corners());
-                    byBox.put(box, new LaidPiece(0, box, outline, "empty", "", List.of(), 0, false));
+                    byBox.put(box, new LaidPiece(0, box, outline, "empty", Optional.empty(), List.of(), 0, false));
                 });
         Map<Box, Double> lightness = lightness(dressings, ofUnits, design);
         return of(byBox, part -> lightness(part, lightness), design, first.finishedWidth(), first.finishedHeight());
@@ -122,7 +122,7 @@ public record Layout(
                                 box,
                                 outline,
                                 part.name(),
-                                part.id(),
+                                Optional.of(part.id()),
                                 List.of(),
                                 frame.quarterTurns(part),
                                 part.placing().mirrored()));

@@ -6,7 +6,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.function.IntPredicate;
 import java.util.function.ToDoubleFunction;
-import org.goldentally.core.piecing.step.Habits.Pressing;
+import org.goldentally.core.habits.Habits.Pressing;
 import org.goldentally.core.sew.Assembly.Seam;
 
 /**

@@ -2,8 +2,8 @@ package org.goldentally.core.tally;
 
 import java.util.Optional;
 import java.util.Set;
+import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.piecing.SewingSettings;
 
 /**
  * Half-square triangle units from the corners that stitch and flip cuts away: a second seam is sewn twice the seam

@@ -9,9 +9,9 @@ import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.cutting.JoinedStrips;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.formula.Working;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
-import org.goldentally.core.piecing.Working;
 import org.goldentally.core.tally.ClothLedger.Opened;
 
 /**

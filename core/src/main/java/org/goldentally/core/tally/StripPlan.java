@@ -1,8 +1,8 @@
 package org.goldentally.core.tally;
 
 import java.util.List;
+import org.goldentally.core.formula.Working;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.piecing.Working;
 
 /**
  * Long strips of one width: the four sides of a border of 50 and 46 in, cut from one run of 5 strips across the width.

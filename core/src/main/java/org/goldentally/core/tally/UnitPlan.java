@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.goldentally.core.cutting.PieceLayout;
+import org.goldentally.core.formula.Working;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.piecing.PatchworkUnit;
-import org.goldentally.core.piecing.PiecingMethod;
-import org.goldentally.core.piecing.Recipe;
-import org.goldentally.core.piecing.Working;
+import org.goldentally.core.method.PiecingMethod;
+import org.goldentally.core.method.Recipe;
+import org.goldentally.core.unit.PatchworkUnit;
 
 /**
  * How a group of equal units or pieces is made: 160 half-square triangles eight at a time are 20 pairs, none spare.

@@ -11,25 +11,25 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.goldentally.core.block.UnitSymmetry.Hand;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.design.PlanDesign.ExtraUnits;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
+import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
-import org.goldentally.core.piecing.ClothRole;
-import org.goldentally.core.piecing.CutPiece;
-import org.goldentally.core.piecing.Methods;
-import org.goldentally.core.piecing.OuterEdges;
-import org.goldentally.core.piecing.PatchworkUnit;
-import org.goldentally.core.piecing.PiecingMethod;
-import org.goldentally.core.piecing.Recipe;
-import org.goldentally.core.piecing.SewingSettings;
-import org.goldentally.core.piecing.UnitDrawing;
+import org.goldentally.core.method.CutPiece;
+import org.goldentally.core.method.Methods;
+import org.goldentally.core.method.OuterEdges;
+import org.goldentally.core.method.PiecingMethod;
+import org.goldentally.core.method.Recipe;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.quilt.TopCount;
+import org.goldentally.core.unit.ClothRole;
+import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.UnitDrawing;
+import org.goldentally.core.unit.UnitSymmetry.Hand;
 
 /**
  * How everything in a top is made: for each group of units the ways there are, and the one that is taken.

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.concurrent.TimeUnit;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.BlockPart;
-import org.goldentally.core.block.PartKind;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.design.BlockSizeDesign;
 import org.goldentally.core.design.ClothInHand;
@@ -19,6 +18,7 @@ import org.goldentally.core.quilt.Judging;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.unit.UnitKind;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -55,7 +55,7 @@ public class TopBenchmark {
         }
         List<BlockPart> parts = new ArrayList<>();
         for (int i = 0; i < 16; i++) {
-            UnitDesign unit = UnitDesign.of(PartKind.HALF_SQUARE, i, i % 2 == 0 ? key(1) : key(2), key(0));
+            UnitDesign unit = UnitDesign.of(UnitKind.HALF_SQUARE, i, i % 2 == 0 ? key(1) : key(2), key(0));
             parts.add(new BlockPart(i % 4, i / 4, 1, 1, unit));
         }
         List<PlaceDesign> places = new ArrayList<>();

@@ -4,12 +4,13 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.ShelfLineReader;
+import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.piecing.MethodAnswer;
-import org.goldentally.core.piecing.SewingSettings;
-import org.goldentally.core.piecing.UnitKind;
-import org.goldentally.core.piecing.YieldEngine;
+import org.goldentally.core.unit.TypedUnit;
+import org.goldentally.core.unit.UnitKind;
+import org.goldentally.core.yields.MethodAnswer;
+import org.goldentally.core.yields.YieldEngine;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -44,8 +45,7 @@ public class YieldBenchmark {
         ClothPiece cloth = ShelfLineReader.read("piece", piece, MeasureSystem.INCH)
                 .orThrow()
                 .piece();
-        return engine.ask(
-                cloth, UnitKind.read(new UnitKind.Typed(kind, "3", "", "1", 2), MeasureSystem.INCH), settings);
+        return engine.ask(cloth, new TypedUnit(kind, "3", "", "1", 2).read(MeasureSystem.INCH), settings);
     }
 
     /** Reading a length, for scale. */

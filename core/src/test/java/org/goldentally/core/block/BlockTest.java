@@ -5,17 +5,18 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Optional;
-import org.goldentally.core.block.UnitSymmetry.Counted;
-import org.goldentally.core.block.UnitSymmetry.Hand;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.piecing.PatchworkUnit;
-import org.goldentally.core.piecing.PatchworkUnit.CornerFlipUnit;
-import org.goldentally.core.piecing.PatchworkUnit.FlyingGeeseUnit;
-import org.goldentally.core.piecing.PatchworkUnit.HalfSquareTriangleUnit;
-import org.goldentally.core.piecing.PatchworkUnit.QuarterSquareTriangleUnit;
-import org.goldentally.core.piecing.PatchworkUnit.SplitQuarterUnit;
 import org.goldentally.core.problem.Problem;
+import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.PatchworkUnit.CornerFlipUnit;
+import org.goldentally.core.unit.PatchworkUnit.FlyingGeeseUnit;
+import org.goldentally.core.unit.PatchworkUnit.HalfSquareTriangleUnit;
+import org.goldentally.core.unit.PatchworkUnit.QuarterSquareTriangleUnit;
+import org.goldentally.core.unit.PatchworkUnit.SplitQuarterUnit;
+import org.goldentally.core.unit.UnitSymmetry;
+import org.goldentally.core.unit.UnitSymmetry.Counted;
+import org.goldentally.core.unit.UnitSymmetry.Hand;
 import org.junit.jupiter.api.Test;
 
 class BlockTest {

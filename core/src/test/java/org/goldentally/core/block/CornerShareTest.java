@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.unit.UnitKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -25,7 +26,7 @@ class CornerShareTest {
 
     @Test
     void aShareThatCannotBeReadIsNamedAtItsPlaceAndLeftBlank() {
-        UnitDesign unit = new UnitDesign(PartKind.CORNER_FLIP, 1, "a bit", "", 0, false, java.util.List.of("a", "b"));
+        UnitDesign unit = new UnitDesign(UnitKind.CORNER_FLIP, 1, "a bit", "", 0, false, java.util.List.of("a", "b"));
         Figure figure = Figure.of(
                 unit,
                 Length.inches(4),

@@ -3,6 +3,7 @@ package org.goldentally.core.block;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -11,6 +12,7 @@ import java.util.stream.Collectors;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.unit.UnitKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -94,7 +96,9 @@ class TraditionalBlocksTest {
         Set<String> used = TraditionalBlocks.ALL.stream()
                 .flatMap(block -> TraditionalBlocks.unitsUsed(block).stream())
                 .collect(Collectors.toSet());
-        assertThat(used).hasSize(PartKind.values().length - 1);
+        assertThat(used).hasSize((int) Arrays.stream(UnitKind.values())
+                .filter(kind -> kind.goesIntoBlocks() && kind != UnitKind.BLOCK)
+                .count());
         assertThat(TraditionalBlocks.ALL.stream().map(Block::grid).collect(Collectors.toSet()))
                 .contains("2 × 2", "3 × 3", "4 × 4", "5 × 5", "1:2:1 × 1:2:1");
     }

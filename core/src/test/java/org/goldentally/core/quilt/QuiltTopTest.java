@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import java.util.List;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.BlockPart;
-import org.goldentally.core.block.PartKind;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.design.BlockSizeDesign;
 import org.goldentally.core.design.BlockSizeDesign.As;
@@ -20,6 +19,7 @@ import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
+import org.goldentally.core.unit.UnitKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -219,7 +219,7 @@ class QuiltTopTest {
 
     @Test
     void aSawtoothMayMirrorAtTheMiddleOfEachSide() {
-        UnitDesign tooth = UnitDesign.of(PartKind.HALF_SQUARE, 2, "b", "a");
+        UnitDesign tooth = UnitDesign.of(UnitKind.HALF_SQUARE, 2, "b", "a");
         QuiltTop top = Tops.of(2, 2, "6", "four-patch")
                 .border(Tops.pieced("2", Corners.UNITS, true, tooth))
                 .top();
@@ -281,7 +281,7 @@ class QuiltTopTest {
         assertThat(TopCount.of(Tops.of(1, 1, "16", "star-within-a-star").top()).units())
                 .extracting(group -> group.count() + " × " + group.unit().finishedWidth())
                 .containsExactly("4 × 4 in", "4 × 8 in");
-        UnitDesign itself = new UnitDesign(PartKind.BLOCK, 0, "1/2", "loop", 0, false, List.of());
+        UnitDesign itself = new UnitDesign(UnitKind.BLOCK, 0, "1/2", "loop", 0, false, List.of());
         Block loop = new Block("loop", "Loop", List.of(1), List.of(1), List.of(new BlockPart(0, 0, 1, 1, itself)));
         assertThat(Tops.of(1, 1, "8", "plain-square").blocks(loop).top().flaws())
                 .extracting(flaw -> flaw.problem().why())

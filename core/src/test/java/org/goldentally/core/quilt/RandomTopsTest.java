@@ -9,7 +9,6 @@ import java.util.TreeMap;
 import org.assertj.core.data.Offset;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.Figure.FigurePatch;
-import org.goldentally.core.block.PartKind;
 import org.goldentally.core.block.TraditionalBlocks;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.chance.Chance;
@@ -21,6 +20,7 @@ import org.goldentally.core.design.SettingDesign.Between;
 import org.goldentally.core.design.SettingDesign.Kind;
 import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.Area;
+import org.goldentally.core.unit.UnitKind;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -144,13 +144,13 @@ class RandomTopsTest {
                     sashing == 1 ? "1" : "1 1/2",
                     sashing == 3 ? "e" : "",
                     flag,
-                    sashing == 2 ? UnitDesign.of(PartKind.HALF_SQUARE, 0, "b", "a") : UnitDesign.plain("c"));
+                    sashing == 2 ? UnitDesign.of(UnitKind.HALF_SQUARE, 0, "b", "a") : UnitDesign.plain("c"));
         }
         return border(tops, chance.between(0, 5), chance.of(Corners.values()), flag);
     }
 
     private static Tops border(Tops tops, int border, Corners corners, boolean flag) {
-        UnitDesign goose = UnitDesign.of(PartKind.FLYING_GOOSE, flag ? 0 : 1, "b", "a", "a");
+        UnitDesign goose = UnitDesign.of(UnitKind.FLYING_GOOSE, flag ? 0 : 1, "b", "a", "a");
         return switch (border) {
             case 0 -> tops;
             case 1 -> tops.border(BorderDesign.plain("2 1/2", "b", corners));

@@ -3,7 +3,6 @@ package org.goldentally.core.quilt;
 import java.util.ArrayList;
 import java.util.List;
 import org.goldentally.core.block.Block;
-import org.goldentally.core.block.PartKind;
 import org.goldentally.core.block.TraditionalBlocks;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.design.BlockSizeDesign;
@@ -18,8 +17,9 @@ import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.design.SettingDesign.Halves;
 import org.goldentally.core.design.SettingDesign.Kind;
+import org.goldentally.core.habits.Allowance;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.piecing.Allowance;
+import org.goldentally.core.unit.UnitKind;
 
 /** Builds designs for tests, starting from straight blocks in inches. */
 public final class Tops {
@@ -199,7 +199,7 @@ public final class Tops {
 
     /** A border of hourglasses with an hourglass in each corner. */
     public static BorderDesign hourglasses(String width) {
-        UnitDesign hourglass = UnitDesign.of(PartKind.HOURGLASS, 0, "a", "b", "a", "b");
+        UnitDesign hourglass = UnitDesign.of(UnitKind.HOURGLASS, 0, "a", "b", "a", "b");
         return pieced(width, BorderDesign.Corners.UNITS, false, hourglass);
     }
 

@@ -13,21 +13,21 @@ import java.util.Set;
 import java.util.stream.Stream;
 import org.assertj.core.data.Offset;
 import org.goldentally.core.block.Block;
-import org.goldentally.core.block.PartKind;
 import org.goldentally.core.block.TraditionalBlocks;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.SettingDesign.Kind;
+import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.piecing.Recipe;
-import org.goldentally.core.piecing.SewingSettings;
+import org.goldentally.core.method.Recipe;
 import org.goldentally.core.quilt.Tops;
 import org.goldentally.core.sew.BenchState.Counts;
 import org.goldentally.core.tally.ShelfPieces;
 import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.unit.UnitKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -51,7 +51,7 @@ class AtTheMachineTest {
     static Stream<Block> blocksOfBlocks() {
         return TraditionalBlocks.ALL.stream()
                 .filter(block ->
-                        block.parts().stream().anyMatch(part -> part.unit().kind() == PartKind.BLOCK));
+                        block.parts().stream().anyMatch(part -> part.unit().kind() == UnitKind.BLOCK));
     }
 
     /** Sewn before what they are set into, as many as the block as designed has places for them, times six blocks. */
@@ -65,11 +65,11 @@ class AtTheMachineTest {
                 blocks.stream().filter(batch -> batch.inner().isPresent()).toList();
         assertThat(blocks.subList(0, inner.size())).isEqualTo(inner);
         long places = outer.parts().stream()
-                .filter(part -> part.unit().kind() == PartKind.BLOCK)
+                .filter(part -> part.unit().kind() == UnitKind.BLOCK)
                 .count();
         Set<String> setIn = new HashSet<>();
         outer.parts().stream()
-                .filter(part -> part.unit().kind() == PartKind.BLOCK)
+                .filter(part -> part.unit().kind() == UnitKind.BLOCK)
                 .forEach(part -> setIn.add(part.unit().block()));
         assertThat(inner.stream()
                         .filter(batch -> setIn.contains(

@@ -6,17 +6,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.goldentally.core.block.Block;
-import org.goldentally.core.block.PartKind;
 import org.goldentally.core.block.TraditionalBlocks;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.design.SettingDesign.Kind;
+import org.goldentally.core.habits.Allowance;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.piecing.Allowance;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.Tops;
+import org.goldentally.core.unit.UnitKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -102,7 +102,7 @@ class TopTallyTest {
     @ParameterizedTest
     @CsvSource({"a, e, a, b", "e, a, b, a", "a, b, a, e", "b, a, e, a"})
     void anHourglassOfThreeClothsIsPlannedWhicheverWayItLies(String one, String two, String three, String four) {
-        UnitDesign hourglass = UnitDesign.of(PartKind.HOURGLASS, 0, one, two, three, four);
+        UnitDesign hourglass = UnitDesign.of(UnitKind.HOURGLASS, 0, one, two, three, four);
         TopTally tally = tally(Tops.of(3, 3, "8", "pinwheel")
                 .border(new BorderDesign(
                         BorderDesign.Kind.PIECED,
@@ -141,7 +141,7 @@ class TopTallyTest {
 
     @Test
     void whatMixesClothsAsNoMethodDoesIsSaid() {
-        UnitDesign half = UnitDesign.of(PartKind.PIECED_HALF, 0, "a", "b", "c", "d", "e", "a", "b", "c", "d", "e");
+        UnitDesign half = UnitDesign.of(UnitKind.PIECED_HALF, 0, "a", "b", "c", "d", "e", "a", "b", "c", "d", "e");
         TopTally tally = tally(Tops.of(3, 3, "8", "pinwheel")
                 .border(new BorderDesign(
                         BorderDesign.Kind.PIECED, "4", "", List.of(half), "", false, Corners.BUTTED, List.of())));

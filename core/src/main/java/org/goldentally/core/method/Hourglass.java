@@ -1,0 +1,80 @@
+package org.goldentally.core.method;
+
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.habits.SewingSettings;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.unit.ClothRole;
+import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.PatchworkUnit.QuarterSquareTriangleUnit;
+
+/**
+ * Squares sewn two at a time to half-square triangles, and these again two at a time with their seams crossed: an
+ * hourglass. Of two cloths: 2 units from a square of each. Of three: 4 from one A, one B and two C, the C quarters
+ * opposite. Of four: 4 from a square of each.
+ */
+public final class Hourglass implements PiecingMethod {
+
+    @Override
+    public MethodId id() {
+        return MethodId.CROSSED_PAIRS;
+    }
+
+    @Override
+    public boolean makes(PatchworkUnit unit) {
+        return unit instanceof QuarterSquareTriangleUnit;
+    }
+
+    @Override
+    public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
+        int cloths = ((QuarterSquareTriangleUnit) unit).cloths();
+        Length finished = unit.finishedWidth();
+        Length trimmed = settings.unfinished(finished);
+        CutRule rule = Sizes.quarterSquare("Cut square", finished, Sizes.roomForTwoSeams(settings), settings);
+        Length cut = rule.cut(settings);
+        Length halfSquare = cut.minus(Constants.diagonalSeam(settings));
+        Length raw = halfSquare.minus(Constants.diagonalSeam(settings));
+        int units = cloths == 2 ? 2 : 4;
+        Length oneSeam = cut.timesRootTwo();
+        Recipe.Builder recipe = Recipe.forA(cloths == 2 ? "pair" : "two pairs");
+        switch (cloths) {
+            case 2 ->
+                recipe.takes(CutPiece.squares(ClothRole.A, "first cloth", cut, 1))
+                        .takes(CutPiece.squares(ClothRole.B, "second cloth", cut, 1));
+            case 3 ->
+                recipe.takes(CutPiece.squares(ClothRole.A, "first cloth", cut, 1))
+                        .takes(CutPiece.squares(ClothRole.B, "second cloth", cut, 1))
+                        .takes(CutPiece.squares(ClothRole.C, "cloth of the opposite quarters", cut, 2));
+            default ->
+                recipe.takes(CutPiece.squares(ClothRole.A, "first cloth", cut, 1))
+                        .takes(CutPiece.squares(ClothRole.B, "second cloth", cut, 1))
+                        .takes(CutPiece.squares(ClothRole.C, "third cloth", cut, 1))
+                        .takes(CutPiece.squares(ClothRole.D, "fourth cloth", cut, 1));
+        }
+        int pairs = units / 2;
+        if (cloths == 4) {
+            recipe.hands(2, 2)
+                    .because(
+                            "Hands",
+                            () -> "the two units from one crossing are mirror images of each other: 2 left, 2 right");
+        }
+        return recipe.gives(units)
+                .sizes(UnitSizes.square(raw, trimmed, finished))
+                .sewn(
+                        2 * pairs,
+                        oneSeam.times(2L * pairs).plus(halfSquare.timesRootTwo().times(2L * pairs)))
+                .widestSeam(cut.minus(trimmed).dividedByRootTwo().dividedBy(2))
+                .because(() -> rule.working(settings))
+                .because(
+                        "Half-square triangle on the way",
+                        () -> Sizes.write(cut, settings) + " cut − " + Sizes.seam(settings) + " × √2 = "
+                                + settings.system().writer().writeDecimal(halfSquare) + "; not trimmed yet")
+                .because(() -> Sizes.rawWorking(
+                        Sizes.write(cut, settings) + " cut − 2 × " + Sizes.seam(settings) + " × √2", raw, settings))
+                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
+                .because(
+                        "Centre",
+                        () -> Sizes.write(trimmed.dividedBy(2), settings)
+                                + " from the centre point to every trimmed edge")
+                .build();
+    }
+}

@@ -1,0 +1,53 @@
+package org.goldentally.core.method;
+
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.habits.SewingSettings;
+import org.goldentally.core.unit.PatchworkUnit;
+
+/** A way of making a unit: two at a time, eight at a time, by strips. */
+public sealed interface PiecingMethod
+        permits BiasStrips,
+                Chain,
+                CornerFlip,
+                FlippedGeese,
+                FourGeese,
+                GridOfCells,
+                HalfSquareMethod,
+                Hourglass,
+                LooseGeese,
+                LooseHalfSquares,
+                LooseTriangles,
+                PiecedHalf,
+                PlainCut,
+                SplitQuarter,
+                StripSetCut,
+                StripSetTriangles,
+                StripTube {
+
+    MethodId id();
+
+    default String key() {
+        return id().key();
+    }
+
+    /** {@code eight at a time}. */
+    default String displayName() {
+        return id().displayName();
+    }
+
+    /** Whether this method makes such a unit at all, at any size. */
+    boolean makes(PatchworkUnit unit);
+
+    /** Whether one set joins squares of many different cloths, so that its units are in many pairings of them. */
+    default boolean joinsManyCloths() {
+        return this instanceof Chain;
+    }
+
+    /**
+     * What one set takes and gives for this unit.
+     *
+     * @param unit one that this method {@link #makes}
+     * @param piece the piece of cloth it is cut from; only methods that use up a whole strip or sheet look at it
+     */
+    Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece);
+}

@@ -1,9 +1,0 @@
-package org.goldentally.core.piecing;
-
-/** The part a cloth plays in a unit: first, second, third, fourth cloth. What it is called is said by each method. */
-public enum ClothRole {
-    A,
-    B,
-    C,
-    D
-}
