@@ -7,16 +7,14 @@ import type { Ledger } from './queries'
 export interface ClothAccountProps {
   ledger: Ledger
   quiltId: string
-  /** The use that is pointed at. */
-  lit: string | undefined
+  /** The uses that are pointed at. */
+  lit: readonly string[] | undefined
 }
 
 defineProps<ClothAccountProps>()
-const emit = defineEmits<{ pointed: [use: string | undefined]; styleChosen: [style: 'PLAIN' | 'TIDY' | 'THRIFTY', effort: number, everywhere: boolean] }>()
+const emit = defineEmits<{ pointed: [uses: readonly string[] | undefined]; styleChosen: [style: 'PLAIN' | 'TIDY' | 'THRIFTY', effort: number, everywhere: boolean] }>()
 const open = ref(false)
 const planning = ref(false)
-/** Pieces cut in one go may be for several units: their keys stand side by side. */
-const sharesUse = (uses: string, wanted: string) => uses.split(' | ').some((use) => wanted.split(' | ').includes(use))
 </script>
 
 <template>
@@ -33,10 +31,10 @@ const sharesUse = (uses: string, wanted: string) => uses.split(' | ').some((use)
         :key="i"
         class="band overflow-hidden border-r border-white px-1 text-sm leading-9 whitespace-nowrap"
         :data-what="band.what"
-        :data-lit="(lit && band.use && sharesUse(band.use, lit)) || undefined"
+        :data-lit="band.uses.some((use) => lit?.includes(use)) || undefined"
         :style="{ width: `${band.percent}%`, '--cloth': ledger.colour }"
         :title="`${band.label}: ${band.percent.toFixed(0)} %`"
-        @pointerenter="emit('pointed', band.use ?? undefined)"
+        @pointerenter="emit('pointed', band.uses.length ? band.uses : undefined)"
         @pointerleave="emit('pointed', undefined)"
       >
         <span v-if="band.percent > 14" class="rounded bg-white/85 px-1">{{ band.label }}</span>
@@ -56,7 +54,7 @@ const sharesUse = (uses: string, wanted: string) => uses.split(' | ').some((use)
     <StylePlans v-if="planning" :quilt-id="quiltId" :cloth-key="ledger.key" :cloth-name="ledger.name" @chosen="(style, effort, everywhere) => emit('styleChosen', style, effort, everywhere)" />
     <div v-if="open" class="space-y-2">
       <ul>
-        <li v-for="use in ledger.uses" :key="use.use + use.cut">{{ use.count }} × {{ use.cut }} <span class="text-soft">for {{ use.label }}</span></li>
+        <li v-for="use in ledger.uses" :key="use.label + use.cut">{{ use.count }} × {{ use.cut }} <span class="text-soft">for {{ use.label }}</span></li>
       </ul>
       <p v-for="each in ledger.workings" :key="each.what"><span class="text-soft">{{ each.what }}:</span> {{ each.how }}</p>
     </div>

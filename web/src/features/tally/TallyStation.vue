@@ -19,18 +19,12 @@ const design = computed(() => quilt.design.value!)
 const colours = useClothColours(design)
 const clothNames = computed(() => design.value.cloths.map((cloth) => cloth.name))
 const opened = ref<string>()
-const pointed = ref<string>()
+const pointed = ref<readonly string[]>()
 
 /** The parts of the top that a use of cloth goes to: pointing at a band lights them up. */
 const lit = computed(() => {
-  const keys = (pointed.value ?? opened.value ?? '').split(' | ')
-  const groups = tally.value?.groups.filter((each) => keys.includes(each.key)) ?? []
-  const wanted = groups.map((group) => `${group.label.split(',')[0]} ${group.cloths.join(',')} ${group.finished}`)
-  return (
-    top.value?.count.rows
-      .filter((row) => keys.includes(row.key) || wanted.includes(`${row.label} ${row.cloths.join(',')} ${row.finished}`))
-      .flatMap((row) => row.parts) ?? []
-  )
+  const uses = pointed.value ?? (opened.value ? [opened.value] : [])
+  return top.value?.count.rows.filter((row) => uses.includes(row.use)).flatMap((row) => row.parts) ?? []
 })
 
 function take(units: string, method: string) {
@@ -90,13 +84,13 @@ function takeAll(group: Group, method: string) {
         @extra-typed="setExtra(group.choiceKey, $event)"
         @taken="take(group.choiceKey, $event)"
         @taken-all="takeAll(group, $event)"
-        @pointerenter="pointed = group.key"
+        @pointerenter="pointed = [group.key]"
         @pointerleave="pointed = undefined"
       />
       <section v-if="tally.strips.length" aria-label="Strips">
         <h2 class="panel-title mb-1">Strips of sashing, borders and binding</h2>
         <ul class="space-y-1">
-          <li v-for="strip in tally.strips" :key="strip.key" class="card p-2">
+          <li v-for="strip in tally.strips" :key="strip.label + strip.cloth" class="card p-2">
             <strong class="first-letter:uppercase">{{ strip.label }}</strong>
             <span class="block text-sm text-soft">cut {{ strip.cutSize }} {{ tally.unitOfLength }}<template v-if="strip.joined">, joined of {{ strip.cuts }}</template></span>
             <details><summary class="cursor-pointer text-sm underline decoration-dotted">How it was worked out</summary><p class="text-sm">{{ strip.working.how }}</p></details>

@@ -13,6 +13,7 @@ import org.goldentally.app.sew.LayoutPictures.Drawn;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Assembly;
@@ -84,7 +85,7 @@ final class BatchLayouts {
     private List<LayoutPicture> blocks(TopPart home) {
         TopPressing pressing = pressings.get();
         List<Way> ways = pressing.sort(home).orElseThrow().ways();
-        Map<String, Integer> numbers = numbers(pressing);
+        Map<PartId, Integer> numbers = numbers(pressing);
         List<LayoutPicture> drawn = new ArrayList<>();
         for (Way way : ways) {
             List<String> notes = new ArrayList<>();
@@ -123,13 +124,15 @@ final class BatchLayouts {
     }
 
     /** What a block is called: its number in the picture of the rows. */
-    private static Map<String, Integer> numbers(TopPressing pressing) {
+    private static Map<PartId, Integer> numbers(TopPressing pressing) {
         return pressing.rows()
-                .map(rows -> rows.pieces().stream().collect(Collectors.toMap(LaidPiece::id, LaidPiece::number)))
+                .map(rows -> rows.pieces().stream()
+                        .filter(piece -> piece.id().isPresent())
+                        .collect(Collectors.toMap(piece -> piece.id().get(), LaidPiece::number)))
                 .orElse(Map.of());
     }
 
-    private static String places(List<TopPart> parts, Map<String, Integer> numbers) {
+    private static String places(List<TopPart> parts, Map<PartId, Integer> numbers) {
         return parts.stream()
                 .map(part -> numbers.getOrDefault(part.id(), 0))
                 .sorted()
@@ -137,7 +140,7 @@ final class BatchLayouts {
                 .collect(Collectors.joining(", "));
     }
 
-    private static List<String> say(List<Opened> opened, Map<String, Integer> numbers) {
+    private static List<String> say(List<Opened> opened, Map<PartId, Integer> numbers) {
         List<String> said = new ArrayList<>(opened.stream()
                 .limit(MOST_NAMED)
                 .map(each -> say(each, numbers))
@@ -149,7 +152,7 @@ final class BatchLayouts {
         return said;
     }
 
-    private static String say(Opened opened, Map<String, Integer> numbers) {
+    private static String say(Opened opened, Map<PartId, Integer> numbers) {
         String where = opened.part()
                 .map(part -> "Block " + numbers.getOrDefault(part.id(), 0) + ": press the seam between its pieces ")
                 .orElse("Between the blocks press the seam between ");
@@ -196,7 +199,7 @@ final class BatchLayouts {
                 .flatMap(part -> part.figure().patches().stream()
                         .map(patch -> new Drawn(frame.apply(part.placing().apply(patch.outline())), patch)))
                 .toList();
-        Map<String, String> letters = new LinkedHashMap<>();
+        Map<PartId, String> letters = new LinkedHashMap<>();
         top.parts().forEach(part -> pressing.way(part).ifPresent(way -> letters.put(part.id(), way.letter())));
         List<String> notes = new ArrayList<>();
         if (frame.onPoint()) {

@@ -11,9 +11,11 @@ import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Assembly;
 import org.goldentally.core.sew.Batch;
+import org.goldentally.core.sew.BatchKey;
 import org.goldentally.core.sew.Layout;
 import org.goldentally.core.tally.StripPlan;
 import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.tally.Use;
 
 /** The sizes to check on a card: raw, trimmed and centre mark of a unit; lengths of borders. */
 final class CardSizes {
@@ -39,17 +41,17 @@ final class CardSizes {
                     "centre mark, half of trimmed",
                     writer.writeWithUnit(sizes.trimmedWidth().dividedBy(2))));
         });
-        if (batch.kind() == Batch.Kind.BORDER) {
-            borderChecks(batch, checks);
+        if (batch.key() instanceof BatchKey.Border border) {
+            borderChecks(batch, border.number(), checks);
         }
         return checks;
     }
 
     /** Long sides first, cut over-length and trimmed to what the top really measures through the middle. */
-    private void borderChecks(Batch batch, List<CheckView> checks) {
+    private void borderChecks(Batch batch, int border, List<CheckView> checks) {
         tally.strips().stream()
                 .filter(strip -> tally.count().strips().stream()
-                        .filter(group -> strip.groups().contains(group.key()))
+                        .filter(group -> strip.uses().contains(new Use.ForStrips(group.key())))
                         .anyMatch(group -> group.partIds().stream().anyMatch(batch.partIds()::contains)))
                 .forEach(strip -> strip.sides().forEach(side -> checks.add(check(strip, side))));
         if (checks.isEmpty()) {
@@ -63,7 +65,7 @@ final class CardSizes {
                                     + writer.writeWithUnit(
                                             figure.finishedWidth().plus(seams())))));
         }
-        Assembly.Box inside = insideOf(batch);
+        Assembly.Box inside = insideOf(border);
         checks.add(new CheckView(
                 "measure the real top through the middle, both ways, before trimming",
                 writer.write(inside.width().plus(seams())) + " × "
@@ -83,11 +85,9 @@ final class CardSizes {
     }
 
     /** What is sewn before a border: everything but it and those outside it. */
-    private Assembly.Box insideOf(Batch border) {
-        int number = Integer.parseInt(border.key().substring("border ".length()));
+    private Assembly.Box insideOf(int border) {
         List<Point> corners = tally.top().parts().stream()
-                .filter(part -> !part.id().startsWith("border-")
-                        || Integer.parseInt(part.id().split("-")[1]) < number)
+                .filter(part -> part.id().ofBorder().orElse(0) < border)
                 .flatMap(part -> part.outlines().stream())
                 .flatMap(outline -> outline.corners().stream())
                 .toList();

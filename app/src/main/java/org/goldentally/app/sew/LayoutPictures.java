@@ -15,6 +15,7 @@ import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.sew.Assembly;
 import org.goldentally.core.sew.Layout;
 import org.goldentally.core.sew.Layout.LaidPiece;
@@ -47,7 +48,7 @@ final class LayoutPictures {
             String name,
             Layout layout,
             List<Drawn> patches,
-            Map<String, String> letters,
+            Map<PartId, String> letters,
             List<Opened> opened,
             List<String> notes) {
         Assembly.Box whole = Layout.around(patches.stream()
@@ -75,16 +76,16 @@ final class LayoutPictures {
                 joins(layout));
     }
 
-    private static PlacedPiece placed(LaidPiece piece, Map<String, String> letters) {
+    private static PlacedPiece placed(LaidPiece piece, Map<PartId, String> letters) {
         double left = piece.box().left().toDoubleInches();
         double top = piece.box().top().toDoubleInches();
         double width = piece.box().width().toDoubleInches();
         double height = piece.box().height().toDoubleInches();
-        boolean block = piece.id().startsWith("block-");
+        boolean block = piece.id().filter(PartId.BlockAt.class::isInstance).isPresent();
         List<Point> corners = piece.outline().corners();
         return new PlacedPiece(
                 piece.number(),
-                letters.getOrDefault(piece.id(), ""),
+                piece.id().map(letters::get).orElse(""),
                 SvgNumbers.points(piece.outline()),
                 left,
                 top,

@@ -18,7 +18,7 @@ public record SewBook(List<Page> pages) {
         SewCards cards = new SewCards(tally, log, pressings);
         Set<String> seen = new HashSet<>();
         return new SewBook(cards.batches().stream()
-                .flatMap(batch -> seen.add(batch.key()) ? Stream.of(page(batch, cards)) : Stream.empty())
+                .flatMap(batch -> seen.add(batch.key().text()) ? Stream.of(page(batch, cards)) : Stream.empty())
                 .toList());
     }
 
@@ -27,7 +27,7 @@ public record SewBook(List<Page> pages) {
                 batch.title(),
                 batch.subtitle(),
                 batch.needed() + (batch.plan().isPresent() ? ", " + batch.setsPlanned() + " sets" : ""),
-                cards.card(batch.key()),
+                cards.card(batch.key().text()),
                 batch.kind() != Batch.Kind.UNITS);
     }
 }

@@ -18,6 +18,7 @@ import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.method.Recipe;
+import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Batch;
 import org.goldentally.core.sew.Batches;
@@ -27,7 +28,6 @@ import org.goldentally.core.sew.Pace;
 import org.goldentally.core.sew.WaysOut;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.tally.UnitPlan;
-import org.goldentally.core.tally.UnitPlans;
 import org.goldentally.core.unit.UnitDrawing;
 
 /** Batches and their cards, from the tally of a quilt and its log. */
@@ -62,7 +62,7 @@ final class SewCards {
 
     Batch batch(String key) {
         return batches.stream()
-                .filter(batch -> batch.key().equals(key))
+                .filter(batch -> batch.key().text().equals(key))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("Batch"));
     }
@@ -92,19 +92,19 @@ final class SewCards {
 
     private int tapsElsewhere() {
         Set<String> keys = new HashSet<>();
-        batches.forEach(batch -> keys.add(batch.key()));
+        batches.forEach(batch -> keys.add(batch.key().text()));
         return (int) state.standing().stream()
                 .filter(entry -> entry.kind() != LogEntry.Kind.CUT && !keys.contains(entry.batch()))
                 .count();
     }
 
     private BatchView view(Batch batch) {
-        BenchState.Counts counts = state.of(batch.key());
+        BenchState.Counts counts = state.of(batch.key().text());
         boolean handed = batch.plan()
                 .map(plan -> plan.recipe().hands().differ() && plan.left() + plan.right() > 0)
                 .orElse(false);
         return new BatchView(
-                batch.key(),
+                batch.key().text(),
                 batch.kind(),
                 batch.title(),
                 batch.subtitle(),
@@ -118,7 +118,7 @@ final class SewCards {
                 counts.good(),
                 batch.setsLeft(counts),
                 batch.setsBeyondPlan(counts),
-                batch.plan().map(UnitPlans::choiceKey).orElse(""),
+                batch.plan().map(plan -> plan.key().choice()).orElse(""),
                 batch.plan()
                         .map(plan ->
                                 (batch.setsPlanned() + batch.setsBeyondPlan(counts)) * batch.perSet() - plan.needed())
@@ -159,7 +159,7 @@ final class SewCards {
                 batch.plan()
                         .flatMap(plan -> home.map(part -> layouts.lit(plan, part)))
                         .orElse(List.of()),
-                batch.partIds(),
+                batch.partIds().stream().map(PartId::text).toList(),
                 lines(key));
     }
 
@@ -200,7 +200,7 @@ final class SewCards {
 
     /** The block that shows where a unit sits: the first that has it. */
     private Optional<TopPart> home(Batch batch) {
-        Set<String> ids = new HashSet<>(batch.partIds());
+        Set<PartId> ids = new HashSet<>(batch.partIds());
         return tally.top().parts().stream()
                 .filter(part -> ids.contains(part.id()))
                 .filter(part -> part.isBlock() && !part.blockKey().isEmpty())

@@ -21,6 +21,7 @@ import org.goldentally.core.problem.Problem;
 import org.goldentally.core.tally.ClothCut;
 import org.goldentally.core.tally.ClothLedger;
 import org.goldentally.core.tally.StyleChoices;
+import org.goldentally.core.tally.Use;
 
 /** A cloth's account as shown: its band to scale, what it is used for, what is left, what to buy. */
 final class LedgerViews {
@@ -66,7 +67,7 @@ final class LedgerViews {
                 bands(ledger, leftovers),
                 ledger.cuts().stream()
                         .map(cut -> new UseView(
-                                cut.use(),
+                                texts(cut.uses()),
                                 cut.useLabel(),
                                 cut.count(),
                                 cut.name() + " " + LedgerWords.size(cut, system)))
@@ -118,24 +119,29 @@ final class LedgerViews {
         // What is short is drawn where the bought cloth is cut; what no cloth gives is drawn beside it.
         Area fromBought = ledger.toBuy().map(buy -> buy.piece().used()).orElse(Area.ZERO);
         Area whole = ledger.taken().plus(missing.minus(fromBought));
-        Map<String, Area> uses = new LinkedHashMap<>();
-        Map<String, String> labels = new LinkedHashMap<>();
+        Map<List<Use>, Area> uses = new LinkedHashMap<>();
+        Map<List<Use>, String> labels = new LinkedHashMap<>();
         ledger.opened()
                 .forEach(opened -> opened.piece().cuts().forEach(cut -> {
-                    uses.merge(cut.cut().use(), cut.area().times(opened.count()), Area::plus);
-                    labels.put(cut.cut().use(), cut.cut().useLabel());
+                    uses.merge(cut.cut().uses(), cut.area().times(opened.count()), Area::plus);
+                    labels.put(cut.cut().uses(), cut.cut().useLabel());
                 }));
         List<BandView> bands = new ArrayList<>();
-        uses.forEach((use, area) -> bands.add(new BandView("used", labels.get(use), area.percentOf(whole), use)));
+        uses.forEach(
+                (use, area) -> bands.add(new BandView("used", labels.get(use), area.percentOf(whole), texts(use))));
         add(bands, "left", leftovers.isEmpty() ? "left" : "left " + leftovers.getFirst(), ledger.left(), whole);
         add(bands, "trimmed", "trimmed away", ledger.trimmed(), whole);
         add(bands, "missing", "short", missing, whole);
         return bands;
     }
 
+    private static List<String> texts(List<Use> uses) {
+        return uses.stream().map(Use::text).toList();
+    }
+
     private static void add(List<BandView> bands, String what, String label, Area area, Area whole) {
         if (!area.isZero()) {
-            bands.add(new BandView(what, label, area.percentOf(whole), null));
+            bands.add(new BandView(what, label, area.percentOf(whole), List.of()));
         }
     }
 }

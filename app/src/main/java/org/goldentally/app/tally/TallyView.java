@@ -30,6 +30,7 @@ import org.goldentally.core.tally.StripPlan;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.tally.UnitPlan;
 import org.goldentally.core.tally.UnitPlans;
+import org.goldentally.core.tally.Use;
 import org.goldentally.core.unit.UnitDrawing;
 import org.jspecify.annotations.Nullable;
 
@@ -99,8 +100,9 @@ public record TallyView(
             @Schema(types = {"string", "null"}) @Nullable String widestSeam,
             List<Working> workings) {}
 
+    /** @param uses what it is for, as the accounts name it */
     public record StripView(
-            String key,
+            List<String> uses,
             String label,
             String cloth,
             long count,
@@ -140,13 +142,10 @@ public record TallyView(
             List<Problem> problems,
             List<Working> workings) {}
 
-    public record BandView(
-            String what,
-            String label,
-            double percent,
-            @Schema(types = {"string", "null"}) @Nullable String use) {}
+    /** @param uses of what is cut; empty for what is left */
+    public record BandView(String what, String label, double percent, List<String> uses) {}
 
-    public record UseView(String use, String label, long count, String cut) {}
+    public record UseView(List<String> uses, String label, long count, String cut) {}
 
     public record TotalsView(
             long units, long sets, long spare, String clothCut, int clothsShort, List<String> toBuy, String cost) {}
@@ -266,8 +265,8 @@ public record TallyView(
         UnitPlan chosen = choice.chosen();
         LengthWriter writer = system.writer();
         return new GroupView(
-                chosen.key(),
-                UnitPlans.choiceKey(chosen.unit().name(), chosen.cloths()),
+                chosen.key().text(),
+                chosen.key().choice(),
                 chosen.unit().name(),
                 chosen.name(),
                 chosen.label(),
@@ -284,7 +283,7 @@ public record TallyView(
                 chosen.needed(),
                 chosen.extra(),
                 design.plan()
-                        .extraOf(UnitPlans.choiceKey(chosen))
+                        .extraOf(chosen.key().choice())
                         .map(PlanDesign.ExtraUnits::typed)
                         .orElse(""),
                 chosen.left(),
@@ -334,7 +333,7 @@ public record TallyView(
     private static StripView strip(StripPlan strip, MeasureSystem system) {
         LengthWriter writer = system.writer();
         return new StripView(
-                strip.key(),
+                strip.uses().stream().map(Use::text).toList(),
                 strip.label(),
                 strip.cloth(),
                 strip.count(),
@@ -357,7 +356,7 @@ public record TallyView(
                 .map(cloth -> design.cloth(cloth).map(ClothInHand::name).orElse("not dressed"))
                 .collect(Collectors.joining(" and "));
         return new BonusView(
-                UnitPlans.choiceKey(bonus.plan()),
+                bonus.plan().key().choice(),
                 "half-square triangles of " + cloths + ", " + writer.writeWithUnit(bonus.finishedSize()) + " finished",
                 bonus.count(),
                 writer.writeWithUnit(bonus.trimmedSize()));

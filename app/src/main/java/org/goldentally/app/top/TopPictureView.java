@@ -70,7 +70,7 @@ record TopPictureView(
                 return figures.size() - 1;
             });
             parts.add(new TopPartView(
-                    part.id(),
+                    part.id().text(),
                     part.kind(),
                     part.where(),
                     part.name(),

@@ -18,9 +18,11 @@ import org.goldentally.core.problem.Problem;
 import org.goldentally.core.quilt.BorderFit;
 import org.goldentally.core.quilt.Finishing;
 import org.goldentally.core.quilt.Judging;
+import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.quilt.TopPart;
+import org.goldentally.core.tally.Use;
 import org.goldentally.core.unit.UnitDrawing;
 import org.goldentally.core.unit.UnitSymmetry.Hand;
 
@@ -68,12 +70,14 @@ record TopView(
     /**
      * A row of the counts.
      *
+     * @param use what the accounts call it
      * @param sort {@code unit}, {@code piece}, {@code triangle} or {@code strip}
      * @param cloths places of its cloths among the quilt's, one for each patch; -1 is not dressed
      * @param parts which parts of the picture use it
      */
     record CountRow(
             String key,
+            String use,
             String sort,
             String label,
             String finished,
@@ -115,7 +119,7 @@ record TopView(
     static TopView of(QuiltTop top, List<Problem> refused) {
         MeasureSystem system = top.design().system();
         TopCount count = TopCount.of(top);
-        Map<String, Integer> partPlaces = new HashMap<>();
+        Map<PartId, Integer> partPlaces = new HashMap<>();
         for (int i = 0; i < top.parts().size(); i++) {
             partPlaces.put(top.parts().get(i).id(), i);
         }
@@ -128,7 +132,7 @@ record TopView(
                 cloths(top, count),
                 judging(top, partPlaces),
                 top.flaws().stream()
-                        .map(flaw -> PlacedProblem.of(flaw.partId(), flaw.problem()))
+                        .map(flaw -> PlacedProblem.of(flaw.partId().text(), flaw.problem()))
                         .distinct()
                         .toList(),
                 top.notices(),
@@ -155,7 +159,7 @@ record TopView(
                 writer.write(settings.unfinished(height)));
     }
 
-    private static CountView count(QuiltTop top, TopCount count, Map<String, Integer> partPlaces) {
+    private static CountView count(QuiltTop top, TopCount count, Map<PartId, Integer> partPlaces) {
         Map<String, Integer> clothPlaces =
                 TopPictureView.clothPlaces(top.design().cloths());
         List<CountRow> rows = new ArrayList<>();
@@ -180,14 +184,15 @@ record TopView(
             TopCount.Group group,
             QuiltTop top,
             Map<String, Integer> clothPlaces,
-            Map<String, Integer> partPlaces) {
+            Map<PartId, Integer> partPlaces) {
         SewingSettings settings = top.settings();
         LengthWriter writer = settings.system().writer();
         Length width = group.unit().finishedWidth();
         Length height = group.unit().finishedHeight();
         boolean loose = group.unit().isTriangle();
         return new CountRow(
-                group.key(),
+                group.key().text(),
+                Use.of(group.key()).text(),
                 sort,
                 group.label(),
                 writer.write(width) + " × " + writer.write(height),
@@ -221,7 +226,7 @@ record TopView(
         return cloths;
     }
 
-    private static JudgingView judging(QuiltTop top, Map<String, Integer> partPlaces) {
+    private static JudgingView judging(QuiltTop top, Map<PartId, Integer> partPlaces) {
         Judging judging = Judging.of(top);
         return new JudgingView(
                 judging.closePairs().stream()
@@ -235,12 +240,13 @@ record TopView(
                 judging.sharedCloths().stream()
                         .map(shared -> new SharedClothView(
                                 shared.cloth(),
-                                shared.part().id(),
-                                shared.other().id(),
+                                shared.part().id().text(),
+                                shared.other().id().text(),
                                 where(shared.part(), shared.other())))
                         .toList(),
                 judging.oddOnes().stream()
-                        .map(odd -> new OddOneView(odd.part().id(), odd.part().where(), odd.expected()))
+                        .map(odd -> new OddOneView(
+                                odd.part().id().text(), odd.part().where(), odd.expected()))
                         .toList(),
                 judging.notJudged());
     }

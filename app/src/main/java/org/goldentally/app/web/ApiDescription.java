@@ -4,7 +4,11 @@ import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import org.goldentally.core.unit.UnitKind;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -29,7 +33,20 @@ class ApiDescription {
         return api -> {
             api.setServers(null);
             api.getComponents().getSchemas().values().forEach(ApiDescription::requireAll);
+            kinds(api, "UnitDesign", UnitKind::goesIntoBlocks);
+            kinds(api, "TrayUnit", kind -> kind.goesIntoBlocks() && kind != UnitKind.BLOCK);
+            kinds(api, "UnitTyped", UnitKind::standsAlone);
+            kinds(api, "KindView", UnitKind::standsAlone);
         };
+    }
+
+    /** Of all kinds of units, those that a schema allows. */
+    private static void kinds(OpenAPI api, String schema, Predicate<UnitKind> allowed) {
+        Schema<?> described = api.getComponents().getSchemas().get(schema);
+        @SuppressWarnings("unchecked")
+        Schema<Object> kind = (Schema<Object>) described.getProperties().get("kind");
+        kind.setEnum(
+                Arrays.stream(UnitKind.values()).filter(allowed).map(Enum::name).collect(Collectors.toList()));
     }
 
     private static void requireAll(Schema<?> schema) {

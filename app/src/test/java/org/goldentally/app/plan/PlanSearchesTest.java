@@ -21,6 +21,7 @@ import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.tally.ClothCut;
 import org.goldentally.core.tally.ClothLedger;
 import org.goldentally.core.tally.CuttingRequest;
+import org.goldentally.core.tally.Use;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.mockito.ArgumentCaptor;
@@ -38,7 +39,8 @@ class PlanSearchesTest {
     }
 
     private static CuttingRequest request(long squares) {
-        ClothCut cut = new ClothCut("a", CutSize.square(Length.inches(4)), "square", squares, "use", "use");
+        ClothCut cut =
+                new ClothCut("a", CutSize.square(Length.inches(4)), "square", squares, Use.Finish.BACKING, "use");
         return new CuttingRequest(
                 "a",
                 List.of(cut),

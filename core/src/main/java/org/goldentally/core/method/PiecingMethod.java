@@ -43,6 +43,16 @@ public sealed interface PiecingMethod
         return this instanceof Chain;
     }
 
+    /** Whether patches of one part may be of different cloths, since each is cut from its own square. */
+    default boolean cutsEachPatchApart() {
+        return this instanceof LooseGeese || flipsCorners();
+    }
+
+    /** Whether squares are sewn onto corners and the corners cut away, which leaves triangles for bonus units. */
+    default boolean flipsCorners() {
+        return this instanceof FlippedGeese || this instanceof CornerFlip;
+    }
+
     /**
      * What one set takes and gives for this unit.
      *

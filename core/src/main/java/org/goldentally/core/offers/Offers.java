@@ -91,7 +91,7 @@ public final class Offers {
     }
 
     private Optional<Saving> saving(UnitPlans.Choice choice, UnitPlan way) {
-        String key = UnitPlans.choiceKey(way);
+        String key = way.key().choice();
         Bought then = Bought.of(WayEffects.with(tally, key, way.method().key(), shelf, cutter));
         if (!then.savesOver(now)) {
             return Optional.empty();
@@ -145,7 +145,7 @@ public final class Offers {
     private List<Offer> bonusUnits() {
         List<Offer> offers = new ArrayList<>();
         for (UnitPlans.Choice choice : tally.choices()) {
-            String key = UnitPlans.choiceKey(choice.chosen());
+            String key = choice.chosen().key().choice();
             if (design.plan().bonus().contains(key)) {
                 continue;
             }
@@ -209,7 +209,7 @@ public final class Offers {
         Bought then = Bought.of(other);
         return Optional.of(new Offer(
                 Kind.SPARE_UNITS,
-                "corners " + index + " " + UnitPlans.choiceKey(plan),
+                "corners " + index + " " + plan.key().choice(),
                 "4 of the " + plan.spare() + " spare " + plan.label() + " units" + names(plan)
                         + " make the corners of border " + (index + 1),
                 then.against(now, design.cloths(), design.system()),

@@ -24,13 +24,13 @@ public final class WayEffects {
      */
     public record WayEffect(String method, boolean shelfAllows, String effect) {}
 
-    /** @param choiceKey of the group, {@link UnitPlans#choiceKey} */
+    /** @param choiceKey of the group, {@link org.goldentally.core.tally.UnitsKey#choice} */
     public static List<WayEffect> of(
             TopTally tally, String choiceKey, Map<String, List<ShelfPieces>> shelf, TopTally.ClothCutter cutter) {
         List<WayEffect> effects = new ArrayList<>();
         Bought now = Bought.of(tally);
         for (UnitPlans.Choice choice : tally.choices()) {
-            if (!UnitPlans.choiceKey(choice.chosen()).equals(choiceKey)) {
+            if (!choice.chosen().key().choice().equals(choiceKey)) {
                 continue;
             }
             for (UnitPlan way : choice.ways()) {

@@ -112,13 +112,24 @@ final class OnPointSetting {
         Figure figure = loose(sideTriangle, design.setting().cloth());
         for (int i = 1; i < across; i++) {
             Length x = pitch.times(i).minus(half);
-            triangle(new PartId.SideTriangle(PartId.Side.TOP, i), "top, triangle " + i, figure, Placing.turned(w, h, false, 2, x, Length.ZERO));
             triangle(
-                    new PartId.SideTriangle(PartId.Side.BOTTOM, i), "bottom, triangle " + i, figure, Placing.turned(w, h, false, 0, x, height.minus(h)));
+                    new PartId.SideTriangle(PartId.Side.TOP, i),
+                    "top, triangle " + i,
+                    figure,
+                    Placing.turned(w, h, false, 2, x, Length.ZERO));
+            triangle(
+                    new PartId.SideTriangle(PartId.Side.BOTTOM, i),
+                    "bottom, triangle " + i,
+                    figure,
+                    Placing.turned(w, h, false, 0, x, height.minus(h)));
         }
         for (int i = 1; i < down; i++) {
             Length y = pitch.times(i).minus(half);
-            triangle(new PartId.SideTriangle(PartId.Side.LEFT, i), "left side, triangle " + i, figure, Placing.turned(w, h, false, 1, Length.ZERO, y));
+            triangle(
+                    new PartId.SideTriangle(PartId.Side.LEFT, i),
+                    "left side, triangle " + i,
+                    figure,
+                    Placing.turned(w, h, false, 1, Length.ZERO, y));
             triangle(
                     new PartId.SideTriangle(PartId.Side.RIGHT, i),
                     "right side, triangle " + i,
@@ -130,10 +141,26 @@ final class OnPointSetting {
         Figure corner = loose(cornerTriangle, design.setting().cloth());
         Length right = width.minus(leg);
         Length low = height.minus(leg);
-        triangle(new PartId.CornerTriangle(1), "upper left corner", corner, Placing.turned(leg, leg, false, 1, Length.ZERO, Length.ZERO));
-        triangle(new PartId.CornerTriangle(2), "upper right corner", corner, Placing.turned(leg, leg, false, 2, right, Length.ZERO));
-        triangle(new PartId.CornerTriangle(3), "lower right corner", corner, Placing.turned(leg, leg, false, 3, right, low));
-        triangle(new PartId.CornerTriangle(4), "lower left corner", corner, Placing.turned(leg, leg, false, 0, Length.ZERO, low));
+        triangle(
+                new PartId.CornerTriangle(1),
+                "upper left corner",
+                corner,
+                Placing.turned(leg, leg, false, 1, Length.ZERO, Length.ZERO));
+        triangle(
+                new PartId.CornerTriangle(2),
+                "upper right corner",
+                corner,
+                Placing.turned(leg, leg, false, 2, right, Length.ZERO));
+        triangle(
+                new PartId.CornerTriangle(3),
+                "lower right corner",
+                corner,
+                Placing.turned(leg, leg, false, 3, right, low));
+        triangle(
+                new PartId.CornerTriangle(4),
+                "lower left corner",
+                corner,
+                Placing.turned(leg, leg, false, 0, Length.ZERO, low));
     }
 
     private static Figure loose(PatchworkUnit triangle, String cloth) {
@@ -146,8 +173,7 @@ final class OnPointSetting {
     }
 
     private void triangle(PartId id, String where, Figure figure, Placing placing) {
-        parts.add(new TopPart(
-                Kind.SETTING_TRIANGLE, id, where, -1, -1, "setting triangle", "", figure, placing));
+        parts.add(new TopPart(Kind.SETTING_TRIANGLE, id, where, -1, -1, "setting triangle", "", figure, placing));
     }
 
     /** A strip on every side of every block, and a square, or half a square at the edge, where they meet. */

@@ -128,8 +128,7 @@ public sealed interface PartId {
         CORNERSTONE("stone-(\\d+)-(\\d+)", found -> new Cornerstone(number(found, 1), number(found, 2))),
         CORNERSTONE_ON_POINT("stone-(\\d+)", found -> new CornerstoneOnPoint(number(found, 1))),
         BORDER_SIDE("border-(\\d+)-(\\d+)", found -> new BorderSide(number(found, 1), number(found, 2))),
-        BORDER_CORNER(
-                "border-(\\d+)-corner-(\\d+)", found -> new BorderCorner(number(found, 1), number(found, 2)));
+        BORDER_CORNER("border-(\\d+)-corner-(\\d+)", found -> new BorderCorner(number(found, 1), number(found, 2)));
 
         private static final int LONGEST = 40;
 

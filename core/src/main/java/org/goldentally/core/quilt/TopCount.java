@@ -14,6 +14,7 @@ import org.goldentally.core.block.Figure.FigurePatch;
 import org.goldentally.core.block.Figure.FigureUnit;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.quilt.GroupKey.Sort;
 import org.goldentally.core.quilt.TopPart.Kind;
 import org.goldentally.core.unit.PatchworkUnit;
 import org.goldentally.core.unit.PatchworkUnit.PlainPatch;
@@ -43,45 +44,42 @@ public record TopCount(
     /**
      * Pieces or units that are the same at the machine.
      *
-     * @param key finds it again: kind, sizes, cloths and hand
-     * @param label what it is called
-     * @param cloths keys of its cloths in the order of its patches
      * @param blocks how many blocks use it
      * @param partIds the parts of the top that use it
      */
-    public record Group(
-            String key,
-            String label,
-            PatchworkUnit unit,
-            List<String> cloths,
-            Hand hand,
-            long count,
-            int blocks,
-            List<PartId> partIds) {
+    public record Group(GroupKey key, long count, int blocks, List<PartId> partIds) {
+
+        /** What it is called. */
+        public String label() {
+            return key.label();
+        }
+
+        public PatchworkUnit unit() {
+            return key.unit();
+        }
+
+        /** Keys of its cloths in the order of its patches. */
+        public List<String> cloths() {
+            return key.cloths();
+        }
+
+        public Hand hand() {
+            return key.hand();
+        }
 
         public int patchesEach() {
-            return cloths.size();
+            return cloths().size();
         }
 
         /** The same for several tops. */
         public Group times(int factor) {
-            return new Group(key, label, unit, cloths, hand, count * factor, blocks * factor, partIds);
+            return new Group(key, count * factor, blocks * factor, partIds);
         }
 
         /** Each cloth once. */
         public Set<String> differentCloths() {
-            return new LinkedHashSet<>(cloths);
+            return new LinkedHashSet<>(cloths());
         }
-    }
-
-    /** What makes two pieces the same group. */
-    private record GroupKey(Sort sort, String label, UnitSymmetry.Counted counted) {}
-
-    private enum Sort {
-        UNIT,
-        PIECE,
-        TRIANGLE,
-        STRIP
     }
 
     private static final class Tally {
@@ -133,7 +131,7 @@ public record TopCount(
                     perFigure.computeIfAbsent(part.figure(), figure -> groups(figure, part.kind(), counted));
             Work.spend(groups.size());
             groups.forEach((key, count) -> {
-                GroupKey asPlaced = part.placing().mirrored() ? mirrored(key) : key;
+                GroupKey asPlaced = part.placing().mirrored() ? key.mirrored() : key;
                 Tally tally = tallies.computeIfAbsent(asPlaced, any -> new Tally());
                 tally.count += count;
                 tally.blocks += part.isBlock() ? 1 : 0;
@@ -144,7 +142,7 @@ public record TopCount(
         tallies.forEach((key, tally) -> groups.add(group(key, tally)));
         groups.sort(Comparator.comparing(Group::label)
                 .thenComparing((Group group) -> group.unit().namedSize())
-                .thenComparing(Group::key));
+                .thenComparing(group -> group.key().text()));
         Area blank = Area.ZERO;
         Map<String, Area> areas = new TreeMap<>();
         for (Map.Entry<Figure, Integer> figure : top.figures().entrySet()) {
@@ -158,18 +156,16 @@ public record TopCount(
             }
         }
         return new TopCount(
-                ofSort(groups, tallies, Sort.UNIT),
-                ofSort(groups, tallies, Sort.PIECE),
-                ofSort(groups, tallies, Sort.TRIANGLE),
-                ofSort(groups, tallies, Sort.STRIP),
+                ofSort(groups, Sort.UNIT),
+                ofSort(groups, Sort.PIECE),
+                ofSort(groups, Sort.TRIANGLE),
+                ofSort(groups, Sort.STRIP),
                 blank,
                 areas);
     }
 
-    private static List<Group> ofSort(List<Group> groups, Map<GroupKey, Tally> tallies, Sort sort) {
-        Set<String> keys = new java.util.HashSet<>();
-        tallies.keySet().stream().filter(key -> key.sort == sort).forEach(key -> keys.add(text(key)));
-        return groups.stream().filter(group -> keys.contains(group.key())).toList();
+    private static List<Group> ofSort(List<Group> groups, Sort sort) {
+        return groups.stream().filter(group -> group.key().sort() == sort).toList();
     }
 
     /** A unit in its cloths, so that its symmetry is looked up once for the many that are alike. */
@@ -194,49 +190,27 @@ public record TopCount(
         PatchworkUnit unit = counted.unit();
         if (unit.isTriangle()) {
             String label = kind == Kind.CORNERSTONE ? "half cornerstone" : unit.name();
-            return new GroupKey(Sort.TRIANGLE, label, counted);
+            return GroupKey.of(Sort.TRIANGLE, label, counted);
         }
         if (!(unit instanceof PlainPatch plain)) {
-            return new GroupKey(Sort.UNIT, unit.name(), counted);
+            return GroupKey.of(Sort.UNIT, unit.name(), counted);
         }
         Length longer = Length.max(plain.namedSize(), plain.finishedHeight());
         Length shorter = Length.min(plain.namedSize(), plain.finishedHeight());
         UnitSymmetry.Counted lying =
                 new UnitSymmetry.Counted(new PlainPatch(longer, shorter), counted.cloths(), Hand.NONE);
         return switch (kind) {
-            case SASHING, BORDER, MITRED_BORDER -> new GroupKey(Sort.STRIP, kind.label(), lying);
-            case CORNERSTONE, BORDER_CORNER, PLAIN_BETWEEN -> new GroupKey(Sort.PIECE, kind.label(), lying);
-            case BLOCK, HALF_BLOCK, SETTING_TRIANGLE, PIECED_BORDER -> new GroupKey(Sort.PIECE, unit.name(), lying);
+            case SASHING, BORDER, MITRED_BORDER -> GroupKey.of(Sort.STRIP, kind.label(), lying);
+            case CORNERSTONE, BORDER_CORNER, PLAIN_BETWEEN -> GroupKey.of(Sort.PIECE, kind.label(), lying);
+            case BLOCK, HALF_BLOCK, SETTING_TRIANGLE, PIECED_BORDER -> GroupKey.of(Sort.PIECE, unit.name(), lying);
         };
-    }
-
-    private static GroupKey mirrored(GroupKey key) {
-        Hand other = switch (key.counted.hand()) {
-            case NONE -> Hand.NONE;
-            case LEFT -> Hand.RIGHT;
-            case RIGHT -> Hand.LEFT;
-        };
-        return new GroupKey(
-                key.sort, key.label, new UnitSymmetry.Counted(key.counted.unit(), key.counted.cloths(), other));
     }
 
     private static Group group(GroupKey key, Tally tally) {
         return new Group(
-                text(key),
-                key.label,
-                key.counted.unit(),
-                key.counted.cloths(),
-                key.counted.hand(),
+                key,
                 tally.count,
                 tally.blocks,
                 tally.partIds.stream().distinct().toList());
-    }
-
-    private static String text(GroupKey key) {
-        PatchworkUnit unit = key.counted.unit();
-        String corner = unit instanceof PatchworkUnit.CornerFlipUnit flip ? " corner " + flip.finishedCorner() : "";
-        return key.label + " " + unit.finishedWidth() + " x " + unit.finishedHeight() + corner + " "
-                + String.join(",", key.counted.cloths())
-                + (key.counted.hand() == Hand.NONE ? "" : " " + key.counted.hand());
     }
 }

@@ -3,6 +3,7 @@ package org.goldentally.core.sew;
 import java.util.List;
 import java.util.Optional;
 import org.goldentally.core.block.Figure.InnerBlock;
+import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.tally.UnitPlan;
 
 /**
@@ -17,7 +18,7 @@ import org.goldentally.core.tally.UnitPlan;
  * @param inner the block that is sewn, where it is set into others
  */
 public record Batch(
-        String key,
+        BatchKey key,
         Kind kind,
         String title,
         String subtitle,
@@ -29,7 +30,7 @@ public record Batch(
         Optional<InnerBlock> inner) {
 
     public Batch(
-            String key,
+            BatchKey key,
             Kind kind,
             String title,
             String subtitle,

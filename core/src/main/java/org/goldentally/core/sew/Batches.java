@@ -1,6 +1,5 @@
 package org.goldentally.core.sew;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -10,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.goldentally.core.block.Figure.InnerBlock;
 import org.goldentally.core.design.QuiltDesign;
@@ -18,6 +16,7 @@ import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.quilt.TopPart;
@@ -26,12 +25,11 @@ import org.goldentally.core.tally.BonusUnits;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.tally.UnitPlan;
 import org.goldentally.core.tally.UnitPlans;
+import org.goldentally.core.tally.UnitsKey;
 import org.goldentally.core.unit.PatchworkUnit;
 
 /** The batches of a quilt in the order in which they are sewn: units by method and cloths, blocks, rows, borders. */
 public final class Batches {
-
-    private static final int LONGEST_KEY = 400;
 
     private final TopTally tally;
     private final QuiltDesign design;
@@ -55,14 +53,6 @@ public final class Batches {
         return all;
     }
 
-    /** A unit of very many cloths would have a very long key: it gets a short one that is the same each time. */
-    private static String key(String kind, String group) {
-        return kind
-                + (group.length() <= LONGEST_KEY
-                        ? group
-                        : UUID.nameUUIDFromBytes(group.getBytes(StandardCharsets.UTF_8)));
-    }
-
     private String name(String cloth) {
         return design.cloth(cloth).map(each -> each.name()).orElse("not dressed");
     }
@@ -73,9 +63,8 @@ public final class Batches {
 
     /** Chains of one method follow each other; within a method the largest batch comes first. */
     private List<Batch> units() {
-        Map<String, List<TopCount.Group>> groups = tally.count().units().stream()
-                .collect(Collectors.groupingBy(
-                        group -> UnitPlans.choiceKey(group.unit().name(), group.cloths())));
+        Map<UnitsKey, List<TopCount.Group>> groups =
+                tally.count().units().stream().collect(Collectors.groupingBy(UnitPlans::key));
         return tally.choices().stream()
                 .map(UnitPlans.Choice::chosen)
                 .filter(plan -> !(plan.unit() instanceof PatchworkUnit.PlainPatch)
@@ -85,7 +74,7 @@ public final class Batches {
                         .thenComparing(
                                 Comparator.comparingLong(UnitPlan::needed).reversed()))
                 .map(plan -> new Batch(
-                        key("unit ", plan.key()),
+                        new BatchKey.Units(plan.key()),
                         Kind.UNITS,
                         plan.label(),
                         names(plan.cloths()) + ", " + plan.method().displayName(),
@@ -93,7 +82,7 @@ public final class Batches {
                         plan.recipe().unitsPerSet(),
                         plan.recipe().setName(),
                         Optional.of(plan),
-                        groups.getOrDefault(UnitPlans.choiceKey(plan), List.of()).stream()
+                        groups.getOrDefault(plan.key(), List.of()).stream()
                                 .flatMap(group -> group.partIds().stream())
                                 .toList()))
                 .toList();
@@ -105,7 +94,7 @@ public final class Batches {
 
     private Batch bonus(BonusUnits bonus) {
         return new Batch(
-                key("bonus ", bonus.plan().key()),
+                new BatchKey.Bonus(bonus.plan().key()),
                 Kind.BONUS,
                 "bonus half-square triangle, " + writer.writeWithUnit(bonus.finishedSize()) + " finished",
                 name(bonus.corner()) + " · " + name(bonus.base()) + ", from the offcuts; trim to "
@@ -123,7 +112,7 @@ public final class Batches {
     /** Blocks that are set into others are sewn first, the innermost before all, each with a size of its own to check. */
     private List<Batch> innerBlocks() {
         Map<InnerSort, List<InnerBlock>> bySort = new LinkedHashMap<>();
-        Map<InnerSort, List<String>> parts = new LinkedHashMap<>();
+        Map<InnerSort, List<PartId>> parts = new LinkedHashMap<>();
         Map<InnerSort, Set<String>> dressings = new LinkedHashMap<>();
         for (TopPart part : tally.top().parts()) {
             for (InnerBlock inner : part.figure().innerBlocks()) {
@@ -142,7 +131,7 @@ public final class Batches {
         }
         List<Batch> batches = new ArrayList<>();
         bySort.forEach((sort, inner) -> batches.add(new Batch(
-                key("inner ", sort.key + " " + sort.width + " x " + sort.height + (sort.mirrored ? " mirrored" : "")),
+                new BatchKey.InnerBlocks(sort.key, sort.width, sort.height, sort.mirrored),
                 Kind.BLOCKS,
                 sort.name + ", set into other blocks, "
                         + (sort.width.equals(sort.height) ? "" : writer.write(sort.width) + " × ")
@@ -161,7 +150,7 @@ public final class Batches {
 
     /** A block and its mirror image are two batches: one is not the other turned. */
     private List<Batch> blocks() {
-        Map<String, List<TopPart>> byKind = new LinkedHashMap<>();
+        Map<BatchKey.Blocks, List<TopPart>> byKind = new LinkedHashMap<>();
         tally.top().parts().stream()
                 .filter(TopPart::isBlock)
                 .filter(part -> !part.blockKey().isEmpty())
@@ -172,7 +161,7 @@ public final class Batches {
             TopPart first = parts.getFirst();
             long dressings = parts.stream().map(TopPart::figure).distinct().count();
             batches.add(new Batch(
-                    "block " + key,
+                    key,
                     Kind.BLOCKS,
                     first.name() + (first.placing().mirrored() ? ", mirrored" : ""),
                     dressings == 1 ? "all in the same cloths" : "in " + dressings + " different dressings",
@@ -213,7 +202,7 @@ public final class Batches {
         return rows == 0
                 ? Optional.empty()
                 : Optional.of(new Batch(
-                        "rows",
+                        BatchKey.Once.ROWS,
                         Kind.ROWS,
                         "Rows of the top",
                         "blocks into rows, then row to row",
@@ -230,17 +219,18 @@ public final class Batches {
     private List<Batch> borders() {
         List<Batch> batches = new ArrayList<>();
         for (int i = 0; i < design.borders().size(); i++) {
-            String id = "border-" + (i + 1) + "-";
-            List<String> parts = tally.top().parts().stream()
+            int number = i + 1;
+            List<PartId> parts = tally.top().parts().stream()
                     .map(TopPart::id)
-                    .filter(part -> part.startsWith(id))
+                    .filter(part -> part.ofBorder().equals(Optional.of(number)))
                     .toList();
-            long sides = parts.stream().filter(part -> !part.contains("corner")).count();
+            long sides =
+                    parts.stream().filter(PartId.BorderSide.class::isInstance).count();
             if (sides > 0) {
                 batches.add(new Batch(
-                        "border " + (i + 1),
+                        new BatchKey.Border(number),
                         Kind.BORDER,
-                        "Border " + (i + 1),
+                        "Border " + number,
                         design.borders().get(i).kind().name().toLowerCase(java.util.Locale.ROOT) + ", " + sides
                                 + " sides",
                         sides,
@@ -256,7 +246,7 @@ public final class Batches {
     private Optional<Batch> binding() {
         return tally.binding()
                 .map(strip -> new Batch(
-                        "binding",
+                        BatchKey.Once.BINDING,
                         Kind.BINDING,
                         "Binding",
                         strip.working().how(),

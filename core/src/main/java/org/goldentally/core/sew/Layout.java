@@ -15,6 +15,7 @@ import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.quilt.Judging;
+import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Assembly.Box;
@@ -82,7 +83,7 @@ public record Layout(
                             box,
                             outline,
                             unit.unit().name(),
-                            "",
+                            Optional.empty(),
                             unit.cloths(),
                             Math.floorMod(mirrored ? -turns : turns, 4),
                             unit.isMirrored() != mirrored));

@@ -34,7 +34,7 @@ public record Pace(Map<Batch.Kind, Double> usual, Map<Batch.Kind, Double> slow, 
         Map<Batch.Kind, List<Double>> minutes = new TreeMap<>();
         for (Batch batch : batches) {
             Optional<LogEntry> before = Optional.empty();
-            for (LogEntry entry : state.standing(batch.key())) {
+            for (LogEntry entry : state.standing(batch.key().text())) {
                 if (entry.kind() != Kind.SET_MADE) {
                     continue;
                 }
@@ -76,7 +76,7 @@ public record Pace(Map<Batch.Kind, Double> usual, Map<Batch.Kind, Double> slow, 
         double slowSum = 0;
         long without = 0;
         for (Batch batch : batches) {
-            long left = batch.setsLeft(state.of(batch.key()));
+            long left = batch.setsLeft(state.of(batch.key().text()));
             if (usual.containsKey(batch.kind())) {
                 usualSum += left * usual.get(batch.kind());
                 slowSum += left * slow.get(batch.kind());

@@ -27,10 +27,10 @@ public record TopPressing(List<Sort> sorts, Optional<Layout> rows, List<Opened> 
     /**
      * Blocks that are sewn alike, their cloths apart.
      *
-     * @param key {@link #sortOf} of each of them
+     * @param key of each of them
      * @param ways the one that most blocks are pressed in comes first
      */
-    public record Sort(String key, List<Way> ways) {}
+    public record Sort(BatchKey.Blocks key, List<Way> ways) {}
 
     /**
      * One way of pressing a block.
@@ -49,21 +49,21 @@ public record TopPressing(List<Sort> sorts, Optional<Layout> rows, List<Opened> 
      */
     public record Opened(Optional<TopPart> part, int seam, Assembly.Seam onTop, Optional<TopPart> beside) {}
 
-    /** Blocks with the same word are sewn alike: a block and its mirror image are not. */
-    public static String sortOf(TopPart part) {
-        return part.kind() + " " + part.blockKey() + (part.placing().mirrored() ? " mirrored" : "");
+    /** Blocks with the same key are sewn alike: a block and its mirror image are not. */
+    public static BatchKey.Blocks sortOf(TopPart part) {
+        return BatchKey.Blocks.of(part);
     }
 
     public static TopPressing of(QuiltTop top) {
         QuiltDesign design = top.design();
         RowsFrame frame = RowsFrame.of(top);
-        Map<String, List<TopPart>> bySort = new LinkedHashMap<>();
+        Map<BatchKey.Blocks, List<TopPart>> bySort = new LinkedHashMap<>();
         top.parts().stream()
                 .filter(part -> part.isBlock() && !part.blockKey().isEmpty())
                 .forEach(part -> bySort.computeIfAbsent(sortOf(part), any -> new ArrayList<>())
                         .add(part));
         SeamMeetings meetings = new SeamMeetings();
-        Map<String, Layout> layouts = new LinkedHashMap<>();
+        Map<BatchKey.Blocks, Layout> layouts = new LinkedHashMap<>();
         bySort.forEach((key, parts) -> {
             List<Figure> dressings = new ArrayList<>();
             parts.stream()
@@ -82,8 +82,8 @@ public record TopPressing(List<Sort> sorts, Optional<Layout> rows, List<Opened> 
     /** From the search to words that a quilter knows. */
     private record Solved(SeamMeetings meetings, Nesting nesting) {
 
-        TopPressing pressing(Map<String, Layout> layouts, Optional<Layout> rows) {
-            Map<String, Map<List<Direction>, Way>> bySort = new LinkedHashMap<>();
+        TopPressing pressing(Map<BatchKey.Blocks, Layout> layouts, Optional<Layout> rows) {
+            Map<BatchKey.Blocks, Map<List<Direction>, Way>> bySort = new LinkedHashMap<>();
             for (int i = 0; i < meetings.spots().size(); i++) {
                 PressingMap map = nesting.map(i);
                 meetings.spots()

@@ -131,7 +131,7 @@ public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<St
                         cut.size(),
                         cut.name(),
                         Math.max(1, Math.ceilDiv(cut.count() * sets, Math.max(1, plan.sets()))),
-                        cut.use(),
+                        cut.uses(),
                         cut.useLabel()))
                 .toList();
     }
@@ -195,7 +195,7 @@ public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<St
                                                     cut.size(),
                                                     cut.name(),
                                                     cut.count(),
-                                                    cut.use(),
+                                                    cut.uses(),
                                                     cut.useLabel()))
                                             .toList(),
                                     design)

@@ -1,7 +1,6 @@
 package org.goldentally.core.tally;
 
 import java.util.Optional;
-import java.util.Set;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 
@@ -21,14 +20,12 @@ import org.goldentally.core.measure.Length;
 public record BonusUnits(
         UnitPlan plan, String corner, String base, long count, Length trimmedSize, Length finishedSize) {
 
-    private static final Set<String> FLIPPING = Set.of("geese-stitch-and-flip", "corner-stitch-and-flip");
-
     /** Smaller than this nobody sews on (our own limit). */
     private static final Length LEAST_FINISHED = Length.inches(0, 1, 2);
 
     /** The bonus units of a plan; empty where nothing is flipped, its cloths are mixed, or they would be too small. */
     public static Optional<BonusUnits> of(UnitPlan plan, SewingSettings settings) {
-        if (!FLIPPING.contains(plan.method().key()) || plan.cuts().size() != 2) {
+        if (!plan.method().flipsCorners() || plan.cuts().size() != 2) {
             return Optional.empty();
         }
         ClothCut base = plan.cuts().getFirst();

@@ -1,5 +1,7 @@
 package org.goldentally.core.tally;
 
+import java.util.List;
+import java.util.stream.Stream;
 import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
@@ -9,27 +11,33 @@ import org.goldentally.core.measure.Length;
  *
  * @param cloth its key in the quilt
  * @param name {@code square}, {@code rectangle}, {@code strip}
- * @param use key of the plan they are for, or keys, {@link #USES_APART}
+ * @param uses what they are for
  * @param useLabel the same in words
  */
-public record ClothCut(String cloth, CutSize size, String name, long count, String use, String useLabel) {
+public record ClothCut(String cloth, CutSize size, String name, long count, List<Use> uses, String useLabel) {
 
-    /** What stands between the keys of several uses. */
-    public static final String USES_APART = " | ";
+    public ClothCut {
+        uses = List.copyOf(uses);
+    }
+
+    public ClothCut(String cloth, CutSize size, String name, long count, Use use, String useLabel) {
+        this(cloth, size, name, count, List.of(use), useLabel);
+    }
 
     ClothCut of(long other) {
-        return new ClothCut(cloth, size, name, other, use, useLabel);
+        return new ClothCut(cloth, size, name, other, uses, useLabel);
     }
 
     /** The same size for another use as well. */
     ClothCut and(ClothCut other) {
-        String uses = use.equals(other.use) ? use : use + USES_APART + other.use;
-        return new ClothCut(cloth, size, name, count + other.count, uses, useLabel);
+        List<Use> both =
+                Stream.concat(uses.stream(), other.uses.stream()).distinct().toList();
+        return new ClothCut(cloth, size, name, count + other.count, both, useLabel);
     }
 
     ClothCut unturned() {
         CutSize upright = new CutSize(size.width(), size.height(), false);
-        return new ClothCut(cloth, size.isSquare() ? size : upright, name, count, use, useLabel);
+        return new ClothCut(cloth, size.isSquare() ? size : upright, name, count, uses, useLabel);
     }
 
     public Length longerSide() {

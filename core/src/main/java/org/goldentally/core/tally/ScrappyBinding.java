@@ -143,7 +143,7 @@ public record ScrappyBinding(List<ClothLedger> ledgers, StripPlan plan, long fro
                 source.rest.height(),
                 piece.piece().edge());
         PieceLayout layout = PieceLayout.of(rest, size, source.strips);
-        ClothCut cut = new ClothCut(cloth, size, "strip", layout.count(), whole.key(), "scrappy binding");
+        ClothCut cut = new ClothCut(cloth, size, "strip", layout.count(), whole.uses(), "scrappy binding");
         List<OpenedPiece.Cut> cuts = new ArrayList<>(piece.cuts());
         cuts.add(new OpenedPiece.Cut(
                 cut,

@@ -7,8 +7,7 @@ import org.goldentally.core.measure.Length;
 /**
  * Long strips of one width: the four sides of a border of 50 and 46 in, cut from one run of 5 strips across the width.
  *
- * @param key of what it is for
- * @param groups keys of the groups of the count that it serves
+ * @param uses what it is for: groups of the count, or the binding or backing
  * @param sides what is cut of the strips, or of the run that they are joined into
  * @param cutWidth how wide they are cut
  * @param joined whether the strips are joined into one run before the sides are cut from it
@@ -16,9 +15,8 @@ import org.goldentally.core.measure.Length;
  * @param working how the number of strips came about
  */
 public record StripPlan(
-        String key,
         Kind kind,
-        List<String> groups,
+        List<Use> uses,
         String label,
         String cloth,
         List<Side> sides,
@@ -49,7 +47,7 @@ public record StripPlan(
     }
 
     public StripPlan {
-        groups = List.copyOf(groups);
+        uses = List.copyOf(uses);
         sides = List.copyOf(sides);
         cuts = List.copyOf(cuts);
     }
@@ -65,6 +63,6 @@ public record StripPlan(
     }
 
     StripPlan with(List<ClothCut> otherCuts, Working otherWorking) {
-        return new StripPlan(key, kind, groups, label, cloth, sides, cutWidth, joined, otherCuts, otherWorking);
+        return new StripPlan(kind, uses, label, cloth, sides, cutWidth, joined, otherCuts, otherWorking);
     }
 }

@@ -96,10 +96,9 @@ final class StripPlans {
                 .map(group -> side(run, group, join, joined, width))
                 .toList();
         String label = label(run);
-        String key = groups.stream()
-                .map(TopCount.Group::key)
-                .reduce((a, b) -> a + ClothCut.USES_APART + b)
-                .orElseThrow();
+        List<Use> uses = groups.stream()
+                .map(group -> (Use) new Use.ForStrips(group.key()))
+                .toList();
         List<ClothCut> cuts = new ArrayList<>();
         String how;
         if (joined) {
@@ -110,7 +109,7 @@ final class StripPlans {
                     .map(side -> side.cutLength().times(side.count()))
                     .reduce(Length.ZERO, Length::plus);
             long pieces = strips.stripsFor(all);
-            cuts.add(new ClothCut(run.cloth, CutSize.rectangle(width, cutWidth), "strip", pieces, key, label));
+            cuts.add(new ClothCut(run.cloth, CutSize.rectangle(width, cutWidth), "strip", pieces, uses, label));
             how = said(sides) + " = " + writer.write(all) + " in one run; strips across the width give "
                     + writer.write(width) + ", less " + writer.write(strips.loss()) + " at each "
                     + (join == Join.DIAGONAL ? "diagonal" : "straight") + " join: " + pieces + " strips reach "
@@ -121,7 +120,7 @@ final class StripPlans {
                 CutSize size = along
                         ? new CutSize(cutWidth, side.cutLength(), false)
                         : CutSize.rectangle(side.cutLength(), cutWidth);
-                cuts.add(new ClothCut(run.cloth, size, "strip", side.count(), key, label));
+                cuts.add(new ClothCut(run.cloth, size, "strip", side.count(), uses, label));
             }
             how = said(sides)
                     + (along
@@ -129,9 +128,8 @@ final class StripPlans {
                             : ", cut in one piece across the width");
         }
         return new StripPlan(
-                key,
                 run.isBorder() ? Kind.BORDER : Kind.SASHING,
-                groups.stream().map(TopCount.Group::key).toList(),
+                uses,
                 label,
                 run.cloth,
                 sides,
@@ -184,11 +182,11 @@ final class StripPlans {
     /** Strips of the binding, joined on the diagonal. */
     static StripPlan binding(Finishing.Binding binding, FinishingDesign design) {
         CutSize size = CutSize.rectangle(binding.widthOfFabric(), binding.stripWidth());
-        ClothCut cut = new ClothCut(design.bindingCloth(), size, "strip", binding.strips(), "binding", "binding");
+        ClothCut cut =
+                new ClothCut(design.bindingCloth(), size, "strip", binding.strips(), Use.Finish.BINDING, "binding");
         return new StripPlan(
-                "binding",
                 Kind.BINDING,
-                List.of(),
+                List.of(Use.Finish.BINDING),
                 "binding",
                 design.bindingCloth(),
                 List.of(new Side(1, binding.length(), binding.length())),
@@ -204,12 +202,12 @@ final class StripPlans {
             return Optional.empty();
         }
         CutSize size = new CutSize(backing.widthOfFabric(), backing.panelLength(), false);
-        ClothCut cut = new ClothCut(design.backingCloth(), size, "panel", backing.panels(), "backing", "backing");
+        ClothCut cut =
+                new ClothCut(design.backingCloth(), size, "panel", backing.panels(), Use.Finish.BACKING, "backing");
         Working working = new Working("backing", backing.panels() + " side by side, each a whole length of the cloth");
         return Optional.of(new StripPlan(
-                "backing",
                 Kind.BACKING,
-                List.of(),
+                List.of(Use.Finish.BACKING),
                 "backing",
                 design.backingCloth(),
                 List.of(new Side(backing.panels(), backing.panelLength(), backing.panelLength())),

@@ -38,9 +38,7 @@ public record TopTally(
 
     /** Whether pieces are panels of the backing. */
     public boolean isBacking(ClothCut cut) {
-        return strips.stream()
-                .filter(strip -> strip.kind() == StripPlan.Kind.BACKING)
-                .anyMatch(strip -> strip.key().equals(cut.use()));
+        return cut.uses().contains(Use.Finish.BACKING);
     }
 
     /** The strips of the binding; empty where there is none. */
@@ -109,7 +107,7 @@ public record TopTally(
         }
         List<BonusUnits> bonus = choices.stream()
                 .map(UnitPlans.Choice::chosen)
-                .filter(plan -> design.plan().bonus().contains(UnitPlans.choiceKey(plan)))
+                .filter(plan -> design.plan().bonus().contains(plan.key().choice()))
                 .flatMap(plan -> BonusUnits.of(plan, top.settings()).stream())
                 .toList();
         List<ClothCut> undressed = choices.stream()

@@ -24,7 +24,7 @@ import org.goldentally.core.unit.PatchworkUnit;
  * @param made units that these give
  */
 public record UnitPlan(
-        String key,
+        UnitsKey key,
         String name,
         String label,
         PatchworkUnit unit,

@@ -42,10 +42,6 @@ public final class UnitPlans {
     /** Sets of more units than this want whole strips or sheets, which a shelf of precuts does not have. */
     private static final int MOST_UNITS_A_SET = 8;
 
-    /** Methods in which patches of one part may be of different cloths, since each is cut from its own square. */
-    private static final Set<String> EACH_PATCH_ITS_OWN =
-            Set.of("geese-stitch-and-flip", "geese-loose-triangles", "corner-stitch-and-flip");
-
     private static final Pattern SHARE = Pattern.compile("(\\d{1,3}) ?%");
     private static final Pattern NUMBER = Pattern.compile("(\\d{1,4})");
 
@@ -75,7 +71,7 @@ public final class UnitPlans {
 
     /** A choice for every group of units, pieces and loose triangles; strips of sashing and borders are no units. */
     public List<Choice> of(TopCount count) {
-        Map<String, List<TopCount.Group>> byKey = new LinkedHashMap<>();
+        Map<UnitsKey, List<TopCount.Group>> byKey = new LinkedHashMap<>();
         List<TopCount.Group> groups = new ArrayList<>(count.units());
         groups.addAll(count.pieces());
         groups.addAll(count.triangles());
@@ -88,7 +84,7 @@ public final class UnitPlans {
 
     /** What no method makes, so that it is said and not left out in silence. */
     static List<TopCount.Group> unplanned(TopCount count, List<Choice> choices) {
-        Set<String> planned =
+        Set<UnitsKey> planned =
                 choices.stream().map(choice -> choice.chosen().key()).collect(java.util.stream.Collectors.toSet());
         List<TopCount.Group> groups = new ArrayList<>(count.units());
         groups.addAll(count.pieces());
@@ -97,21 +93,11 @@ public final class UnitPlans {
     }
 
     /** Both hands of a unit in the same cloths are one group: one set gives both. */
-    private static String key(TopCount.Group group) {
-        return group.unit().name() + " " + group.unit().finishedWidth() + " x "
-                + group.unit().finishedHeight() + " " + group.unit() + ": " + String.join(",", group.cloths());
+    public static UnitsKey key(TopCount.Group group) {
+        return new UnitsKey(group.unit(), group.cloths());
     }
 
-    /** How a choice of method is kept in the quilt: what it is and its cloths, whatever its size. */
-    public static String choiceKey(String unitName, List<String> cloths) {
-        return unitName + ":" + String.join(",", cloths);
-    }
-
-    public static String choiceKey(UnitPlan plan) {
-        return choiceKey(plan.unit().name(), plan.cloths());
-    }
-
-    private Optional<Choice> choice(String key, List<TopCount.Group> hands) {
+    private Optional<Choice> choice(UnitsKey key, List<TopCount.Group> hands) {
         List<UnitPlan> ways = new ArrayList<>();
         for (PiecingMethod method : Methods.making(hands.getFirst().unit())) {
             // A chain joins many cloths; a group knows its own two, and counts no cloth of others.
@@ -123,8 +109,8 @@ public final class UnitPlans {
             return Optional.empty();
         }
         TopCount.Group first = hands.getFirst();
-        Optional<UnitPlan> byQuilter = wanted(choiceKey(first.unit().name(), first.cloths()), ways)
-                .or(() -> wanted(first.unit().name(), ways));
+        Optional<UnitPlan> byQuilter =
+                wanted(key.choice(), ways).or(() -> wanted(first.unit().name(), ways));
         return Optional.of(new Choice(byQuilter.orElseGet(() -> best(ways)), byQuilter.isPresent(), ways));
     }
 
@@ -151,7 +137,7 @@ public final class UnitPlans {
                 && way.recipe().sewing().edges() != OuterEdges.BIAS;
     }
 
-    private Optional<UnitPlan> plan(String key, List<TopCount.Group> hands, PiecingMethod method) {
+    private Optional<UnitPlan> plan(UnitsKey key, List<TopCount.Group> hands, PiecingMethod method) {
         TopCount.Group group = hands.getFirst();
         Map<ClothRole, Map<String, Integer>> roles = new EnumMap<>(ClothRole.class);
         List<UnitDrawing.UnitPatch> patches = UnitDrawing.of(group.unit());
@@ -160,7 +146,7 @@ public final class UnitPlans {
                     .merge(group.cloths().get(i), 1, Integer::sum);
         }
         boolean mixed = roles.values().stream().anyMatch(cloths -> cloths.size() > 1);
-        if (mixed && !EACH_PATCH_ITS_OWN.contains(method.key())) {
+        if (mixed && !method.cutsEachPatchApart()) {
             return Optional.empty();
         }
         ClothPiece cloth = new ClothPiece(PieceForm.YARDAGE, widthOfFabric, widthOfFabric, ClothPiece.Edge.STRAIGHT);
@@ -188,7 +174,12 @@ public final class UnitPlans {
             Map<String, Integer> cloths = roles.getOrDefault(cut.role(), Map.of());
             int all = cloths.values().stream().mapToInt(Integer::intValue).sum();
             cloths.forEach((clothKey, share) -> cuts.add(new ClothCut(
-                    clothKey, cut.size(), cut.name(), Math.ceilDiv(sets * cut.perSet() * share, all), key, label)));
+                    clothKey,
+                    cut.size(),
+                    cut.name(),
+                    Math.ceilDiv(sets * cut.perSet() * share, all),
+                    new Use.ForUnits(key),
+                    label)));
         }
         return Optional.of(new UnitPlan(
                 key,
@@ -208,11 +199,7 @@ public final class UnitPlans {
     }
 
     private Optional<ExtraUnits> extra(TopCount.Group group) {
-        return design.plan()
-                .extraOf(
-                        choiceKey(group.unit().name(), group.cloths()),
-                        group.unit().name(),
-                        "");
+        return design.plan().extraOf(key(group).choice(), group.unit().name(), "");
     }
 
     /** Of a hand that is not needed no extra ones are made. */
@@ -236,7 +223,7 @@ public final class UnitPlans {
         for (MethodChoice choice : design.methods()) {
             choices.stream()
                     .map(Choice::chosen)
-                    .filter(plan -> choice.units().equals(choiceKey(plan))
+                    .filter(plan -> choice.units().equals(plan.key().choice())
                             || choice.units().equals(plan.unit().name()))
                     .filter(plan -> Methods.byKey(choice.method())
                             .filter(PiecingMethod::joinsManyCloths)

@@ -19,6 +19,7 @@ import org.goldentally.core.quilt.Tops;
 import org.goldentally.core.tally.ClothLedger;
 import org.goldentally.core.tally.ShelfPieces;
 import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.tally.Use;
 import org.junit.jupiter.api.Test;
 
 class OffersTest {
@@ -92,7 +93,7 @@ class OffersTest {
                         .plus(opened.piece().trimmed());
                 assertThat(sum).isEqualTo(opened.piece().piece().area());
                 for (var cut : opened.piece().cuts()) {
-                    if (cut.cut().use().equals("binding")) {
+                    if (cut.cut().uses().contains(Use.Finish.BINDING)) {
                         Length each = cut.cut().size().width().minus(Length.inches(2, 1, 2));
                         reached = reached.plus(each.times(cut.count() * opened.count()));
                     }

@@ -45,8 +45,8 @@ class HalvesTest {
                 .place(1, column, "", turns, mirrored)
                 .place(0, 0, "", turns, mirrored)
                 .top();
-        TopPart half = top.part("block-1-" + column).orElseThrow();
-        TopPart whole = top.part("block-0-0").orElseThrow();
+        TopPart half = top.part(new PartId.BlockAt(1, column)).orElseThrow();
+        TopPart whole = top.part(new PartId.BlockAt(0, 0)).orElseThrow();
         assertThat(half.kind()).isEqualTo(TopPart.Kind.HALF_BLOCK);
         // The whole block lies at 0..8; its seen half is moved to where the half lies.
         double from = leftEnd ? 4 : 0;

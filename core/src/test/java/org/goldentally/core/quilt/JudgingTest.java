@@ -120,7 +120,7 @@ class JudgingTest {
             }
         }
         assertThat(Judging.of(tops.top()).oddOnes())
-                .extracting(odd -> odd.part().id() + " " + odd.expected())
+                .extracting(odd -> odd.part().id().text() + " " + odd.expected())
                 .containsExactly("block-1-2 turned 90°");
     }
 

@@ -45,7 +45,7 @@ class AtTheMachineTest {
                 .extracting(batch -> batch.kind() + " " + batch.needed())
                 .containsExactly("UNITS 80", "BLOCKS 19", "BLOCKS 1", "ROWS 5", "BORDER 4", "BINDING 1");
         assertThat(batches.get(2).title()).isEqualTo("Pinwheel, mirrored");
-        assertThat(batches).extracting(Batch::key).doesNotHaveDuplicates();
+        assertThat(batches).extracting(batch -> batch.key().text()).doesNotHaveDuplicates();
     }
 
     static Stream<Block> blocksOfBlocks() {
@@ -168,7 +168,7 @@ class AtTheMachineTest {
     @Test
     void thePaceIsTheMiddleTimeBetweenSetsWithoutBreaks() {
         List<Batch> batches = Batches.of(tally(eight()));
-        String units = batches.getFirst().key();
+        String units = batches.getFirst().key().text();
         List<LogEntry> log = new ArrayList<>();
         Instant at = Instant.parse("2026-11-23T08:00:00Z");
         // 9, 9, 12 minutes, two taps at once, a night between.

@@ -225,7 +225,7 @@ class TopPressingTest {
         Layout rows = pressing.rows().orElseThrow();
         for (TopPart part : top.parts()) {
             if (part.isBlock() && !part.blockKey().isEmpty()) {
-                lay(part.id(), map(pressing, part), transform(part.placing()), laid);
+                lay(part.id().text(), map(pressing, part), transform(part.placing()), laid);
             }
         }
         lay("rows", rows.pressing().seams(), rowsToTop(top, rows), laid);
@@ -303,7 +303,7 @@ class TopPressingTest {
         TopPart block =
                 top.parts().stream().filter(TopPart::isBlock).findFirst().orElseThrow();
         Layout.LaidPiece piece = rows.pieces().stream()
-                .filter(each -> each.id().equals(block.id()))
+                .filter(each -> each.id().equals(Optional.of(block.id())))
                 .findFirst()
                 .orElseThrow();
         Point2D onTop = transform(block.placing())
@@ -400,15 +400,16 @@ class TopPressingTest {
     }
 
     private static String group(QuiltTop top, TopPressing pressing, Laid laid) {
-        Optional<TopPart> part =
-                top.parts().stream().filter(each -> each.id().equals(laid.spot)).findFirst();
+        Optional<TopPart> part = top.parts().stream()
+                .filter(each -> each.id().text().equals(laid.spot))
+                .findFirst();
         PressingMap map = part.flatMap(pressing::sort)
                 .map(sort -> sort.ways().getFirst().layout())
                 .orElseGet(() -> pressing.rows().orElseThrow())
                 .pressing();
         for (List<Integer> group : map.groups()) {
             if (group.contains(laid.seam)) {
-                return part.map(TopPressing::sortOf).orElse("rows") + " " + group;
+                return part.map(each -> TopPressing.sortOf(each).text()).orElse("rows") + " " + group;
             }
         }
         throw new IllegalArgumentException("seam " + laid.seam);

@@ -63,13 +63,15 @@ class ClothLedgerTest {
         CutSize size = CutSize.square(Length.inches(4));
         ClothLedger ledger = ledger(
                 List.of(
-                        new ClothCut("a", size, "square", 3, "with b", "half-square triangle"),
-                        new ClothCut("a", size, "square", 5, "with c", "half-square triangle"),
-                        new ClothCut("a", size, "square", 2, "plain", "plain square")),
+                        new ClothCut("a", size, "square", 3, Uses.named("with b"), "half-square triangle"),
+                        new ClothCut("a", size, "square", 5, Uses.named("with c"), "half-square triangle"),
+                        new ClothCut("a", size, "square", 2, Uses.named("plain"), "plain square")),
                 "1 yd 40 wide");
         assertThat(ledger.cuts())
-                .extracting(cut -> cut.count() + " for " + cut.use())
-                .containsExactly("8 for with b | with c", "2 for plain");
+                .extracting(cut -> cut.count() + " for " + cut.uses())
+                .containsExactly(
+                        "8 for " + List.of(Uses.named("with b"), Uses.named("with c")),
+                        "2 for " + List.of(Uses.named("plain")));
         assertThat(CuttingSteps.of(ledger.opened().getFirst().piece(), MeasureSystem.INCH))
                 .extracting(CuttingSteps.CuttingStep::text)
                 .containsExactly(
@@ -96,8 +98,8 @@ class ClothLedgerTest {
     void aPlanMixesSizesInOneSquareWhereCuttingOneSizeAfterTheOtherTakesTwo() {
         CutSize large = CutSize.square(Length.inches(6, 7, 8));
         List<ClothCut> cuts = List.of(
-                new ClothCut("a", large, "square", 1, "large", "large"),
-                new ClothCut("a", CutSize.square(Length.inches(3)), "square", 5, "small", "small"));
+                new ClothCut("a", large, "square", 1, Uses.named("large"), "large"),
+                new ClothCut("a", CutSize.square(Length.inches(3)), "square", 5, Uses.named("small"), "small"));
         ClothLedger thrifty = ledger(CuttingStyle.THRIFTY, cuts, "3 squares 10 in");
         assertThat(thrifty.isEnough()).isTrue();
         assertThat(thrifty.untouched().getFirst().count()).isEqualTo(2);
@@ -119,7 +121,9 @@ class ClothLedgerTest {
     void aPlanUsesTheYardageOnHandUpAndBuysTheRest() {
         CutSize strip = CutSize.rectangle(Length.inches(40), Length.inches(8, 7, 8));
         ClothLedger ledger = ledger(
-                CuttingStyle.THRIFTY, List.of(new ClothCut("a", strip, "strip", 6, "strips", "")), "1 yd 40 wide");
+                CuttingStyle.THRIFTY,
+                List.of(new ClothCut("a", strip, "strip", 6, Uses.named("strips"), "")),
+                "1 yd 40 wide");
         assertThat(ledger.opened().getFirst().piece().left()).isEqualTo(Area.ZERO);
         assertThat(ledger.toBuy().orElseThrow().purchase().exact()).isEqualTo(Length.inches(18, 1, 4));
         assertThat(ledger.toBuy().orElseThrow().atLeast()).contains(Length.inches(18, 1, 4));
@@ -160,8 +164,10 @@ class ClothLedgerTest {
     void aDirectionalPieceIsNeverTurned() {
         CutSize upright = new CutSize(Length.inches(4), Length.inches(30), false);
         for (CuttingStyle style : CuttingStyle.values()) {
-            ClothLedger ledger =
-                    ledger(style, List.of(new ClothCut("a", upright, "strip", 4, "border", "border")), "1 yd 40 wide");
+            ClothLedger ledger = ledger(
+                    style,
+                    List.of(new ClothCut("a", upright, "strip", 4, Uses.named("border"), "border")),
+                    "1 yd 40 wide");
             assertThat(ledger.opened().getFirst().piece().cuts().getFirst().blocks())
                     .allSatisfy(block -> assertThat(block.pieceHeight()).isEqualTo(Length.inches(30)));
         }
@@ -262,7 +268,7 @@ class ClothLedgerTest {
                     CutSize.rectangle(Length.inches(0, width, 4), Length.inches(0, height, 4)),
                     "piece",
                     chance.between(1, 40),
-                    width + "x" + height,
+                    Uses.named(width + "x" + height),
                     "");
         });
     }
@@ -286,7 +292,7 @@ class ClothLedgerTest {
                 CutSize.rectangle(Length.inches(width), Length.inches(height)),
                 "piece",
                 count,
-                width + " x " + height,
+                Uses.named(width + " x " + height),
                 "");
     }
 
