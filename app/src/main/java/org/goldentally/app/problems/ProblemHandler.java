@@ -1,5 +1,6 @@
 package org.goldentally.app.problems;
 
+import jakarta.persistence.OptimisticLockException;
 import jakarta.validation.ConstraintViolationException;
 import java.util.List;
 import java.util.UUID;
@@ -43,7 +44,11 @@ class ProblemHandler {
         return report(HttpStatus.NOT_FOUND, "This is not here", List.of(missing.problem()));
     }
 
-    @ExceptionHandler({StaleVersionException.class, OptimisticLockingFailureException.class})
+    @ExceptionHandler({
+        StaleVersionException.class,
+        OptimisticLockingFailureException.class,
+        OptimisticLockException.class
+    })
     ResponseEntity<ProblemReport> stale(Exception stale) {
         return report(
                 HttpStatus.CONFLICT,

@@ -57,7 +57,7 @@ class SurvivalIT {
         int version = JSON.readTree(process.untilAnswered("GET", path, null))
                 .path("version")
                 .asInt();
-        ((ObjectNode) design.path("setting")).put("across", 1 + (edits + 1) % 40);
+        ((ObjectNode) design.path("setting")).put("across", 1 + (edits + 1) % 30);
         String edit = JSON.createObjectNode()
                 .put("version", version)
                 .put("edit", UUID.randomUUID().toString())

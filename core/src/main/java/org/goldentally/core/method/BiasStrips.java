@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.formula.Factor;
+import org.goldentally.core.formula.Formula;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.unit.ClothRole;
@@ -32,6 +35,23 @@ public final class BiasStrips implements PiecingMethod {
     /** Larger squares have bias cuts longer than a 24 in ruler reaches: 17 × √2 = 24.04 (common practice, no source). */
     static final Length LARGEST_SQUARE = Length.inches(17);
 
+    /** A unit lies with its diagonal on a seam: half of it on each of two strips, which lose a seam on either side. */
+    static final Formula STRIP = Formula.cut(
+            "bias strip", Rules.UNFINISHED.expression().dividedByRootTwo().plus(Rules.SEAM.times(2)));
+
+    /** The least square that gives one unit on its diagonal. */
+    static final Formula SMALLEST = Formula.cut(
+            "least square for bias strips",
+            Rules.UNFINISHED
+                    .expression()
+                    .times(Factor.ROOT_TWO)
+                    .plus(Rules.SEAM.times(2))
+                    .dividedByRootTwo());
+
+    static final Formula WIDEST_SEAM = Formula.exact(
+            "widest seam, bias strips",
+            Rules.STRIP.minus(Rules.TRIMMED.dividedByRootTwo()).dividedBy(2));
+
     @Override
     public MethodId id() {
         return MethodId.BIAS_STRIPS;
@@ -51,11 +71,7 @@ public final class BiasStrips implements PiecingMethod {
         CutRule strip = stripRule(finished, settings);
         Length stripWidth = strip.cut(settings);
         Length rawDiagonal = trimmed.plus(room).timesRootTwo();
-        CutRule smallest = new CutRule(
-                "Cut square, at least",
-                "(" + Sizes.write(trimmed, settings) + " trimmed × √2 + 2 × " + Sizes.seam(settings) + ") ÷ √2",
-                trimmed.timesRootTwo().plus(twoSeams).dividedByRootTwo(),
-                room);
+        CutRule smallest = Sizes.cutFor("Cut square, at least", SMALLEST, finished, room, settings);
         Length onPiece = Length.min(piece.shorterSide(), LARGEST_SQUARE).roundedDownTo(settings.grid());
         Length side = Length.max(onPiece, smallest.cut(settings));
 
@@ -71,10 +87,11 @@ public final class BiasStrips implements PiecingMethod {
                 .gives(2 * perPanel)
                 .sizes(UnitSizes.square(raw, trimmed, finished))
                 .sewn(seams * 2 + 4 * perPanel, panel.seamLength().times(2))
-                .widestSeam(stripWidth.minus(trimmed.dividedByRootTwo()).dividedBy(2))
+                .widestSeam(WIDEST_SEAM.exactly(
+                        Sizes.figures(Input.STRIP, stripWidth, settings).and(Input.TRIMMED, trimmed)))
                 .because(() -> strip.working(settings))
                 .because("Cut square", () -> sideText + ", the most that the piece and a 24 in ruler allow; two panels")
-                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
+                .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because(
                         "Units",
                         () -> seams + " seams a panel, " + panel.lengths(settings) + " to use ÷ the unit's diagonal "
@@ -94,14 +111,8 @@ public final class BiasStrips implements PiecingMethod {
     }
 
     private static CutRule stripRule(Length finished, SewingSettings settings) {
-        return new CutRule(
-                "Bias strip, width",
-                "(" + Sizes.write(finished, settings) + " finished + 2 × " + Sizes.seam(settings) + ") ÷ √2 + 2 × "
-                        + Sizes.seam(settings),
-                settings.unfinished(finished)
-                        .dividedByRootTwo()
-                        .plus(settings.seamAllowance().times(2)),
-                Sizes.roomForOneSeam(settings).dividedByRootTwo());
+        Length room = Sizes.roomForOneSeam(settings).dividedByRootTwo();
+        return Sizes.cutFor("Bias strip, width", STRIP, finished, room, settings);
     }
 
     /**

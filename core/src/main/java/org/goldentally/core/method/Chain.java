@@ -1,6 +1,8 @@
 package org.goldentally.core.method;
 
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.formula.Figures;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.unit.ClothRole;
@@ -51,9 +53,9 @@ public final class Chain implements PiecingMethod {
         Length trimmed = settings.unfinished(finished);
         CutRule rule = Sizes.halfSquare("Cut square", finished, Sizes.roomForOneSeam(settings), settings);
         Length cut = rule.cut(settings);
-        Length raw = cut.minus(Constants.diagonalSeam(settings));
+        Figures sewn = Sizes.figures(Input.CUT, cut, settings).and(Input.TRIMMED, trimmed);
+        Length raw = Rules.RAW_ONE_SEAM.exactly(sewn);
         int units = closed ? SQUARES : SQUARES - 1;
-        String cutText = Sizes.write(cut, settings);
         return Recipe.forA(closed ? "ring" : "chain")
                 .takes(CutPiece.squares(ClothRole.A, "each of 8 prints", cut, 1))
                 .ofCloths(SQUARES)
@@ -64,11 +66,11 @@ public final class Chain implements PiecingMethod {
                         cut.timesRootTwo()
                                 .minus(settings.seamAllowance().times(2))
                                 .times(units))
-                .widestSeam(cut.minus(trimmed).dividedByRootTwo())
+                .widestSeam(Rules.WIDEST_ONE_SEAM.exactly(sewn))
                 .pairings(units)
                 .because(() -> rule.working(settings))
-                .because(() -> Sizes.rawWorking(cutText + " cut − " + Sizes.seam(settings) + " × √2", raw, settings))
-                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
+                .because(() -> Sizes.rawWorking(Rules.RAW_ONE_SEAM, sewn, settings))
+                .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because(
                         "Units",
                         () -> closed

@@ -1,5 +1,7 @@
 package org.goldentally.core.method;
 
+import org.goldentally.core.formula.Factor;
+import org.goldentally.core.formula.Formula;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 
@@ -9,39 +11,40 @@ import org.goldentally.core.measure.Length;
  */
 public final class EightAtATime extends HalfSquareMethod {
 
+    /** Four small pairs in one square. */
+    static final Formula SQUARE = Formula.cut(
+            "square for eight at a time", Rules.HALF_SQUARE.expression().times(2));
+
+    static final Formula RAW =
+            Formula.exact("raw size, eight at a time", Rules.CUT.dividedBy(2).minus(Rules.SEAM.times(Factor.ROOT_TWO)));
+
+    static final Formula WIDEST_SEAM = Formula.exact(
+            "widest seam, eight at a time",
+            Rules.CUT.dividedBy(2).minus(Rules.TRIMMED).dividedByRootTwo());
+
     @Override
     public MethodId id() {
         return MethodId.EIGHT_AT_A_TIME;
     }
 
     @Override
-    CutRule square(Length finished, SewingSettings settings) {
-        return new CutRule(
-                "Cut square",
-                "2 × (" + Sizes.write(finished, settings) + " finished + "
-                        + Sizes.write(settings.seamAllowance(), settings) + " seam × (2 + √2))",
-                finished.plus(Constants.halfSquare(settings)).times(2),
-                Sizes.roomForOneSeam(settings).times(2));
+    Formula square() {
+        return SQUARE;
     }
 
     @Override
-    Length rawSize(Length cutSquare, SewingSettings settings) {
-        return cutSquare.dividedBy(2).minus(Constants.diagonalSeam(settings));
+    Length room(SewingSettings settings) {
+        return Sizes.roomForOneSeam(settings).times(2);
     }
 
     @Override
-    String rawRule(String cutSquare, SewingSettings settings) {
-        return cutSquare + " cut ÷ 2 − " + Sizes.write(settings.seamAllowance(), settings) + " seam × √2";
+    Formula raw() {
+        return RAW;
     }
 
     @Override
-    Length widestSeam(Length cutSquare, Length trimmed) {
-        return cutSquare.dividedBy(2).minus(trimmed).dividedByRootTwo();
-    }
-
-    @Override
-    String widestSeamRule(String cutSquare, String trimmed) {
-        return "(" + cutSquare + " cut ÷ 2 − " + trimmed + " trimmed) ÷ √2";
+    Formula widestSeam() {
+        return WIDEST_SEAM;
     }
 
     @Override

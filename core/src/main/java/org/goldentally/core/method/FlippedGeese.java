@@ -1,6 +1,7 @@
 package org.goldentally.core.method;
 
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.unit.ClothRole;
@@ -41,10 +42,8 @@ public final class FlippedGeese implements PiecingMethod {
                         "Offcuts",
                         () -> "two corners a goose, each a pair of triangles that makes a bonus unit of about "
                                 + Sizes.write(
-                                        cutHeight
-                                                .minus(settings.seamAllowance()
-                                                        .times(2)
-                                                        .timesRootTwo())
+                                        Rules.RAW_TWO_SEAMS
+                                                .exactly(Sizes.figures(Input.CUT, cutHeight, settings))
                                                 .roundedDownTo(settings.grid()),
                                         settings)
                                 + " raw if a second seam is sewn 2 × the seam away before cutting")

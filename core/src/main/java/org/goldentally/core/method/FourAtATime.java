@@ -1,5 +1,7 @@
 package org.goldentally.core.method;
 
+import org.goldentally.core.formula.Factor;
+import org.goldentally.core.formula.Formula;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 
@@ -9,44 +11,42 @@ import org.goldentally.core.measure.Length;
  */
 public final class FourAtATime extends HalfSquareMethod {
 
+    /** Raw units are a square's quarters, so the square has their diagonal for a side, and the seam runs round it. */
+    static final Formula SQUARE = Formula.cut(
+            "square for four at a time",
+            Rules.UNFINISHED.expression().times(Factor.ROOT_TWO).plus(Rules.SEAM.times(2)));
+
+    /** The seam goes round the outside, so a square smaller by two seams is quartered, and a quarter is a half unit. */
+    static final Formula RAW = Formula.exact(
+            "raw size, four at a time", Rules.CUT.minus(Rules.SEAM.times(2)).dividedByRootTwo());
+
+    static final Formula WIDEST_SEAM = Formula.exact(
+            "widest seam, four at a time",
+            Rules.CUT.minus(Rules.TRIMMED.times(Factor.ROOT_TWO)).dividedBy(2));
+
     @Override
     public MethodId id() {
         return MethodId.FOUR_AT_A_TIME;
     }
 
     @Override
-    CutRule square(Length finished, SewingSettings settings) {
-        Length room = Sizes.roomForOneSeam(settings);
-        return new CutRule(
-                "Cut square",
-                "(" + Sizes.write(finished, settings) + " finished + 2 × "
-                        + Sizes.write(settings.seamAllowance(), settings) + " seam) × √2 + 2 × "
-                        + Sizes.write(settings.seamAllowance(), settings) + " seam",
-                settings.unfinished(finished)
-                        .timesRootTwo()
-                        .plus(settings.seamAllowance().times(2)),
-                room.timesRootTwo());
-    }
-
-    /** The seam goes round the outside, so a square smaller by two seams is quartered, and a quarter is a half unit. */
-    @Override
-    Length rawSize(Length cutSquare, SewingSettings settings) {
-        return cutSquare.minus(settings.seamAllowance().times(2)).dividedByRootTwo();
+    Formula square() {
+        return SQUARE;
     }
 
     @Override
-    String rawRule(String cutSquare, SewingSettings settings) {
-        return "(" + cutSquare + " cut − 2 × " + Sizes.write(settings.seamAllowance(), settings) + " seam) ÷ √2";
+    Length room(SewingSettings settings) {
+        return Sizes.roomForOneSeam(settings).timesRootTwo();
     }
 
     @Override
-    Length widestSeam(Length cutSquare, Length trimmed) {
-        return cutSquare.minus(trimmed.timesRootTwo()).dividedBy(2);
+    Formula raw() {
+        return RAW;
     }
 
     @Override
-    String widestSeamRule(String cutSquare, String trimmed) {
-        return "(" + cutSquare + " cut − " + trimmed + " trimmed × √2) ÷ 2";
+    Formula widestSeam() {
+        return WIDEST_SEAM;
     }
 
     @Override

@@ -1,6 +1,8 @@
 package org.goldentally.core.method;
 
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.formula.Figures;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.unit.ClothRole;
@@ -50,27 +52,20 @@ public final class FourGeese implements PiecingMethod {
         Length smallCut = small.cut(settings);
         Length trimmedWidth = settings.unfinished(unit.finishedWidth());
         Length trimmedHeight = settings.unfinished(unit.finishedHeight());
-        Length offSeam = Constants.diagonalSeam(settings);
-        Length rawWidth = largeCut.minus(offSeam.times(2));
-        Length rawHeight = smallCut.minus(offSeam);
+        Figures body = Sizes.figures(Input.CUT, largeCut, settings).and(Input.TRIMMED, trimmedWidth);
+        Figures wings = Sizes.figures(Input.CUT, smallCut, settings).and(Input.TRIMMED, trimmedHeight);
+        Length rawWidth = Rules.RAW_TWO_SEAMS.exactly(body);
+        Length rawHeight = Rules.RAW_ONE_SEAM.exactly(wings);
         return Recipe.forA(setName)
                 .takes(CutPiece.squares(ClothRole.A, "goose", largeCut, 1))
                 .takes(CutPiece.squares(ClothRole.B, "sky", smallCut, 4))
                 .gives(4)
                 .sizes(new UnitSizes(
                         rawWidth, rawHeight, trimmedWidth, trimmedHeight, unit.finishedWidth(), unit.finishedHeight()))
-                .widestSeam(Length.min(
-                        largeCut.minus(trimmedWidth).dividedByRootTwo().dividedBy(2),
-                        smallCut.minus(trimmedHeight).dividedByRootTwo()))
+                .widestSeam(Length.min(Rules.WIDEST_TWO_SEAMS.exactly(body), Rules.WIDEST_ONE_SEAM.exactly(wings)))
                 .because(() -> large.working(settings))
                 .because(() -> small.working(settings))
-                .because(() -> Sizes.rawWorking(
-                        "width " + Sizes.write(largeCut, settings) + " cut − 2 × " + Sizes.seam(settings) + " × √2",
-                        rawWidth,
-                        settings))
-                .because(() -> Sizes.rawWorking(
-                        "height " + Sizes.write(smallCut, settings) + " cut − " + Sizes.seam(settings) + " × √2",
-                        rawHeight,
-                        settings));
+                .because(() -> Sizes.rawWorking("width ", Rules.RAW_TWO_SEAMS, body, settings))
+                .because(() -> Sizes.rawWorking("height ", Rules.RAW_ONE_SEAM, wings, settings));
     }
 }

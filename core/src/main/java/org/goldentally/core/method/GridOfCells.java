@@ -1,6 +1,8 @@
 package org.goldentally.core.method;
 
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.formula.Figures;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.unit.ClothRole;
@@ -34,7 +36,8 @@ public final class GridOfCells implements PiecingMethod {
         Length cell = rule.cut(settings);
         long across = cellsAlong(piece.width(), cell);
         long down = cellsAlong(piece.length(), cell);
-        Length raw = cell.minus(Constants.diagonalSeam(settings));
+        Figures sewn = Sizes.figures(Input.CUT, cell, settings).and(Input.TRIMMED, trimmed);
+        Length raw = Rules.RAW_ONE_SEAM.exactly(sewn);
         Length width = cell.times(across);
         Length height = cell.times(down);
         int cells = Math.toIntExact(across * down);
@@ -50,11 +53,11 @@ public final class GridOfCells implements PiecingMethod {
                         cell.timesRootTwo()
                                 .minus(settings.seamAllowance().times(2))
                                 .times(2L * cells))
-                .widestSeam(cell.minus(trimmed).dividedByRootTwo())
+                .widestSeam(Rules.WIDEST_ONE_SEAM.exactly(sewn))
                 .because(() -> rule.working(settings))
                 .because("Cut sheet", () -> across + " × " + down + " cells of " + cellText)
-                .because(() -> Sizes.rawWorking(cellText + " cell − " + Sizes.seam(settings) + " × √2", raw, settings))
-                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
+                .because(() -> Sizes.rawWorking(Rules.RAW_ONE_SEAM, sewn, settings))
+                .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because("Units", () -> across + " × " + down + " cells × 2 = " + 2 * cells)
                 .build();
     }

@@ -1,9 +1,11 @@
 package org.goldentally.core.method;
 
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.formula.Figures;
+import org.goldentally.core.formula.Formula;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.unit.ClothRole;
 import org.goldentally.core.unit.PatchworkUnit;
 import org.goldentally.core.unit.PatchworkUnit.HalfSquareTriangleUnit;
@@ -19,18 +21,17 @@ public abstract sealed class HalfSquareMethod implements PiecingMethod permits T
         return unit instanceof HalfSquareTriangleUnit;
     }
 
-    /** The exact square for the unit, and the room that the school adds. */
-    abstract CutRule square(Length finished, SewingSettings settings);
+    /** The square to cut, before the school's room is added. */
+    abstract Formula square();
+
+    /** What the school of allowance adds to the square so that there is room on the raw unit. */
+    abstract Length room(SewingSettings settings);
 
     /** The raw unit that comes from squares of a cut size, sewn with the seam of the settings. */
-    abstract Length rawSize(Length cutSquare, SewingSettings settings);
-
-    abstract String rawRule(String cutSquare, SewingSettings settings);
+    abstract Formula raw();
 
     /** The widest seam with which squares of the cut size still reach the trimmed size. */
-    abstract Length widestSeam(Length cutSquare, Length trimmed);
-
-    abstract String widestSeamRule(String cutSquare, String trimmed);
+    abstract Formula widestSeam();
 
     abstract int unitsPerSet();
 
@@ -48,25 +49,24 @@ public abstract sealed class HalfSquareMethod implements PiecingMethod permits T
 
     @Override
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
-        LengthWriter writer = settings.system().writer();
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
-        CutRule rule = square(finished, settings);
+        CutRule rule = Sizes.cutFor("Cut square", square(), finished, room(settings), settings);
         Length cut = rule.cut(settings);
-        Length raw = rawSize(cut, settings);
+        Figures sewn = Sizes.figures(Input.CUT, cut, settings).and(Input.TRIMMED, trimmed);
+        Length raw = raw().exactly(sewn);
         return Recipe.forA(setName())
                 .takes(CutPiece.squares(ClothRole.A, "print", cut, 1))
                 .takes(CutPiece.squares(ClothRole.B, "background", cut, 1))
                 .gives(unitsPerSet())
                 .sizes(UnitSizes.square(raw, trimmed, finished))
                 .sewn(cuts(), seamLength(cut, settings))
-                .widestSeam(widestSeam(cut, trimmed))
+                .widestSeam(widestSeam().exactly(sewn))
                 .edges(edges())
                 .because(() -> rule.working(settings))
-                .because(() -> Sizes.rawWorking(rawRule(writer.write(cut), settings), raw, settings))
-                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
-                .because(() -> Sizes.widestSeamWorking(
-                        widestSeamRule(writer.write(cut), writer.write(trimmed)), widestSeam(cut, trimmed), settings))
+                .because(() -> Sizes.rawWorking(raw(), sewn, settings))
+                .because(() -> Sizes.trimmedWorking(finished, settings))
+                .because(() -> Sizes.widestSeamWorking(widestSeam(), sewn, settings))
                 .build();
     }
 }

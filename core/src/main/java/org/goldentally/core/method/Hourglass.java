@@ -1,6 +1,8 @@
 package org.goldentally.core.method;
 
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.formula.Figures;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.unit.ClothRole;
@@ -31,8 +33,9 @@ public final class Hourglass implements PiecingMethod {
         Length trimmed = settings.unfinished(finished);
         CutRule rule = Sizes.quarterSquare("Cut square", finished, Sizes.roomForTwoSeams(settings), settings);
         Length cut = rule.cut(settings);
-        Length halfSquare = cut.minus(Constants.diagonalSeam(settings));
-        Length raw = halfSquare.minus(Constants.diagonalSeam(settings));
+        Figures sewn = Sizes.figures(Input.CUT, cut, settings).and(Input.TRIMMED, trimmed);
+        Length halfSquare = Rules.RAW_ONE_SEAM.exactly(sewn);
+        Length raw = Rules.RAW_TWO_SEAMS.exactly(sewn);
         int units = cloths == 2 ? 2 : 4;
         Length oneSeam = cut.timesRootTwo();
         Recipe.Builder recipe = Recipe.forA(cloths == 2 ? "pair" : "two pairs");
@@ -62,15 +65,13 @@ public final class Hourglass implements PiecingMethod {
                 .sewn(
                         2 * pairs,
                         oneSeam.times(2L * pairs).plus(halfSquare.timesRootTwo().times(2L * pairs)))
-                .widestSeam(cut.minus(trimmed).dividedByRootTwo().dividedBy(2))
+                .widestSeam(Rules.WIDEST_TWO_SEAMS.exactly(sewn))
                 .because(() -> rule.working(settings))
                 .because(
                         "Half-square triangle on the way",
-                        () -> Sizes.write(cut, settings) + " cut − " + Sizes.seam(settings) + " × √2 = "
-                                + settings.system().writer().writeDecimal(halfSquare) + "; not trimmed yet")
-                .because(() -> Sizes.rawWorking(
-                        Sizes.write(cut, settings) + " cut − 2 × " + Sizes.seam(settings) + " × √2", raw, settings))
-                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
+                        () -> Rules.RAW_ONE_SEAM.worked(sewn, settings.system().writer()) + "; not trimmed yet")
+                .because(() -> Sizes.rawWorking(Rules.RAW_TWO_SEAMS, sewn, settings))
+                .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because(
                         "Centre",
                         () -> Sizes.write(trimmed.dividedBy(2), settings)

@@ -1,6 +1,8 @@
 package org.goldentally.core.method;
 
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.formula.Figures;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.unit.ClothRole;
@@ -29,20 +31,20 @@ public final class LooseHalfSquares implements PiecingMethod {
         Length trimmed = settings.unfinished(finished);
         CutRule rule = Sizes.halfSquare("Cut square", finished, Sizes.roomForLooseTriangle(settings), settings);
         Length cut = rule.cut(settings);
-        Length raw = cut.minus(Constants.diagonalSeam(settings));
-        String cutText = Sizes.write(cut, settings);
+        Figures sewn = Sizes.figures(Input.CUT, cut, settings).and(Input.TRIMMED, trimmed);
+        Length raw = Rules.RAW_ONE_SEAM.exactly(sewn);
         return Recipe.forA("pair of squares")
                 .takes(CutPiece.squares(ClothRole.A, "print", cut, 1))
                 .takes(CutPiece.squares(ClothRole.B, "background", cut, 1))
                 .gives(2)
                 .sizes(UnitSizes.square(raw, trimmed, finished))
                 .sewn(2, cut.timesRootTwo().times(2))
-                .widestSeam(cut.minus(trimmed).dividedByRootTwo())
+                .widestSeam(Rules.WIDEST_ONE_SEAM.exactly(sewn))
                 .edges(OuterEdges.STRAIGHT_ONCE_SEWN)
                 .pairings(2)
                 .because(() -> rule.working(settings))
-                .because(() -> Sizes.rawWorking(cutText + " cut − " + Sizes.seam(settings) + " × √2", raw, settings))
-                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
+                .because(() -> Sizes.rawWorking(Rules.RAW_ONE_SEAM, sewn, settings))
+                .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because("Units", () -> "1 square gives 2 triangles, 2 triangles make 1 unit")
                 .build();
     }

@@ -1,6 +1,10 @@
 package org.goldentally.core.method;
 
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.formula.Expression;
+import org.goldentally.core.formula.Factor;
+import org.goldentally.core.formula.Formula;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.unit.ClothRole;
@@ -14,6 +18,21 @@ import org.goldentally.core.unit.PatchworkUnit.SideSettingTriangle;
  * the long side on the straight grain; corner setting triangles on one diagonal, two a square, with the short sides on it.
  */
 public final class LooseTriangles implements PiecingMethod {
+
+    /** Cut on both diagonals; the long side of each triangle is a side of the square: 4 in -> 5 1/4 in. */
+    static final Formula QUARTER = Formula.cut(
+            "square for loose quarter triangles",
+            Expression.figure(Input.LONG_SIDE).plus(Rules.SEAM.times(Factor.TWO_AND_TWO_ROOTS)));
+
+    /** A side setting triangle's long side is the diagonal of the block it stands beside: block 12 in -> 18 1/4 in. */
+    static final Formula SIDE = Formula.cut(
+            "square for side setting triangles",
+            Expression.figure(Input.BLOCK).times(Factor.ROOT_TWO).plus(Rules.SEAM.times(Factor.TWO_AND_TWO_ROOTS)));
+
+    /** A corner setting triangle's long side is the block's side, so its short sides are that over √2. */
+    static final Formula CORNER = Formula.cut(
+            "square for corner setting triangles",
+            Expression.figure(Input.BLOCK).dividedByRootTwo().plus(Rules.SEAM.times(Factor.TWO_AND_ROOT_TWO)));
 
     @Override
     public MethodId id() {
@@ -32,15 +51,13 @@ public final class LooseTriangles implements PiecingMethod {
         return unit instanceof CornerSettingTriangle corner ? corner(corner, settings) : quarters(unit, settings);
     }
 
-    /** The long side finished at {@code L} wants a square of {@code L + a(2 + 2√2)}. */
     private static Recipe quarters(PatchworkUnit unit, SewingSettings settings) {
         Length longSide = unit.finishedWidth();
-        String named = Sizes.write(unit.namedSize(), settings)
-                + (unit instanceof SideSettingTriangle ? " block × √2" : " long side");
+        boolean ofBlock = unit instanceof SideSettingTriangle;
         CutRule rule = new CutRule(
                 "Cut square",
-                named + " + " + Sizes.seam(settings) + " × (2 + 2√2)",
-                longSide.plus(Constants.quarterSquare(settings)),
+                ofBlock ? SIDE : QUARTER,
+                Sizes.figures(ofBlock ? Input.BLOCK : Input.LONG_SIDE, unit.namedSize(), settings),
                 Sizes.roomForLooseTriangle(settings));
         Length cut = rule.cut(settings);
         return triangles(rule, cut, 4, 2, OuterEdges.MIXED, settings)
@@ -51,12 +68,11 @@ public final class LooseTriangles implements PiecingMethod {
                 .build();
     }
 
-    /** Short sides finished at {@code B/√2} want a square of {@code B/√2 + a(2 + √2)}. */
     private static Recipe corner(CornerSettingTriangle unit, SewingSettings settings) {
         CutRule rule = new CutRule(
                 "Cut square",
-                Sizes.write(unit.namedSize(), settings) + " block ÷ √2 + " + Sizes.seam(settings) + " × (2 + √2)",
-                unit.finishedWidth().plus(Constants.halfSquare(settings)),
+                CORNER,
+                Sizes.figures(Input.BLOCK, unit.namedSize(), settings),
                 Sizes.roomForLooseTriangle(settings));
         Length cut = rule.cut(settings);
         return triangles(rule, cut, 2, 1, OuterEdges.MIXED, settings)

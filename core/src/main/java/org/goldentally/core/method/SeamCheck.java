@@ -1,5 +1,9 @@
 package org.goldentally.core.method;
 
+import org.goldentally.core.formula.Expression;
+import org.goldentally.core.formula.Figures;
+import org.goldentally.core.formula.Formula;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.formula.Working;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
@@ -23,9 +27,21 @@ public record SeamCheck(TestPiece testPiece, Length cutWidth, Length measured) {
         THREE_STRIPS(3);
 
         private final int pieces;
+        private final Formula seam;
 
         TestPiece(int pieces) {
             this.pieces = pieces;
+            this.seam = Formula.exact(
+                    "seam of a test piece of " + pieces + " pieces",
+                    Expression.figure(Input.CUT)
+                            .times(pieces)
+                            .minus(Expression.figure(Input.MEASURED))
+                            .dividedBy(2 * (pieces - 1)));
+        }
+
+        /** What the seam is, from the cut width of the pieces and what they measure together. */
+        public Formula seam() {
+            return seam;
         }
     }
 
@@ -55,17 +71,17 @@ public record SeamCheck(TestPiece testPiece, Length cutWidth, Length measured) {
         return Reading.of(check);
     }
 
+    private Figures figures() {
+        return Figures.of(Input.CUT, cutWidth).and(Input.MEASURED, measured);
+    }
+
     public Length seam() {
-        return cutWidth.times(testPiece.pieces).minus(measured).dividedBy(2L * (testPiece.pieces - 1));
+        return testPiece.seam.exactly(figures());
     }
 
     /** {@code (2 × 2 1/2 − 4 1/2) ÷ 2 = 0.25}. */
     public Working working(MeasureSystem system) {
-        LengthWriter writer = system.writer();
-        return new Working(
-                "Seam really sewn",
-                "(" + testPiece.pieces + " × " + writer.write(cutWidth) + " cut − " + writer.write(measured)
-                        + " measured) ÷ " + 2 * (testPiece.pieces - 1) + " = " + writer.writeDecimal(seam()));
+        return new Working("Seam really sewn", testPiece.seam.worked(figures(), system.writer()));
     }
 
     /** Whether the units of a recipe still reach their trimmed size with this seam; where nothing is trimmed, as set. */

@@ -1,9 +1,11 @@
 package org.goldentally.core.method;
 
+import org.goldentally.core.formula.Figures;
+import org.goldentally.core.formula.Formula;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.formula.Working;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.measure.LengthWriter;
 
 /** Small words that every method needs to say its sizes. */
 final class Sizes {
@@ -12,10 +14,6 @@ final class Sizes {
 
     static String write(Length length, SewingSettings settings) {
         return settings.system().writer().write(length);
-    }
-
-    static String seam(SewingSettings settings) {
-        return write(settings.seamAllowance(), settings) + " seam";
     }
 
     static Length roomForOneSeam(SewingSettings settings) {
@@ -30,50 +28,55 @@ final class Sizes {
         return settings.allowance().roomForLooseTriangle(settings.system());
     }
 
-    static Working trimmedWorking(Length finished, Length trimmed, SewingSettings settings) {
-        LengthWriter writer = settings.system().writer();
+    /** A length by its name, and the seam of the settings. */
+    static Figures figures(Input input, Length length, SewingSettings settings) {
+        return Figures.of(input, length).and(Input.SEAM, settings.seamAllowance());
+    }
+
+    /** {@code 4 finished + 2 × 1/4 seam = 4 1/2 in}. */
+    static Working trimmedWorking(Length finished, SewingSettings settings) {
+        Figures figures = figures(Input.FINISHED, finished, settings);
         return new Working(
                 "Trimmed size",
-                writer.write(finished) + " finished + 2 × " + seam(settings) + " = " + writer.writeWithUnit(trimmed));
+                Rules.UNFINISHED
+                                .expression()
+                                .withFigures(figures, settings.system().writer()) + " = "
+                        + settings.system().writer().writeWithUnit(Rules.UNFINISHED.exactly(figures)));
     }
 
-    static Working rawWorking(String rule, Length raw, SewingSettings settings) {
+    static Working rawWorking(Formula rule, Figures figures, SewingSettings settings) {
+        return rawWorking("", rule, figures, settings);
+    }
+
+    /** @param side which side of an oblong unit, in front of the rest */
+    static Working rawWorking(String side, Formula rule, Figures figures, SewingSettings settings) {
         return new Working(
                 "Raw size, before trimming",
-                rule + " = " + settings.system().writer().writeDecimal(raw));
+                side + rule.worked(figures, settings.system().writer()));
     }
 
-    static Working widestSeamWorking(String rule, Length widest, SewingSettings settings) {
+    static Working widestSeamWorking(Formula rule, Figures figures, SewingSettings settings) {
         return new Working(
                 "Widest seam",
-                rule + " = " + settings.system().writer().writeDecimal(widest)
+                rule.worked(figures, settings.system().writer())
                         + "; with a wider seam the unit is smaller than its trimmed size");
+    }
+
+    /** A size cut for a finished one, with the room given. */
+    static CutRule cutFor(String what, Formula rule, Length finished, Length room, SewingSettings settings) {
+        return new CutRule(what, rule, figures(Input.FINISHED, finished, settings), room);
     }
 
     /** A piece cut at the exact unfinished size, where nothing is trimmed. */
     static CutRule plain(String what, Length finished, SewingSettings settings) {
-        return new CutRule(
-                what,
-                write(finished, settings) + " finished + 2 × " + seam(settings),
-                settings.unfinished(finished),
-                Length.ZERO);
+        return cutFor(what, Rules.PLAIN, finished, Length.ZERO, settings);
     }
 
-    /** The square for two half-square triangles, {@code F + a(2 + √2)}, with the room given. */
     static CutRule halfSquare(String what, Length finished, Length room, SewingSettings settings) {
-        return new CutRule(
-                what,
-                write(finished, settings) + " finished + " + seam(settings) + " × (2 + √2)",
-                finished.plus(Constants.halfSquare(settings)),
-                room);
+        return cutFor(what, Rules.HALF_SQUARE, finished, room, settings);
     }
 
-    /** The square for quarter-square triangles, {@code F + a(2 + 2√2)}, with the room given. */
     static CutRule quarterSquare(String what, Length finished, Length room, SewingSettings settings) {
-        return new CutRule(
-                what,
-                write(finished, settings) + " finished + " + seam(settings) + " × (2 + 2√2)",
-                finished.plus(Constants.quarterSquare(settings)),
-                room);
+        return cutFor(what, Rules.QUARTER_SQUARE, finished, room, settings);
     }
 }

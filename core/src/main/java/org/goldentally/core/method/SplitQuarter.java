@@ -1,6 +1,11 @@
 package org.goldentally.core.method;
 
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.formula.Expression;
+import org.goldentally.core.formula.Factor;
+import org.goldentally.core.formula.Figures;
+import org.goldentally.core.formula.Formula;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.unit.ClothRole;
@@ -12,6 +17,21 @@ import org.goldentally.core.unit.PatchworkUnit.SplitQuarterUnit;
  * images of each other.
  */
 public final class SplitQuarter implements PiecingMethod {
+
+    private static final Expression PAIR = Expression.figure(Input.CUT_FOR_PAIR);
+    private static final Expression PLAIN = Expression.figure(Input.CUT_PLAIN);
+
+    /** The half-square triangle and the plain square are laid on each other: the smaller of them decides. */
+    static final Formula RAW = Formula.exact(
+            "raw size, split quarter",
+            PAIR.minus(Rules.SEAM.times(Factor.ROOT_TWO)).orSmaller(PLAIN).minus(Rules.SEAM.times(Factor.ROOT_TWO)));
+
+    static final Formula WIDEST_SEAM = Formula.exact(
+            "widest seam, split quarter",
+            PAIR.minus(Rules.TRIMMED)
+                    .dividedByRootTwo()
+                    .dividedBy(2)
+                    .orSmaller(PLAIN.minus(Rules.TRIMMED).dividedByRootTwo()));
 
     @Override
     public MethodId id() {
@@ -28,17 +48,15 @@ public final class SplitQuarter implements PiecingMethod {
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
-        Length offSeam = Constants.diagonalSeam(settings);
         CutRule parent =
                 Sizes.quarterSquare("Cut square for the pair", finished, Sizes.roomForTwoSeams(settings), settings);
         CutRule plain = Sizes.halfSquare("Cut plain square", finished, Sizes.roomForOneSeam(settings), settings);
         Length parentCut = parent.cut(settings);
         Length plainCut = plain.cut(settings);
-        Length halfSquare = parentCut.minus(offSeam);
-        Length raw = Length.min(halfSquare, plainCut).minus(offSeam);
-        Length widest = Length.min(
-                parentCut.minus(trimmed).dividedByRootTwo().dividedBy(2),
-                plainCut.minus(trimmed).dividedByRootTwo());
+        Figures sewn = Sizes.figures(Input.CUT_FOR_PAIR, parentCut, settings)
+                .and(Input.CUT_PLAIN, plainCut)
+                .and(Input.TRIMMED, trimmed);
+        Length raw = RAW.exactly(sewn);
         return Recipe.forA("pair and two plain squares")
                 .takes(CutPiece.squares(ClothRole.A, "first small triangle", parentCut, 1))
                 .takes(CutPiece.squares(ClothRole.B, "second small triangle", parentCut, 1))
@@ -52,16 +70,11 @@ public final class SplitQuarter implements PiecingMethod {
                                 .timesRootTwo()
                                 .times(2)
                                 .plus(plainCut.timesRootTwo().times(4)))
-                .widestSeam(widest)
+                .widestSeam(WIDEST_SEAM.exactly(sewn))
                 .because(() -> parent.working(settings))
                 .because(() -> plain.working(settings))
-                .because(() -> Sizes.rawWorking(
-                        "the smaller of " + Sizes.write(parentCut, settings) + " − " + Sizes.seam(settings)
-                                + " × √2 and " + Sizes.write(plainCut, settings) + ", less " + Sizes.seam(settings)
-                                + " × √2",
-                        raw,
-                        settings))
-                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
+                .because(() -> Sizes.rawWorking(RAW, sewn, settings))
+                .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because("Hands", () -> "each pair gives a left-hand and a right-hand unit: 2 of each")
                 .build();
     }

@@ -1,6 +1,11 @@
 package org.goldentally.core.method;
 
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.formula.Expression;
+import org.goldentally.core.formula.Factor;
+import org.goldentally.core.formula.Figures;
+import org.goldentally.core.formula.Formula;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.unit.ClothRole;
@@ -17,6 +22,26 @@ import org.goldentally.core.unit.PatchworkUnit.StripSetTriangleUnit;
  */
 public final class StripSetTriangles implements PiecingMethod {
 
+    /** Two strips and a seam make the set; its triangles lose one more seam when two are joined. */
+    static final Formula STRIP = Formula.cut(
+            "strip for strip-set triangles",
+            Rules.UNFINISHED
+                    .expression()
+                    .dividedByRootTwo()
+                    .plus(Rules.SEAM.times(3))
+                    .dividedBy(2));
+
+    static final Formula SET =
+            Formula.exact("height of a set of two strips", Rules.STRIP.times(2).minus(Rules.SEAM.times(2)));
+
+    static final Formula RAW = Formula.exact(
+            "raw size, strip-set triangles",
+            Expression.figure(Input.SET).minus(Rules.SEAM).times(Factor.ROOT_TWO));
+
+    static final Formula WIDEST_SEAM = Formula.exact(
+            "widest seam, strip-set triangles",
+            Rules.STRIP.times(2).minus(Rules.TRIMMED.dividedByRootTwo()).dividedBy(3));
+
     @Override
     public MethodId id() {
         return MethodId.STRIP_SET_TRIANGLES;
@@ -31,19 +56,20 @@ public final class StripSetTriangles implements PiecingMethod {
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
-        Length seam = settings.seamAllowance();
-        CutRule rule = new CutRule(
+        CutRule rule = Sizes.cutFor(
                 "Cut strip, width",
-                "((" + Sizes.write(finished, settings) + " finished + 2 × " + Sizes.seam(settings) + ") ÷ √2 + 3 × "
-                        + Sizes.seam(settings) + ") ÷ 2",
-                trimmed.dividedByRootTwo().plus(seam.times(3)).dividedBy(2),
-                Sizes.roomForOneSeam(settings).dividedByRootTwo().dividedBy(2));
+                STRIP,
+                finished,
+                Sizes.roomForOneSeam(settings).dividedByRootTwo().dividedBy(2),
+                settings);
         Length width = rule.cut(settings);
-        Length setHeight = width.times(2).minus(seam.times(2));
+        Figures strips = Sizes.figures(Input.STRIP, width, settings).and(Input.TRIMMED, trimmed);
+        Length setHeight = SET.exactly(strips);
         Length length = Length.max(Strips.lengthOn(piece), setHeight.times(3).roundedUpTo(settings.grid()));
         int triangles = Math.toIntExact(length.wholeTimes(setHeight) - 1);
         int ofEachKind = triangles / 2;
-        Length raw = setHeight.minus(seam).timesRootTwo();
+        Figures sewn = Sizes.figures(Input.SET, setHeight, settings);
+        Length raw = RAW.exactly(sewn);
         return Recipe.forA("two strip sets")
                 .takes(CutPiece.rectangles(ClothRole.A, "first strip", "strip", length, width, 2))
                 .takes(CutPiece.rectangles(ClothRole.B, "second strip", "strip", length, width, 2))
@@ -53,18 +79,16 @@ public final class StripSetTriangles implements PiecingMethod {
                 .sewn(
                         2 * (triangles + 1),
                         length.times(2).plus(setHeight.times(2).times(2L * ofEachKind)))
-                .widestSeam(width.times(2).minus(trimmed.dividedByRootTwo()).dividedBy(3))
+                .widestSeam(WIDEST_SEAM.exactly(strips))
                 .edges(OuterEdges.BIAS)
                 .because(() -> rule.working(settings))
                 .because(
                         "Set height",
-                        () -> "2 × " + Sizes.write(width, settings) + " strip − 2 × " + Sizes.seam(settings) + " = "
+                        () -> SET.expression()
+                                        .withFigures(strips, settings.system().writer()) + " = "
                                 + Sizes.write(setHeight, settings))
-                .because(() -> Sizes.rawWorking(
-                        "(" + Sizes.write(setHeight, settings) + " set − " + Sizes.seam(settings) + ") × √2",
-                        raw,
-                        settings))
-                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
+                .because(() -> Sizes.rawWorking(RAW, sewn, settings))
+                .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because(
                         "Triangles",
                         () -> Sizes.write(length, settings) + " long ÷ " + Sizes.write(setHeight, settings)

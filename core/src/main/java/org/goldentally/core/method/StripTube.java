@@ -1,6 +1,10 @@
 package org.goldentally.core.method;
 
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.formula.Factor;
+import org.goldentally.core.formula.Figures;
+import org.goldentally.core.formula.Formula;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.unit.ClothRole;
@@ -13,6 +17,16 @@ import org.goldentally.core.unit.PatchworkUnit.HalfSquareTriangleUnit;
  * one the width once. The few stitches across the tip are picked out.
  */
 public final class StripTube implements PiecingMethod {
+
+    /** The triangles are as high as a strip less one seam, and half the unit's diagonal high. */
+    static final Formula STRIP = Formula.cut(
+            "strip for a tube", Rules.UNFINISHED.expression().dividedByRootTwo().plus(Rules.SEAM));
+
+    static final Formula RAW =
+            Formula.exact("raw size, strip tube", Rules.STRIP.minus(Rules.SEAM).times(Factor.ROOT_TWO));
+
+    static final Formula WIDEST_SEAM =
+            Formula.exact("widest seam, strip tube", Rules.STRIP.minus(Rules.TRIMMED.dividedByRootTwo()));
 
     @Override
     public MethodId id() {
@@ -28,16 +42,17 @@ public final class StripTube implements PiecingMethod {
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
-        CutRule rule = new CutRule(
+        CutRule rule = Sizes.cutFor(
                 "Cut strip, width",
-                "(" + Sizes.write(finished, settings) + " finished + 2 × " + Sizes.seam(settings) + ") ÷ √2 + "
-                        + Sizes.seam(settings),
-                trimmed.dividedByRootTwo().plus(settings.seamAllowance()),
-                Sizes.roomForOneSeam(settings).dividedByRootTwo());
+                STRIP,
+                finished,
+                Sizes.roomForOneSeam(settings).dividedByRootTwo(),
+                settings);
         Length width = rule.cut(settings);
         Length length = Length.max(Strips.lengthOn(piece), width.times(2));
         int units = Math.toIntExact(length.wholeTimes(width) - 1);
-        Length raw = width.minus(settings.seamAllowance()).timesRootTwo();
+        Figures sewn = Sizes.figures(Input.STRIP, width, settings).and(Input.TRIMMED, trimmed);
+        Length raw = RAW.exactly(sewn);
         String widthText = Sizes.write(width, settings);
         return Recipe.forA("pair of strips")
                 .takes(CutPiece.rectangles(ClothRole.A, "print", "strip", length, width, 1))
@@ -45,12 +60,11 @@ public final class StripTube implements PiecingMethod {
                 .gives(units)
                 .sizes(UnitSizes.square(raw, trimmed, finished))
                 .sewn(units + 1, length.times(2))
-                .widestSeam(width.minus(trimmed.dividedByRootTwo()))
+                .widestSeam(WIDEST_SEAM.exactly(sewn))
                 .edges(OuterEdges.BIAS)
                 .because(() -> rule.working(settings))
-                .because(() -> Sizes.rawWorking(
-                        "(" + widthText + " strip − " + Sizes.seam(settings) + ") × √2", raw, settings))
-                .because(() -> Sizes.trimmedWorking(finished, trimmed, settings))
+                .because(() -> Sizes.rawWorking(RAW, sewn, settings))
+                .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because(
                         "Units",
                         () -> Sizes.write(length, settings) + " long ÷ " + widthText + ", cut off to whole = "

@@ -1,5 +1,6 @@
 package org.goldentally.core.method;
 
+import org.goldentally.core.formula.Formula;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 
@@ -12,33 +13,23 @@ public final class TwoAtATime extends HalfSquareMethod {
     }
 
     @Override
-    CutRule square(Length finished, SewingSettings settings) {
-        return new CutRule(
-                "Cut square",
-                Sizes.write(finished, settings) + " finished + " + Sizes.write(settings.seamAllowance(), settings)
-                        + " seam × (2 + √2)",
-                finished.plus(Constants.halfSquare(settings)),
-                Sizes.roomForOneSeam(settings));
+    Formula square() {
+        return Rules.HALF_SQUARE;
     }
 
     @Override
-    Length rawSize(Length cutSquare, SewingSettings settings) {
-        return cutSquare.minus(Constants.diagonalSeam(settings));
+    Length room(SewingSettings settings) {
+        return Sizes.roomForOneSeam(settings);
     }
 
     @Override
-    String rawRule(String cutSquare, SewingSettings settings) {
-        return cutSquare + " cut − " + Sizes.write(settings.seamAllowance(), settings) + " seam × √2";
+    Formula raw() {
+        return Rules.RAW_ONE_SEAM;
     }
 
     @Override
-    Length widestSeam(Length cutSquare, Length trimmed) {
-        return cutSquare.minus(trimmed).dividedByRootTwo();
-    }
-
-    @Override
-    String widestSeamRule(String cutSquare, String trimmed) {
-        return "(" + cutSquare + " cut − " + trimmed + " trimmed) ÷ √2";
+    Formula widestSeam() {
+        return Rules.WIDEST_ONE_SEAM;
     }
 
     @Override

@@ -154,12 +154,11 @@ public record Finishing(
 
     /** How many panels cover a side; each join takes a seam of both. */
     private static Optional<Integer> panels(Length side, Length cloth, Length seam) {
-        for (int panels = 1; panels <= MOST_PANELS; panels++) {
-            if (cloth.times(panels).minus(seam.times(2L * (panels - 1))).isAtLeast(side)) {
-                return Optional.of(panels);
-            }
+        if (!cloth.isLongerThan(seam.times(2))) {
+            return Optional.empty();
         }
-        return Optional.empty();
+        long panels = JoinedStrips.straight(cloth, seam).stripsFor(side);
+        return panels <= MOST_PANELS ? Optional.of(Math.toIntExact(panels)) : Optional.empty();
     }
 
     private static Optional<Length> read(Reading<Length> reading, List<Problem> problems) {

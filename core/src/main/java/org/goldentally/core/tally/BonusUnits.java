@@ -1,6 +1,11 @@
 package org.goldentally.core.tally;
 
 import java.util.Optional;
+import org.goldentally.core.formula.Expression;
+import org.goldentally.core.formula.Factor;
+import org.goldentally.core.formula.Figures;
+import org.goldentally.core.formula.Formula;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 
@@ -20,6 +25,11 @@ import org.goldentally.core.measure.Length;
 public record BonusUnits(
         UnitPlan plan, String corner, String base, long count, Length trimmedSize, Length finishedSize) {
 
+    static final Formula RAW = Formula.exact(
+            "raw size, bonus unit",
+            Expression.figure(Input.CUT)
+                    .minus(Expression.figure(Input.SEAM).times(2).times(Factor.ROOT_TWO)));
+
     /** Smaller than this nobody sews on (our own limit). */
     private static final Length LEAST_FINISHED = Length.inches(0, 1, 2);
 
@@ -31,7 +41,7 @@ public record BonusUnits(
         ClothCut base = plan.cuts().getFirst();
         ClothCut corner = plan.cuts().getLast();
         Length raw =
-                corner.size().width().minus(settings.seamAllowance().times(2).timesRootTwo());
+                RAW.exactly(Figures.of(Input.CUT, corner.size().width()).and(Input.SEAM, settings.seamAllowance()));
         Length trimmed = raw.roundedDownTo(settings.grid());
         Length finished = trimmed.minus(settings.seamAllowance().times(2));
         boolean worthIt = finished.isAtLeast(LEAST_FINISHED) && !corner.cloth().equals(base.cloth());

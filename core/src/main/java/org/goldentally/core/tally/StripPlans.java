@@ -13,6 +13,11 @@ import org.goldentally.core.cutting.JoinedStrips;
 import org.goldentally.core.design.BorderDesign.Join;
 import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.formula.Expression;
+import org.goldentally.core.formula.Factor;
+import org.goldentally.core.formula.Figures;
+import org.goldentally.core.formula.Formula;
+import org.goldentally.core.formula.Input;
 import org.goldentally.core.formula.Working;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
@@ -56,6 +61,16 @@ final class StripPlans {
         this.usual = UsualSizes.of(design.system());
         this.widthOf = widthOf;
     }
+
+    private static final Expression OUTER = Expression.figure(Input.OUTER_SIDE);
+    private static final Expression SEAM = Expression.figure(Input.SEAM);
+
+    static final Formula STRAIGHT_STRIP =
+            Formula.cut("strip of a border or of sashing, length", OUTER.plus(SEAM.times(2)));
+
+    /** Its outer corner lies a seam, and a seam's diagonal, beyond the finished one at either end. */
+    static final Formula MITRED_STRIP =
+            Formula.cut("mitred strip, length", OUTER.plus(SEAM.times(Factor.TWO_AND_TWO_ROOTS)));
 
     /** A border's number from 0, or sashing; with the cloth and width, what is cut from one run. */
     private record Run(int border, String cloth, Length finishedWidth, boolean mitred) {
@@ -159,9 +174,9 @@ final class StripPlans {
 
     /** What a strip is trimmed to: with its seam allowances, and over the corners where it is mitred. */
     private Length exact(Run run, TopCount.Group group) {
-        Length unfinished = settings.unfinished(group.unit().finishedWidth());
-        Length seam = settings.seamAllowance();
-        return (run.mitred ? unfinished.plus(seam.times(2).timesRootTwo()) : unfinished).roundedUpTo(settings.grid());
+        Figures figures =
+                Figures.of(Input.OUTER_SIDE, group.unit().finishedWidth()).and(Input.SEAM, settings.seamAllowance());
+        return (run.mitred ? MITRED_STRIP : STRAIGHT_STRIP).onRuler(figures, Length.ZERO, settings.grid());
     }
 
     private Side side(Run run, TopCount.Group group, Join join, boolean joined, Length width) {

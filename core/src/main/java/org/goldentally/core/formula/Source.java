@@ -1,0 +1,21 @@
+package org.goldentally.core.formula;
+
+/** What a rule rests on. */
+public enum Source {
+    /** It can be derived, and is tested as such. */
+    GEOMETRY("geometry"),
+    /** Quilters do it so. */
+    PRACTICE("common practice, no source"),
+    /** Our own choice. */
+    OURS("ours");
+
+    private final String label;
+
+    Source(String label) {
+        this.label = label;
+    }
+
+    public String label() {
+        return label;
+    }
+}
