@@ -7,17 +7,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.CuttingSteps;
+import org.goldentally.core.account.OpenedPiece;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.tally.ClothCut;
-import org.goldentally.core.tally.ClothLedger;
-import org.goldentally.core.tally.CuttingSteps;
-import org.goldentally.core.tally.OpenedPiece;
 import org.goldentally.core.tally.TopTally;
 
 /** The cutting sheets of a quilt: for each cloth the pieces that are cut into, to scale, with their steps. */

@@ -10,11 +10,11 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.tally.QuiltTally;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.CuttingRequest;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.tally.ClothLedger;
-import org.goldentally.core.tally.CuttingRequest;
 import org.springframework.stereotype.Component;
 
 /**

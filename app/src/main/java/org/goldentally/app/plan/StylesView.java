@@ -2,11 +2,11 @@ package org.goldentally.app.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.StyleChoices;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.tally.ClothLedger;
-import org.goldentally.core.tally.StyleChoices;
 
 /** A cloth cut plainly, tidily and thriftily, side by side. */
 record StylesView(String cloth, List<StyleView> styles) {

@@ -12,6 +12,7 @@ import org.goldentally.app.sew.CardView.LayoutPicture;
 import org.goldentally.app.sew.LayoutPictures.Drawn;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.geometry.Placing;
+import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.quilt.QuiltTop;
@@ -24,7 +25,6 @@ import org.goldentally.core.sew.RowsFrame;
 import org.goldentally.core.sew.TopPressing;
 import org.goldentally.core.sew.TopPressing.Opened;
 import org.goldentally.core.sew.TopPressing.Way;
-import org.goldentally.core.tally.UnitPlan;
 
 /** What is laid out on a card: the block where a unit sits, a block in each way of pressing it, the rows of the top. */
 final class BatchLayouts {

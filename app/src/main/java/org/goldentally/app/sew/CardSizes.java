@@ -5,7 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.goldentally.app.sew.CardView.CheckView;
+import org.goldentally.core.finishing.StripPlan;
 import org.goldentally.core.geometry.Point;
+import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.quilt.TopPart;
@@ -13,9 +15,7 @@ import org.goldentally.core.sew.Assembly;
 import org.goldentally.core.sew.Batch;
 import org.goldentally.core.sew.BatchKey;
 import org.goldentally.core.sew.Layout;
-import org.goldentally.core.tally.StripPlan;
 import org.goldentally.core.tally.TopTally;
-import org.goldentally.core.tally.Use;
 
 /** The sizes to check on a card: raw, trimmed and centre mark of a unit; lengths of borders. */
 final class CardSizes {

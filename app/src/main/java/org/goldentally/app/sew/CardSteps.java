@@ -5,12 +5,12 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.goldentally.app.drawing.StepView;
+import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.quilt.Judging;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.step.MakingSteps;
 import org.goldentally.core.step.Step;
 import org.goldentally.core.tally.TopTally;
-import org.goldentally.core.tally.UnitPlan;
 import org.goldentally.core.unit.ClothRole;
 import org.goldentally.core.unit.UnitDrawing;
 

@@ -16,6 +16,7 @@ import org.goldentally.app.sew.SewView.BatchView;
 import org.goldentally.app.sew.SewView.SewnUnit;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.method.Recipe;
 import org.goldentally.core.quilt.PartId;
@@ -27,7 +28,6 @@ import org.goldentally.core.sew.LogEntry;
 import org.goldentally.core.sew.Pace;
 import org.goldentally.core.sew.WaysOut;
 import org.goldentally.core.tally.TopTally;
-import org.goldentally.core.tally.UnitPlan;
 import org.goldentally.core.unit.UnitDrawing;
 
 /** Batches and their cards, from the tally of a quilt and its log. */

@@ -9,9 +9,9 @@ import java.util.UUID;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.goldentally.app.account.CurrentOwner;
+import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
-import org.goldentally.core.tally.ShelfPieces;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

@@ -9,19 +9,19 @@ import java.util.Optional;
 import org.goldentally.app.tally.TallyView.BandView;
 import org.goldentally.app.tally.TallyView.LedgerView;
 import org.goldentally.app.tally.TallyView.UseView;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.StyleChoices;
 import org.goldentally.core.cloth.Price;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.formula.Working;
+import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Problem;
-import org.goldentally.core.tally.ClothCut;
-import org.goldentally.core.tally.ClothLedger;
-import org.goldentally.core.tally.StyleChoices;
-import org.goldentally.core.tally.Use;
 
 /** A cloth's account as shown: its band to scale, what it is used for, what is left, what to buy. */
 final class LedgerViews {

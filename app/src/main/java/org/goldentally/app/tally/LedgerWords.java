@@ -5,12 +5,12 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.OpenedPiece;
+import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.tally.ClothCut;
-import org.goldentally.core.tally.ClothLedger;
-import org.goldentally.core.tally.OpenedPiece;
-import org.goldentally.core.tally.ShelfPieces;
 
 /** A cloth's account in words. */
 public final class LedgerWords {

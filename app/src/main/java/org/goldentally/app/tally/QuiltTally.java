@@ -6,12 +6,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.goldentally.app.shelf.ClothsOfDesign;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.CuttingRequest;
+import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.quilt.QuiltTop;
-import org.goldentally.core.tally.ClothLedger;
-import org.goldentally.core.tally.CuttingRequest;
-import org.goldentally.core.tally.ShelfPieces;
 import org.goldentally.core.tally.TopTally;
 import org.springframework.stereotype.Component;
 

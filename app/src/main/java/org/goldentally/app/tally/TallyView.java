@@ -11,26 +11,27 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.goldentally.app.drawing.SvgNumbers;
+import org.goldentally.core.account.ClothCutter;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.Price;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.finishing.StripPlan;
 import org.goldentally.core.formula.Working;
+import org.goldentally.core.making.BonusUnits;
+import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.UnitPlan;
+import org.goldentally.core.making.UnitPlans;
+import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Problem;
-import org.goldentally.core.tally.BonusUnits;
-import org.goldentally.core.tally.ClothCut;
-import org.goldentally.core.tally.ClothLedger;
-import org.goldentally.core.tally.ShelfPieces;
-import org.goldentally.core.tally.StripPlan;
 import org.goldentally.core.tally.TopTally;
-import org.goldentally.core.tally.UnitPlan;
-import org.goldentally.core.tally.UnitPlans;
-import org.goldentally.core.tally.Use;
 import org.goldentally.core.unit.UnitDrawing;
 import org.jspecify.annotations.Nullable;
 
@@ -152,10 +153,7 @@ public record TallyView(
 
     /** @param pieces what is on the shelf, by the quilt's cloths */
     public static TallyView of(
-            TopTally tally,
-            Map<String, List<ShelfPieces>> pieces,
-            Map<String, Price> prices,
-            TopTally.ClothCutter cutter) {
+            TopTally tally, Map<String, List<ShelfPieces>> pieces, Map<String, Price> prices, ClothCutter cutter) {
         MeasureSystem system = tally.top().design().system();
         Map<String, Integer> clothPlaces = new LinkedHashMap<>();
         List<ClothInHand> cloths = tally.top().design().cloths();

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.tally.ClothLedger;
 import org.goldentally.core.tally.TopTally;
 
 /** What a tally buys of each cloth, to set two ways side by side. */

@@ -5,25 +5,26 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.goldentally.core.account.ClothCutter;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.finishing.StripPlan;
+import org.goldentally.core.making.BonusUnits;
+import org.goldentally.core.making.UnitPlan;
+import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.offers.Offer.Kind;
 import org.goldentally.core.problem.Reading;
 import org.goldentally.core.quilt.QuiltTop;
-import org.goldentally.core.tally.BonusUnits;
-import org.goldentally.core.tally.ClothLedger;
-import org.goldentally.core.tally.ShelfPieces;
-import org.goldentally.core.tally.StripPlan;
 import org.goldentally.core.tally.TopTally;
-import org.goldentally.core.tally.UnitPlan;
-import org.goldentally.core.tally.UnitPlans;
 import org.goldentally.core.unit.PatchworkUnit;
 import org.goldentally.core.unit.UnitKind;
 
@@ -41,11 +42,11 @@ public final class Offers {
     private final TopTally tally;
     private final QuiltDesign design;
     private final Map<String, List<ShelfPieces>> shelf;
-    private final TopTally.ClothCutter cutter;
+    private final ClothCutter cutter;
     private final Bought now;
     private final LengthWriter writer;
 
-    private Offers(TopTally tally, Map<String, List<ShelfPieces>> shelf, TopTally.ClothCutter cutter) {
+    private Offers(TopTally tally, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
         this.tally = tally;
         this.design = tally.top().design();
         this.shelf = shelf;
@@ -54,7 +55,7 @@ public final class Offers {
         this.writer = design.system().writer();
     }
 
-    public static List<Offer> of(TopTally tally, Map<String, List<ShelfPieces>> shelf, TopTally.ClothCutter cutter) {
+    public static List<Offer> of(TopTally tally, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
         Offers offers = new Offers(tally, shelf, cutter);
         List<Offer> all = new ArrayList<>();
         all.addAll(offers.methods());

@@ -4,6 +4,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.CuttingRequest;
+import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.UsualSizes;
@@ -17,9 +20,6 @@ import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
-import org.goldentally.core.tally.ClothLedger;
-import org.goldentally.core.tally.CuttingRequest;
-import org.goldentally.core.tally.ShelfPieces;
 import org.goldentally.core.tally.TopTally;
 
 /**

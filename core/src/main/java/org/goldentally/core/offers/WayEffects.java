@@ -3,13 +3,14 @@ package org.goldentally.core.offers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.goldentally.core.account.ClothCutter;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
-import org.goldentally.core.tally.ClothLedger;
-import org.goldentally.core.tally.ShelfPieces;
+import org.goldentally.core.making.UnitPlan;
+import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.tally.TopTally;
-import org.goldentally.core.tally.UnitPlan;
-import org.goldentally.core.tally.UnitPlans;
 
 /** What each way of making a group of units would change at the shelf and at the shop, all else staying as it is. */
 public final class WayEffects {
@@ -24,9 +25,9 @@ public final class WayEffects {
      */
     public record WayEffect(String method, boolean shelfAllows, String effect) {}
 
-    /** @param choiceKey of the group, {@link org.goldentally.core.tally.UnitsKey#choice} */
+    /** @param choiceKey of the group, {@link org.goldentally.core.making.UnitsKey#choice} */
     public static List<WayEffect> of(
-            TopTally tally, String choiceKey, Map<String, List<ShelfPieces>> shelf, TopTally.ClothCutter cutter) {
+            TopTally tally, String choiceKey, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
         List<WayEffect> effects = new ArrayList<>();
         Bought now = Bought.of(tally);
         for (UnitPlans.Choice choice : tally.choices()) {
@@ -50,11 +51,7 @@ public final class WayEffects {
     }
 
     static TopTally with(
-            TopTally tally,
-            String choiceKey,
-            String method,
-            Map<String, List<ShelfPieces>> shelf,
-            TopTally.ClothCutter cutter) {
+            TopTally tally, String choiceKey, String method, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
         return TopTally.of(
                 tally.top(), tally.count(), choosing(tally.top().design(), choiceKey, method), shelf, cutter);
     }

@@ -11,6 +11,7 @@ import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.PatchCount;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SettingDesign;
+import org.goldentally.core.finishing.Finishing;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;

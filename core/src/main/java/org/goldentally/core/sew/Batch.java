@@ -3,8 +3,8 @@ package org.goldentally.core.sew;
 import java.util.List;
 import java.util.Optional;
 import org.goldentally.core.block.Figure.InnerBlock;
+import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.quilt.PartId;
-import org.goldentally.core.tally.UnitPlan;
 
 /**
  * Equal work done in one go: the units of a kind in their cloths, blocks, rows, a border.

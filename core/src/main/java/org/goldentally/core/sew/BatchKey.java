@@ -2,9 +2,9 @@ package org.goldentally.core.sew;
 
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
+import org.goldentally.core.making.UnitsKey;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.quilt.TopPart;
-import org.goldentally.core.tally.UnitsKey;
 
 /** What is sewn in one go. {@link #text} finds it again in the log, whatever else in the quilt was changed. */
 public sealed interface BatchKey {

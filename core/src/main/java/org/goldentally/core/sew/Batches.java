@@ -14,6 +14,10 @@ import org.goldentally.core.block.Figure.InnerBlock;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.geometry.Point;
+import org.goldentally.core.making.BonusUnits;
+import org.goldentally.core.making.UnitPlan;
+import org.goldentally.core.making.UnitPlans;
+import org.goldentally.core.making.UnitsKey;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.quilt.PartId;
@@ -21,11 +25,7 @@ import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Batch.Kind;
-import org.goldentally.core.tally.BonusUnits;
 import org.goldentally.core.tally.TopTally;
-import org.goldentally.core.tally.UnitPlan;
-import org.goldentally.core.tally.UnitPlans;
-import org.goldentally.core.tally.UnitsKey;
 import org.goldentally.core.unit.PatchworkUnit;
 
 /** The batches of a quilt in the order in which they are sewn: units by method and cloths, blocks, rows, borders. */

@@ -6,21 +6,21 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.CuttingRequest;
+import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.UnitPlan;
+import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.quilt.Judging;
-import org.goldentally.core.tally.ClothCut;
-import org.goldentally.core.tally.ClothLedger;
-import org.goldentally.core.tally.CuttingRequest;
-import org.goldentally.core.tally.ShelfPieces;
 import org.goldentally.core.tally.TopTally;
-import org.goldentally.core.tally.UnitPlan;
-import org.goldentally.core.tally.UnitPlans;
 
 /**
  * After something went wrong: whether the cloth left still covers what is to be sewn, and if not, the ways out, cheapest

@@ -5,12 +5,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.cloth.Price;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.finishing.Finishing;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.quilt.Finishing;
 
 /**
  * What is to be bought for a quilt: each cloth that is short, the backing where its cloth is not chosen yet, the batting.

@@ -5,15 +5,26 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.goldentally.core.account.ClothCutter;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.CuttingRequest;
+import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.finishing.Finishing;
+import org.goldentally.core.finishing.ScrappyBinding;
+import org.goldentally.core.finishing.StripPlan;
+import org.goldentally.core.finishing.StripPlans;
+import org.goldentally.core.making.BonusUnits;
+import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.UnitPlans;
+import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.Reading;
-import org.goldentally.core.quilt.Finishing;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
 
@@ -54,11 +65,6 @@ public record TopTally(
         problems.addAll(problems(top.design()));
         problems.addAll(UnitPlans.notTaken(top.design(), choices));
         return problems;
-    }
-
-    /** How one cloth is cut; {@link ClothLedger#of} itself, or something that remembers what it answered. */
-    public interface ClothCutter {
-        ClothLedger account(CuttingRequest request);
     }
 
     public static TopTally of(QuiltTop top, Map<String, List<ShelfPieces>> shelf) {

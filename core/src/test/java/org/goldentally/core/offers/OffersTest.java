@@ -6,20 +6,20 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.offers.Offer.Kind;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.Tops;
-import org.goldentally.core.tally.ClothLedger;
-import org.goldentally.core.tally.ShelfPieces;
 import org.goldentally.core.tally.TopTally;
-import org.goldentally.core.tally.Use;
 import org.junit.jupiter.api.Test;
 
 class OffersTest {

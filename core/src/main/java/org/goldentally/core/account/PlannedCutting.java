@@ -1,4 +1,4 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.account;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
+import org.goldentally.core.account.ClothLedger.Opened;
+import org.goldentally.core.account.ClothLedger.ToBuy;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.Purchase;
@@ -17,9 +19,8 @@ import org.goldentally.core.cutting.yardage.PiecePlanner;
 import org.goldentally.core.cutting.yardage.Strip;
 import org.goldentally.core.cutting.yardage.YardagePlan;
 import org.goldentally.core.cutting.yardage.YardagePlanner;
+import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.tally.ClothLedger.Opened;
-import org.goldentally.core.tally.ClothLedger.ToBuy;
 
 /**
  * Cuts one cloth by a plan: several sizes from each strip.

@@ -1,4 +1,4 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.making;
 
 import java.util.ArrayList;
 import java.util.List;

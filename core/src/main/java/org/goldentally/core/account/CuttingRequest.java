@@ -1,7 +1,8 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.account;
 
 import java.util.List;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
+import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 

@@ -1,4 +1,4 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.account;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -8,6 +8,7 @@ import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.cutting.TightFit;
+import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 

@@ -1,6 +1,7 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.account;
 
 import java.util.List;
+import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Length;
 
 /**

@@ -1,4 +1,4 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.finishing;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -13,6 +13,8 @@ import org.goldentally.core.cutting.JoinedStrips;
 import org.goldentally.core.design.BorderDesign.Join;
 import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.finishing.StripPlan.Kind;
+import org.goldentally.core.finishing.StripPlan.Side;
 import org.goldentally.core.formula.Expression;
 import org.goldentally.core.formula.Factor;
 import org.goldentally.core.formula.Figures;
@@ -20,14 +22,13 @@ import org.goldentally.core.formula.Formula;
 import org.goldentally.core.formula.Input;
 import org.goldentally.core.formula.Working;
 import org.goldentally.core.habits.SewingSettings;
+import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
-import org.goldentally.core.quilt.Finishing;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.quilt.TopPart;
-import org.goldentally.core.tally.StripPlan.Kind;
-import org.goldentally.core.tally.StripPlan.Side;
 
 /**
  * How the long strips of a top come about: sashing, borders, binding and backing.
@@ -43,7 +44,7 @@ import org.goldentally.core.tally.StripPlan.Side;
  *   <li>Along the length of the cloth nothing is joined.
  * </ul>
  */
-final class StripPlans {
+public final class StripPlans {
 
     private final QuiltTop top;
     private final QuiltDesign design;
@@ -53,7 +54,7 @@ final class StripPlans {
     private final Function<String, Length> widthOf;
 
     /** @param widthOf how wide a cloth is, by its key */
-    StripPlans(QuiltTop top, QuiltDesign design, Function<String, Length> widthOf) {
+    public StripPlans(QuiltTop top, QuiltDesign design, Function<String, Length> widthOf) {
         this.top = top;
         this.design = design;
         this.settings = top.settings();
@@ -80,7 +81,7 @@ final class StripPlans {
     }
 
     /** Sashing and plain borders, in the order of their counts. */
-    List<StripPlan> of(TopCount count) {
+    public List<StripPlan> of(TopCount count) {
         Map<Run, List<TopCount.Group>> runs = new LinkedHashMap<>();
         for (TopCount.Group group : count.strips()) {
             TopPart first = top.part(group.partIds().getFirst()).orElseThrow();
@@ -195,7 +196,7 @@ final class StripPlans {
     }
 
     /** Strips of the binding, joined on the diagonal. */
-    static StripPlan binding(Finishing.Binding binding, FinishingDesign design) {
+    public static StripPlan binding(Finishing.Binding binding, FinishingDesign design) {
         CutSize size = CutSize.rectangle(binding.widthOfFabric(), binding.stripWidth());
         ClothCut cut =
                 new ClothCut(design.bindingCloth(), size, "strip", binding.strips(), Use.Finish.BINDING, "binding");
@@ -212,7 +213,7 @@ final class StripPlans {
     }
 
     /** Panels of the backing, which are as wide as their cloth; empty where its cloth is not chosen. */
-    static Optional<StripPlan> backing(Finishing.Backing backing, FinishingDesign design) {
+    public static Optional<StripPlan> backing(Finishing.Backing backing, FinishingDesign design) {
         if (design.backingCloth().isEmpty()) {
             return Optional.empty();
         }

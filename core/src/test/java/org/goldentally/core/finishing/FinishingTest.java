@@ -1,4 +1,4 @@
-package org.goldentally.core.quilt;
+package org.goldentally.core.finishing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -7,6 +7,8 @@ import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.quilt.SizeAdvice;
+import org.goldentally.core.quilt.Tops;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

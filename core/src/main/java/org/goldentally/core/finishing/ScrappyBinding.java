@@ -1,8 +1,11 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.finishing;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.ClothLedger.Opened;
+import org.goldentally.core.account.OpenedPiece;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.CutSize;
@@ -10,9 +13,9 @@ import org.goldentally.core.cutting.JoinedStrips;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.formula.Working;
+import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
-import org.goldentally.core.tally.ClothLedger.Opened;
 
 /**
  * A binding from what is left over: strips are cut from the longest leftovers of any cloth until they reach round the

@@ -1,4 +1,4 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.finishing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -12,6 +12,7 @@ import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.quilt.Tops;
+import org.goldentally.core.tally.TopTally;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -1,4 +1,4 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.making;
 
 import org.goldentally.core.quilt.GroupKey;
 

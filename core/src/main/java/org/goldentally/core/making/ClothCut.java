@@ -1,4 +1,4 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.making;
 
 import java.util.List;
 import java.util.stream.Stream;
@@ -24,18 +24,18 @@ public record ClothCut(String cloth, CutSize size, String name, long count, List
         this(cloth, size, name, count, List.of(use), useLabel);
     }
 
-    ClothCut of(long other) {
+    public ClothCut of(long other) {
         return new ClothCut(cloth, size, name, other, uses, useLabel);
     }
 
     /** The same size for another use as well. */
-    ClothCut and(ClothCut other) {
+    public ClothCut and(ClothCut other) {
         List<Use> both =
                 Stream.concat(uses.stream(), other.uses.stream()).distinct().toList();
         return new ClothCut(cloth, size, name, count + other.count, both, useLabel);
     }
 
-    ClothCut unturned() {
+    public ClothCut unturned() {
         CutSize upright = new CutSize(size.width(), size.height(), false);
         return new ClothCut(cloth, size.isSquare() ? size : upright, name, count, uses, useLabel);
     }

@@ -1,7 +1,9 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.finishing;
 
 import java.util.List;
 import org.goldentally.core.formula.Working;
+import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Length;
 
 /**

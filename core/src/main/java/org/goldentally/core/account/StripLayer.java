@@ -1,18 +1,19 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.account;
 
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.goldentally.core.account.LaidStrip.LaidPiece;
+import org.goldentally.core.account.LaidStrip.LaidSegment;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.cutting.yardage.Strip;
+import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.tally.LaidStrip.LaidPiece;
-import org.goldentally.core.tally.LaidStrip.LaidSegment;
 
 /** Lays planned strips on a piece of cloth: every piece, leftover and trimming at its place, exactly. */
 final class StripLayer {

@@ -1,4 +1,4 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.account;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -6,16 +6,17 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.goldentally.core.account.ClothLedger.Opened;
+import org.goldentally.core.account.ClothLedger.ToBuy;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.tally.ClothLedger.Opened;
-import org.goldentally.core.tally.ClothLedger.ToBuy;
 
 /**
  * Cuts one cloth as a quilter would by hand, one size a strip.

@@ -1,4 +1,4 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.account;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -18,7 +18,7 @@ import org.goldentally.core.measure.MeasureSystem;
 public record StyleChoices(Map<CuttingStyle, ClothLedger> accounts, MeasureSystem system) {
 
     /** All three styles; the effort of the choice counts for its own style only. */
-    public static StyleChoices of(CuttingRequest request, TopTally.ClothCutter cutter) {
+    public static StyleChoices of(CuttingRequest request, ClothCutter cutter) {
         Map<CuttingStyle, ClothLedger> accounts = new LinkedHashMap<>();
         for (CuttingStyle style : CuttingStyle.values()) {
             int effort = style == request.choice().style() ? request.choice().effort() : PlanDesign.USUAL_EFFORT;

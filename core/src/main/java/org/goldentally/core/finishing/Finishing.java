@@ -1,4 +1,4 @@
-package org.goldentally.core.quilt;
+package org.goldentally.core.finishing;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -13,6 +13,7 @@ import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.Reading;
+import org.goldentally.core.quilt.QuiltTop;
 
 /**
  * Binding, backing and batting of a top: 60 × 72 in takes 7 strips of 2 1/2 in for the binding and a backing of 68 × 80

@@ -1,4 +1,4 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.account;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -15,6 +15,8 @@ import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
+import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.Uses;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;

@@ -1,4 +1,4 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.account;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -11,6 +11,7 @@ import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
+import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 
@@ -123,7 +124,7 @@ public record ClothLedger(
         return new ArrayList<>(together.values());
     }
 
-    ClothLedger withOpened(List<Opened> others) {
+    public ClothLedger withOpened(List<Opened> others) {
         return new ClothLedger(request, cuts, List.copyOf(others), untouched, missing, toBuy, tooLarge);
     }
 
@@ -131,7 +132,7 @@ public record ClothLedger(
      * What all of it would be as one length of cloth, cut in the same way, whatever is on hand; the account itself where
      * nothing is, so that the two never disagree.
      */
-    public Optional<Purchase> asYardage(TopTally.ClothCutter cutter) {
+    public Optional<Purchase> asYardage(ClothCutter cutter) {
         ClothLedger bought = opened.isEmpty() ? this : cutter.account(request.withoutShelf());
         return bought.toBuy().map(ToBuy::purchase);
     }

@@ -1,4 +1,4 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.making;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -83,7 +83,7 @@ public final class UnitPlans {
     }
 
     /** What no method makes, so that it is said and not left out in silence. */
-    static List<TopCount.Group> unplanned(TopCount count, List<Choice> choices) {
+    public static List<TopCount.Group> unplanned(TopCount count, List<Choice> choices) {
         Set<UnitsKey> planned =
                 choices.stream().map(choice -> choice.chosen().key()).collect(java.util.stream.Collectors.toSet());
         List<TopCount.Group> groups = new ArrayList<>(count.units());
@@ -218,7 +218,7 @@ public final class UnitPlans {
     }
 
     /** Methods that the quilter chose for units that they do not make here; such units are made as is usual. */
-    static List<Problem> notTaken(QuiltDesign design, List<Choice> choices) {
+    public static List<Problem> notTaken(QuiltDesign design, List<Choice> choices) {
         List<Problem> problems = new ArrayList<>();
         for (MethodChoice choice : design.methods()) {
             choices.stream()

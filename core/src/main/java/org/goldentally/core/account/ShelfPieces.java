@@ -1,4 +1,4 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.account;
 
 import org.goldentally.core.cloth.ClothPiece;
 

@@ -1,4 +1,4 @@
-package org.goldentally.core.tally;
+package org.goldentally.core.account;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -7,6 +7,7 @@ import java.util.Map;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
