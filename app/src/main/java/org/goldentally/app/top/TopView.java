@@ -268,7 +268,7 @@ record TopView(
     }
 
     private static FinishingView finishing(QuiltTop top) {
-        Finishing finishing = top.finishing();
+        Finishing finishing = Finishing.of(top);
         LengthWriter writer = top.design().system().writer();
         return new FinishingView(
                 finishing

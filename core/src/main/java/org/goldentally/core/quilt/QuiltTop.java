@@ -11,7 +11,6 @@ import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.PatchCount;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SettingDesign;
-import org.goldentally.core.finishing.Finishing;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
@@ -142,10 +141,6 @@ public record QuiltTop(
 
     private static String counted(int count, String what) {
         return count + " " + what + (count == 1 ? "" : "s");
-    }
-
-    public Finishing finishing() {
-        return Finishing.of(this);
     }
 
     /** Sizes that no ruler shows, with friendly ones nearby. */

@@ -62,7 +62,7 @@ public record ShoppingList(List<Item> items, MeasureSystem system) {
                         Optional.ofNullable(prices.get(ledger.cloth()))));
             });
         }
-        Finishing finishing = tally.top().finishing();
+        Finishing finishing = Finishing.of(tally.top());
         boolean inAnAccount = tally.ledgers().stream()
                 .anyMatch(ledger -> ledger.cuts().stream().anyMatch(tally::isBacking));
         finishing

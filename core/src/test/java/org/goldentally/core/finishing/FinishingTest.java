@@ -22,7 +22,8 @@ class FinishingTest {
     @ParameterizedTest(name = "{0} × {1} blocks of 12: {2} in, {3} strips")
     @CsvSource({"5, 6, 274, 8", "3, 4, 178, 5", "1, 1, 58, 2"})
     void bindingStrips(int across, int down, int length, int strips) {
-        Finishing finishing = Tops.of(across, down, "12", "ohio-star").top().finishing();
+        Finishing finishing =
+                Finishing.of(Tops.of(across, down, "12", "ohio-star").top());
         assertThat(finishing.binding().orElseThrow().length()).isEqualTo(Length.inches(length));
         assertThat(finishing.binding().orElseThrow().strips()).isEqualTo(strips);
     }
@@ -42,9 +43,8 @@ class FinishingTest {
         "6, 9, 3, false, 240"
     })
     void backingTakesTheWayThatUsesLess(int across, int down, int panels, boolean upright, int cloth) {
-        Finishing.Backing backing = Tops.of(across, down, "12", "ohio-star")
-                .top()
-                .finishing()
+        Finishing.Backing backing = Finishing.of(
+                        Tops.of(across, down, "12", "ohio-star").top())
                 .backing()
                 .orElseThrow();
         assertThat(backing.panels()).isEqualTo(panels);
@@ -54,7 +54,7 @@ class FinishingTest {
 
     @Test
     void moreThanThreePanelsAreRefusedWithAWayOut() {
-        Finishing finishing = Tops.of(10, 10, "12", "ohio-star").top().finishing();
+        Finishing finishing = Finishing.of(Tops.of(10, 10, "12", "ohio-star").top());
         assertThat(finishing.backing()).isEmpty();
         assertThat(finishing.problems())
                 .extracting(problem -> problem.why() + " – " + problem.fix())
