@@ -1,5 +1,7 @@
 package org.goldentally.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -8,7 +10,6 @@ import org.goldentally.app.RunningApplication;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.extension.ExtendWith;
-import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 /** Takes the pictures of docs/screenshots from the demo data; run by {@code ./golden-tally pictures} only. */
 @ExtendWith(Browser.class)

@@ -1,5 +1,8 @@
 package org.goldentally.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Download;
@@ -10,8 +13,6 @@ import java.nio.file.Path;
 import org.goldentally.app.RunningApplication;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThat;
 
 /** At the machine: cards, taps, mishaps, the quilt file. */
 @ExtendWith(Browser.class)

@@ -74,12 +74,12 @@ final class BatchLayouts {
                 inner.finishedHeight(),
                 top.design()::block,
                 top.design().system());
-        Layout layout = Layout.of(List.of(figure), inner.mirrored(), top.design());
+        Layout layout = Layout.of(List.of(figure), inner.mirrored(), top.read());
         return drawn(figure, inner.mirrored(), layout, inner.block().name(), List.of());
     }
 
     private Layout alone(TopPart part) {
-        return Layout.of(List.of(part.figure()), part.placing().mirrored(), top.design());
+        return Layout.of(List.of(part.figure()), part.placing().mirrored(), top.read());
     }
 
     private List<LayoutPicture> blocks(TopPart home) {

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import org.goldentally.app.drawing.StepView;
 import org.goldentally.core.making.UnitPlan;
-import org.goldentally.core.quilt.Judging;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.step.MakingSteps;
 import org.goldentally.core.step.Step;
@@ -29,7 +28,7 @@ final class CardSteps {
         Map<ClothRole, Double> lightness = new EnumMap<>(ClothRole.class);
         places(plan).forEach((role, place) -> {
             if (place >= 0) {
-                lightness.put(role, Judging.lightness(top.design().cloths().get(place)));
+                lightness.put(role, top.design().cloths().get(place).judgedLightness());
             }
         });
         List<Step> steps = MakingSteps.of(

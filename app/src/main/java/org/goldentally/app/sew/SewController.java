@@ -12,6 +12,7 @@ import org.goldentally.app.load.Heavy;
 import org.goldentally.app.log.BenchLog;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.tally.QuiltTally;
+import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.problem.Problem;
@@ -152,11 +153,14 @@ class SewController {
     FirstUnitView firstUnit(@PathVariable UUID id, @Valid @RequestBody MeasuredUnit measured) {
         SewCards cards = cards(id);
         Batch batch = cards.batch(measured.batch());
-        var design = quilts.get(id).design();
-        Length length = LengthReader.readPositive("First unit, measured", measured.measured(), design.system())
+        ReadDesign design = ReadDesign.of(quilts.get(id).design());
+        Length length = LengthReader.readPositive(
+                        "First unit, measured",
+                        measured.measured(),
+                        design.typed().system())
                 .orThrow();
         FirstUnit first = batch.plan()
-                .map(plan -> FirstUnit.of(length, plan.recipe(), design.settings()))
+                .map(plan -> FirstUnit.of(length, plan.recipe(), design.sizes().settings()))
                 .orElseThrow(() -> new RefusedException(new Problem(
                         "First unit, measured", "this batch has no units to trim", "measure what its card names")));
         return new FirstUnitView(first.goOn(), first.advice());

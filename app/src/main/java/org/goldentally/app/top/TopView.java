@@ -216,7 +216,7 @@ record TopView(
     private static List<ClothValueView> cloths(QuiltTop top, TopCount count) {
         List<ClothValueView> cloths = new ArrayList<>();
         for (ClothInHand cloth : top.design().cloths()) {
-            double lightness = Judging.lightness(cloth);
+            double lightness = cloth.judgedLightness();
             cloths.add(new ClothValueView(
                     cloth.key(),
                     (int) Math.round(lightness),

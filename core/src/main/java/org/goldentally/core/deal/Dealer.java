@@ -16,7 +16,6 @@ import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
-import org.goldentally.core.quilt.Judging;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
 
@@ -64,7 +63,7 @@ final class Dealer {
                 .forEach(prints::add);
         // A colour that nobody has said is not judged by: it differs from nothing and is close to nothing.
         this.lightness = prints.stream()
-                .mapToDouble(print -> print.canBeJudged() ? Judging.lightness(print) : Double.NaN)
+                .mapToDouble(print -> print.canBeJudged() ? print.judgedLightness() : Double.NaN)
                 .toArray();
         this.share = shares(clothOf);
         this.used = new int[prints.size()];
@@ -205,7 +204,7 @@ final class Dealer {
                 } else if (one >= 0 && other < 0) {
                     double fixed = design.cloth(cloths.get(j))
                             .filter(ClothInHand::canBeJudged)
-                            .map(Judging::lightness)
+                            .map(ClothInHand::judgedLightness)
                             .orElse(Double.NaN);
                     hand.meetsFixed.add(new double[] {one, fixed});
                 }

@@ -1,5 +1,6 @@
 package org.goldentally.core.design;
 
+import org.goldentally.core.cloth.Lightness;
 import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
 
@@ -75,6 +76,17 @@ public record ClothInHand(
             String pack,
             StandsFor standsFor) {
         this(key, name, colour, lightness, background, shelfCloth, directional, pack, standsFor, false);
+    }
+
+    /** CIELAB L* from 0 to 100: as the quilter overruled it, or of its swatch. */
+    public double judgedLightness() {
+        try {
+            return lightness.isBlank()
+                    ? Lightness.of(colour)
+                    : Math.clamp(Double.parseDouble(lightness.replace(',', '.')), 0, 100);
+        } catch (NumberFormatException unreadable) {
+            return Lightness.of(colour);
+        }
     }
 
     /** Whether its lightness is known, so that it can be judged: picked, photographed, named or overruled by hand. */

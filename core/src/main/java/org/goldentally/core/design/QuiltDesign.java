@@ -8,9 +8,7 @@ import org.goldentally.core.block.Block;
 import org.goldentally.core.block.TraditionalBlocks;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.habits.Allowance;
-import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Grid;
-import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
@@ -96,12 +94,6 @@ public record QuiltDesign(
             Limits.text(units, 400, "units");
             Limits.text(method, 60, "method");
         }
-    }
-
-    /** Seam, ruler and allowance; a seam that cannot be read is refused. */
-    public SewingSettings settings() {
-        return new SewingSettings(
-                system, LengthReader.read("Seam", seam, system).orThrow(), grid, allowance);
     }
 
     public QuiltDesign withCloths(List<ClothInHand> others) {

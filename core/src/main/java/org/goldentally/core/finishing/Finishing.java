@@ -5,14 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.JoinedStrips;
-import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.formula.Working;
+import org.goldentally.core.meaning.FinishingSizes;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Problem;
-import org.goldentally.core.problem.Reading;
 import org.goldentally.core.quilt.QuiltTop;
 
 /**
@@ -61,25 +59,18 @@ public record Finishing(
     }
 
     public static Finishing of(QuiltTop top) {
-        FinishingDesign design = top.design().finishing();
+        FinishingSizes sizes = top.read().finishing();
         MeasureSystem system = top.design().system();
-        LengthWriter writer = system.writer();
-        List<Problem> problems = new ArrayList<>();
+        List<Problem> problems = new ArrayList<>(sizes.problems());
         List<Working> workings = new ArrayList<>();
-        Optional<Length> strip =
-                read(LengthReader.readPositive("Binding, cut strip", design.bindingStrip(), system), problems);
-        Optional<Length> cloth = read(
-                LengthReader.readPositive("Backing, usable width of its cloth", design.backingWidth(), system),
-                problems);
-        Optional<Length> overhang =
-                read(LengthReader.read("Backing, larger on every side by", design.overhang(), system), problems);
         // A top on point has sides that no ruler shows; what is cut is rounded up to the ruler's marks.
-        Length over = overhang.orElse(Length.ZERO).times(2);
+        Length over = sizes.overhang().times(2);
         Length width = top.finishedWidth().plus(over).roundedUpTo(top.settings().grid());
         Length height =
                 top.finishedHeight().plus(over).roundedUpTo(top.settings().grid());
-        Optional<Binding> binding = strip.flatMap(each -> binding(top, each, problems, workings));
-        Optional<Backing> backing = cloth.flatMap(each -> backing(width, height, each, system, problems, workings));
+        Optional<Binding> binding = sizes.bindingStrip().flatMap(each -> binding(top, each, problems, workings));
+        Optional<Backing> backing =
+                sizes.backingWidth().flatMap(each -> backing(width, height, each, system, problems, workings));
         return new Finishing(binding, width, height, backing, workings, problems);
     }
 
@@ -160,15 +151,5 @@ public record Finishing(
         }
         long panels = JoinedStrips.straight(cloth, seam).stripsFor(side);
         return panels <= MOST_PANELS ? Optional.of(Math.toIntExact(panels)) : Optional.empty();
-    }
-
-    private static Optional<Length> read(Reading<Length> reading, List<Problem> problems) {
-        return switch (reading) {
-            case Reading.Understood<Length> understood -> Optional.of(understood.value());
-            case Reading.Refused<Length> refused -> {
-                problems.add(refused.problem());
-                yield Optional.empty();
-            }
-        };
     }
 }

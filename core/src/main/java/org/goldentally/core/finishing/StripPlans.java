@@ -24,6 +24,7 @@ import org.goldentally.core.formula.Working;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.making.Use;
+import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.quilt.QuiltTop;
@@ -54,12 +55,12 @@ public final class StripPlans {
     private final Function<String, Length> widthOf;
 
     /** @param widthOf how wide a cloth is, by its key */
-    public StripPlans(QuiltTop top, QuiltDesign design, Function<String, Length> widthOf) {
+    public StripPlans(QuiltTop top, ReadDesign design, Function<String, Length> widthOf) {
         this.top = top;
-        this.design = design;
+        this.design = design.typed();
         this.settings = top.settings();
-        this.writer = design.system().writer();
-        this.usual = UsualSizes.of(design.system());
+        this.writer = this.design.system().writer();
+        this.usual = UsualSizes.of(this.design.system());
         this.widthOf = widthOf;
     }
 

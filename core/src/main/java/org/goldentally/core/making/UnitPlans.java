@@ -9,14 +9,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
-import org.goldentally.core.design.PlanDesign.ExtraUnits;
-import org.goldentally.core.design.QuiltDesign;
-import org.goldentally.core.design.QuiltDesign.MethodChoice;
 import org.goldentally.core.habits.SewingSettings;
+import org.goldentally.core.meaning.ExtraCount;
+import org.goldentally.core.meaning.ReadDesign;
+import org.goldentally.core.meaning.WorkChoices;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.method.CutPiece;
@@ -42,10 +40,7 @@ public final class UnitPlans {
     /** Sets of more units than this want whole strips or sheets, which a shelf of precuts does not have. */
     private static final int MOST_UNITS_A_SET = 8;
 
-    private static final Pattern SHARE = Pattern.compile("(\\d{1,3}) ?%");
-    private static final Pattern NUMBER = Pattern.compile("(\\d{1,4})");
-
-    private final QuiltDesign design;
+    private final WorkChoices work;
     private final SewingSettings settings;
     private final Length widthOfFabric;
 
@@ -55,9 +50,9 @@ public final class UnitPlans {
     private record Made(PatchworkUnit unit, PiecingMethod method) {}
 
     /** @param widthOfFabric of what strips are cut across */
-    public UnitPlans(QuiltDesign design, Length widthOfFabric) {
-        this.design = design;
-        this.settings = design.settings();
+    public UnitPlans(ReadDesign design, Length widthOfFabric) {
+        this.work = design.work();
+        this.settings = design.sizes().settings();
         this.widthOfFabric = widthOfFabric;
     }
 
@@ -115,12 +110,9 @@ public final class UnitPlans {
     }
 
     private Optional<UnitPlan> wanted(String units, List<UnitPlan> ways) {
-        return design.methods().stream()
-                .filter(choice -> choice.units().equals(units))
-                .map(MethodChoice::method)
-                .flatMap(
-                        method -> ways.stream().filter(way -> way.method().key().equals(method)))
-                .findFirst();
+        return Optional.ofNullable(work.methods().get(units))
+                .flatMap(method ->
+                        ways.stream().filter(way -> way.method().id() == method).findFirst());
     }
 
     private static UnitPlan best(List<UnitPlan> ways) {
@@ -156,8 +148,8 @@ public final class UnitPlans {
         long left = count(hands, Hand.LEFT);
         long right = count(hands, Hand.RIGHT);
         boolean handed = recipe.hands().differ() && left + right > 0;
-        Optional<ExtraUnits> typed = extra(group);
-        long extra = typed.map(each -> count(each, needed)).orElse(0L);
+        Optional<ExtraCount> typed = extra(group);
+        long extra = typed.map(each -> each.of(needed)).orElse(0L);
         long sets = handed
                 ? Math.max(
                         Math.ceilDiv(
@@ -198,58 +190,34 @@ public final class UnitPlans {
                 cuts));
     }
 
-    private Optional<ExtraUnits> extra(TopCount.Group group) {
-        return design.plan().extraOf(key(group).choice(), group.unit().name(), "");
+    private Optional<ExtraCount> extra(TopCount.Group group) {
+        return work.extraOf(key(group).choice(), group.unit().name(), "");
     }
 
     /** Of a hand that is not needed no extra ones are made. */
-    private static long extraOf(long hand, Optional<ExtraUnits> typed) {
-        return hand == 0 ? 0 : typed.map(each -> count(each, hand)).orElse(0L);
-    }
-
-    /** {@code 4} is four more, {@code 5 %} of 90 is five more; what says neither is none, and said on the screen. */
-    public static long count(ExtraUnits extra, long needed) {
-        Matcher share = SHARE.matcher(extra.typed().strip());
-        if (share.matches()) {
-            return Math.ceilDiv(needed * Long.parseLong(share.group(1)), 100);
-        }
-        Matcher number = NUMBER.matcher(extra.typed().strip());
-        return number.matches() ? Long.parseLong(number.group(1)) : 0;
+    private static long extraOf(long hand, Optional<ExtraCount> typed) {
+        return hand == 0 ? 0 : typed.map(each -> each.of(hand)).orElse(0L);
     }
 
     /** Methods that the quilter chose for units that they do not make here; such units are made as is usual. */
-    public static List<Problem> notTaken(QuiltDesign design, List<Choice> choices) {
+    public static List<Problem> notTaken(ReadDesign design, List<Choice> choices) {
         List<Problem> problems = new ArrayList<>();
-        for (MethodChoice choice : design.methods()) {
+        design.work().methods().forEach((units, id) -> {
+            PiecingMethod method = Methods.of(id);
             choices.stream()
                     .map(Choice::chosen)
-                    .filter(plan -> choice.units().equals(plan.key().choice())
-                            || choice.units().equals(plan.unit().name()))
-                    .filter(plan -> Methods.byKey(choice.method())
-                            .filter(PiecingMethod::joinsManyCloths)
-                            .isPresent())
+                    .filter(plan -> method.joinsManyCloths())
+                    .filter(plan -> units.equals(plan.key().choice())
+                            || units.equals(plan.unit().name()))
                     .findFirst()
                     .ifPresent(plan -> problems.add(new Problem(
                             plan.label(),
-                            "“" + Methods.byKey(choice.method()).orElseThrow().displayName() + "”"
+                            "“" + method.displayName() + "”"
                                     + " joins squares of many cloths, which is not counted for one pair of them",
                             "it is counted as made " + plan.method().displayName()
                                     + "; choose another way beside it")));
-        }
+        });
         return problems;
-    }
-
-    /** What is typed for extra units but says nothing. */
-    public static List<Problem> problems(QuiltDesign design) {
-        return design.plan().extras().stream()
-                .filter(extra -> !extra.typed().isBlank()
-                        && !SHARE.matcher(extra.typed().strip()).matches()
-                        && !NUMBER.matcher(extra.typed().strip()).matches())
-                .map(extra -> new Problem(
-                        "Extra units",
-                        "“" + extra.typed() + "” is neither a count nor a share",
-                        "type how many more, such as 4, or a share, such as 5 %"))
-                .toList();
     }
 
     /** Border and sashing pieces keep their own names; a mere square of a block is a plain square. */

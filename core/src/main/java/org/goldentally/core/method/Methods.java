@@ -35,6 +35,10 @@ public final class Methods {
         return ALL.stream().filter(method -> method.makes(unit)).toList();
     }
 
+    public static PiecingMethod of(MethodId id) {
+        return ALL.stream().filter(method -> method.id() == id).findFirst().orElseThrow();
+    }
+
     public static Optional<PiecingMethod> byKey(String key) {
         return ALL.stream().filter(method -> method.key().equals(key)).findFirst();
     }

@@ -19,10 +19,8 @@ import org.goldentally.core.making.BonusUnits;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.offers.Offer.Kind;
-import org.goldentally.core.problem.Reading;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.unit.PatchworkUnit;
@@ -131,7 +129,8 @@ public final class Offers {
             return Optional.empty();
         }
         QuiltDesign tidy = design.withPlan(design.plan().withCutting(choices));
-        TopTally other = TopTally.of(tally.top(), tally.count(), tidy, shelf, cutter);
+        TopTally other =
+                TopTally.of(tally.top(), tally.count(), tally.top().read().madeAs(tidy), shelf, cutter);
         Bought then = Bought.of(other);
         return then.savesOver(now)
                 ? Optional.of(new Offer(
@@ -175,16 +174,12 @@ public final class Offers {
             if (border.kind() == BorderDesign.Kind.SPACER || border.corners() == BorderDesign.Corners.UNITS) {
                 continue;
             }
-            Optional<Length> width = switch (LengthReader.readPositive("Border", border.width(), design.system())) {
-                case Reading.Understood<Length> understood -> Optional.of(understood.value());
-                case Reading.Refused<Length> refused -> Optional.empty();
-            };
+            Length width = tally.top().sizes().borders().get(i);
             for (UnitPlans.Choice choice : tally.choices()) {
                 UnitPlan plan = choice.chosen();
                 Optional<UnitKind> kind = kind(plan.unit());
-                boolean fits = width.isPresent()
-                        && plan.unit().finishedWidth().equals(width.get())
-                        && plan.unit().finishedHeight().equals(width.get());
+                boolean fits = plan.unit().finishedWidth().equals(width)
+                        && plan.unit().finishedHeight().equals(width);
                 if (fits && kind.isPresent() && plan.spare() - plan.extra() >= 4) {
                     corners(i, border, plan, kind.get()).ifPresent(offers::add);
                 }
@@ -222,7 +217,8 @@ public final class Offers {
             return Optional.empty();
         }
         QuiltDesign scrappy = design.withFinishing(design.finishing().boundFromLeftovers(true));
-        TopTally other = TopTally.of(tally.top(), tally.count(), scrappy, shelf, cutter);
+        TopTally other =
+                TopTally.of(tally.top(), tally.count(), tally.top().read().madeAs(scrappy), shelf, cutter);
         StripPlan plan = other.binding().orElseThrow();
         StripPlan before = tally.binding().orElseThrow();
         if (plan.stripsCut() >= before.stripsCut()) {

@@ -16,6 +16,7 @@ import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.design.SettingDesign;
+import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.quilt.QuiltTop;
@@ -58,10 +59,10 @@ public record ShelfReach(
     public record WholeBlock(String cloth, ClothPiece piece) {}
 
     /** One block and a shelf, to be asked for any number of blocks. */
-    private record Single(QuiltTop top, TopCount count, QuiltDesign design, Map<String, List<ShelfPieces>> shelf) {
+    private record Single(QuiltTop top, TopCount count, ReadDesign read, Map<String, List<ShelfPieces>> shelf) {
 
         List<ClothLedger> accounts(int blocks, Map<String, List<ShelfPieces>> onShelf) {
-            return TopTally.of(top, times(count, blocks), design, onShelf, ClothLedger::of)
+            return TopTally.of(top, times(count, blocks), read, onShelf, ClothLedger::of)
                     .ledgers();
         }
 
@@ -98,7 +99,7 @@ public record ShelfReach(
                 .withFinishing(design.finishing().without())
                 .withPlan(design.plan().withCutting(List.of()));
         QuiltTop top = QuiltTop.of(one);
-        Single single = new Single(top, TopCount.of(top), one, shelf);
+        Single single = new Single(top, TopCount.of(top), top.read(), shelf);
         if (single.accounts(1, shelf).isEmpty()) {
             return new ShelfReach(0, List.of(), List.of(), List.of(), List.of());
         }
@@ -126,7 +127,7 @@ public record ShelfReach(
     }
 
     private static List<FirstOut> firstOut(Single single, int blocks) {
-        MeasureSystem system = single.design.system();
+        MeasureSystem system = single.read.typed().system();
         Length half = UsualSizes.of(system).halfPurchase();
         List<FirstOut> out = new ArrayList<>();
         for (ClothLedger ledger : single.accounts(blocks + 1, single.shelf)) {
@@ -156,7 +157,7 @@ public record ShelfReach(
                                     ledger.cuts(),
                                     List.of(new ShelfPieces("one", 1, piece)),
                                     ledger.widthToBuy(),
-                                    single.design.system(),
+                                    single.read.typed().system(),
                                     new CuttingChoice(ledger.cloth(), CuttingStyle.THRIFTY, PlanDesign.USUAL_EFFORT),
                                     ledger.request().squaringUp()))
                             .isEnough())

@@ -53,7 +53,11 @@ public final class WayEffects {
     static TopTally with(
             TopTally tally, String choiceKey, String method, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
         return TopTally.of(
-                tally.top(), tally.count(), choosing(tally.top().design(), choiceKey, method), shelf, cutter);
+                tally.top(),
+                tally.count(),
+                tally.top().read().madeAs(choosing(tally.top().design(), choiceKey, method)),
+                shelf,
+                cutter);
     }
 
     static QuiltDesign choosing(QuiltDesign design, String choiceKey, String method) {

@@ -10,6 +10,7 @@ import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
+import org.goldentally.core.meaning.TopSizes;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.problem.Problem;

@@ -8,6 +8,7 @@ import org.goldentally.core.block.Figure;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.geometry.Placing;
+import org.goldentally.core.meaning.TopSizes;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.quilt.TopPart.Kind;

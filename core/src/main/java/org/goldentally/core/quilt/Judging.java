@@ -13,7 +13,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.Figure.FigureUnit;
-import org.goldentally.core.cloth.Lightness;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
@@ -58,22 +57,11 @@ public record Judging(
                 .toList();
     }
 
-    /** Lightness of a cloth: as the quilter overruled it, or of its swatch. */
-    public static double lightness(ClothInHand cloth) {
-        try {
-            return cloth.lightness().isBlank()
-                    ? Lightness.of(cloth.colour())
-                    : Math.clamp(Double.parseDouble(cloth.lightness().replace(',', '.')), 0, 100);
-        } catch (NumberFormatException unreadable) {
-            return Lightness.of(cloth.colour());
-        }
-    }
-
     private static List<ClosePair> closePairs(QuiltTop top) {
         Map<String, Double> lightness = new HashMap<>();
         top.design().cloths().stream()
                 .filter(ClothInHand::canBeJudged)
-                .forEach(cloth -> lightness.putIfAbsent(cloth.key(), lightness(cloth)));
+                .forEach(cloth -> lightness.putIfAbsent(cloth.key(), cloth.judgedLightness()));
         Map<PatchworkUnit, List<int[]>> meetings = new HashMap<>();
         Map<Figure, Map<List<String>, Integer>> perFigure = new IdentityHashMap<>();
         Map<List<String>, Long> units = new TreeMap<>(Comparator.comparing(List::toString));

@@ -12,6 +12,8 @@ import org.goldentally.core.block.PatchCount;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.habits.SewingSettings;
+import org.goldentally.core.meaning.ReadDesign;
+import org.goldentally.core.meaning.TopSizes;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.problem.Problem;
@@ -25,8 +27,7 @@ import org.goldentally.core.problem.RefusedException;
  * @param fits how pieced borders that do not come out even could be made to
  */
 public record QuiltTop(
-        QuiltDesign design,
-        TopSizes sizes,
+        ReadDesign read,
         Length centreWidth,
         Length centreHeight,
         Length finishedWidth,
@@ -44,7 +45,8 @@ public record QuiltTop(
      * @throws RefusedException if a size cannot be read, with every problem
      */
     public static QuiltTop of(QuiltDesign design) {
-        TopSizes sizes = TopSizes.of(design);
+        ReadDesign read = ReadDesign.of(design);
+        TopSizes sizes = read.sizes();
         BlockFigures blocks = new BlockFigures(design, sizes);
         List<Flaw> flaws = new ArrayList<>();
         checkPatches(design);
@@ -62,8 +64,7 @@ public record QuiltTop(
             throw new RefusedException(tooLarge);
         }
         return new QuiltTop(
-                design,
-                sizes,
+                read,
                 centre.width(),
                 centre.height(),
                 whole.width(),
@@ -103,8 +104,17 @@ public record QuiltTop(
         }
     }
 
+    /** As the quilter decided it. */
+    public QuiltDesign design() {
+        return read.typed();
+    }
+
+    public TopSizes sizes() {
+        return read.sizes();
+    }
+
     public SewingSettings settings() {
-        return sizes.settings();
+        return sizes().settings();
     }
 
     public Area area() {
@@ -123,7 +133,7 @@ public record QuiltTop(
 
     /** {@code 20 blocks}; on point {@code 16 blocks and 9 between them}, or {@code … and 9 plain squares between them}. */
     public String blocksInWords() {
-        SettingDesign setting = design.setting();
+        SettingDesign setting = design().setting();
         if (setting.kind() != SettingDesign.Kind.ON_POINT) {
             return counted(blockCount(), "block");
         }

@@ -6,6 +6,7 @@ import java.util.Map;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.meaning.TopSizes;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.problem.Problem;

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.meaning.ReadDesign;
+import org.goldentally.core.meaning.TopSizes;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.MeasureSystem;
@@ -53,7 +55,7 @@ public record SizeAdvice(int across, int down, Length border, Length width, Leng
 
     /** The nearest layouts to a size as typed, for the blocks, setting and sashing of a design; without its borders. */
     public static List<SizeAdvice> near(QuiltDesign design, String width, String height) {
-        TopSizes sizes = TopSizes.of(design);
+        TopSizes sizes = ReadDesign.of(design).sizes();
         List<Problem> problems = new ArrayList<>();
         Length wantedWidth = read("Wanted width", width, design.system(), problems);
         Length wantedHeight = read("Wanted height", height, design.system(), problems);

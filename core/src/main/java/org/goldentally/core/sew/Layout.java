@@ -13,8 +13,8 @@ import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
+import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.quilt.Judging;
 import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
@@ -66,7 +66,7 @@ public record Layout(
      * @param dressings of one block: the way of pressing suits all of them together
      * @param mirrored whether it is sewn as the mirror image of how it is designed
      */
-    public static Layout of(List<Figure> dressings, boolean mirrored, QuiltDesign design) {
+    public static Layout of(List<Figure> dressings, boolean mirrored, ReadDesign design) {
         Figure first = dressings.getFirst();
         Placing seen = seen(first, mirrored);
         Map<Box, LaidPiece> byBox = new LinkedHashMap<>();
@@ -95,7 +95,7 @@ public record Layout(
                     Box box = around(outline.corners());
                     byBox.put(box, new LaidPiece(0, box, outline, "empty", Optional.empty(), List.of(), 0, false));
                 });
-        Map<Box, Double> lightness = lightness(dressings, ofUnits, design);
+        Map<Box, Double> lightness = lightness(dressings, ofUnits, design.typed());
         return of(byBox, part -> lightness(part, lightness), design, first.finishedWidth(), first.finishedHeight());
     }
 
@@ -132,7 +132,7 @@ public record Layout(
         // Blocks are neither light nor dark: rows take turns.
         return byBox.isEmpty()
                 ? Optional.empty()
-                : Optional.of(of(byBox, part -> 0, top.design(), top.centreWidth(), top.centreHeight()));
+                : Optional.of(of(byBox, part -> 0, top.read(), top.centreWidth(), top.centreHeight()));
     }
 
     /** A part of one patch has its outline, any other its box. */
@@ -147,7 +147,7 @@ public record Layout(
     private static Layout of(
             Map<Box, LaidPiece> byBox,
             ToDoubleFunction<Part> lightness,
-            QuiltDesign design,
+            ReadDesign design,
             Length finishedWidth,
             Length finishedHeight) {
         Assembly assembly = Assembly.of(List.copyOf(byBox.keySet()));
@@ -155,11 +155,11 @@ public record Layout(
         for (Box box : assembly.pieces()) {
             pieces.add(byBox.get(box).numbered(pieces.size() + 1));
         }
-        Length seams = design.settings().seamAllowance().times(2);
+        Length seams = design.sizes().settings().seamAllowance().times(2);
         return new Layout(
                 assembly,
                 List.copyOf(pieces),
-                PressingMap.of(assembly, design.plan().pressing(), lightness),
+                PressingMap.of(assembly, design.typed().plan().pressing(), lightness),
                 finishedWidth.plus(seams),
                 finishedHeight.plus(seams));
     }
@@ -186,7 +186,7 @@ public record Layout(
     /** Of each unit in its box, over all dressings, by area. */
     private static Map<Box, Double> lightness(List<Figure> dressings, List<Box> ofUnits, QuiltDesign design) {
         Map<String, Double> ofCloth = new LinkedHashMap<>();
-        design.cloths().forEach(cloth -> ofCloth.put(cloth.key(), Judging.lightness(cloth)));
+        design.cloths().forEach(cloth -> ofCloth.put(cloth.key(), cloth.judgedLightness()));
         Map<Box, Double> sums = new LinkedHashMap<>();
         Map<Box, Double> areas = new LinkedHashMap<>();
         for (Figure figure : dressings) {

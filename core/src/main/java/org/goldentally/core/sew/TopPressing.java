@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.goldentally.core.block.Figure;
-import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.PressingMap.Direction;
@@ -55,7 +55,7 @@ public record TopPressing(List<Sort> sorts, Optional<Layout> rows, List<Opened> 
     }
 
     public static TopPressing of(QuiltTop top) {
-        QuiltDesign design = top.design();
+        ReadDesign design = top.read();
         RowsFrame frame = RowsFrame.of(top);
         Map<BatchKey.Blocks, List<TopPart>> bySort = new LinkedHashMap<>();
         top.parts().stream()

@@ -19,7 +19,6 @@ import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.measure.MeasureSystem;
-import org.goldentally.core.quilt.Judging;
 import org.goldentally.core.tally.TopTally;
 
 /**
@@ -203,7 +202,7 @@ public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<St
                     .min(Comparator.comparingDouble(other -> apart(own.get(), other)))
                     .map(other ->
                             "take " + other.name() + " for " + own.get().name() + ": its leftovers give it, and it is "
-                                    + Math.round(Math.abs(Judging.lightness(own.get()) - Judging.lightness(other)))
+                                    + Math.round(Math.abs(own.get().judgedLightness() - other.judgedLightness()))
                                     + " apart in value");
         }
         return Optional.empty();

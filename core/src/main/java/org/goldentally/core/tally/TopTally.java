@@ -21,10 +21,9 @@ import org.goldentally.core.making.BonusUnits;
 import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.making.Use;
+import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.problem.Problem;
-import org.goldentally.core.problem.Reading;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
 
@@ -61,9 +60,8 @@ public record TopTally(
 
     /** What the quilter should put right of the plan: what says nothing, and ways that are not taken. */
     public List<Problem> problems() {
-        List<Problem> problems = new ArrayList<>(UnitPlans.problems(top.design()));
-        problems.addAll(problems(top.design()));
-        problems.addAll(UnitPlans.notTaken(top.design(), choices));
+        List<Problem> problems = new ArrayList<>(top.read().work().problems());
+        problems.addAll(UnitPlans.notTaken(top.read(), choices));
         return problems;
     }
 
@@ -72,24 +70,21 @@ public record TopTally(
     }
 
     public static TopTally of(QuiltTop top, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
-        return of(top, TopCount.of(top), top.design(), shelf, cutter);
+        return of(top, TopCount.of(top), top.read(), shelf, cutter);
     }
 
     /**
      * The tally of a top that is counted already, made as another design says: to try methods without counting anew.
      *
-     * @param design differs from the top's in nothing that changes the count
+     * @param read differs from the top's in nothing that changes the count
      */
     public static TopTally of(
-            QuiltTop top,
-            TopCount count,
-            QuiltDesign design,
-            Map<String, List<ShelfPieces>> shelf,
-            ClothCutter cutter) {
+            QuiltTop top, TopCount count, ReadDesign read, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
+        QuiltDesign design = read.typed();
         Length usual = UsualSizes.of(design.system()).widthOfFabric();
-        List<UnitPlans.Choice> choices = new UnitPlans(design, usual).of(count);
+        List<UnitPlans.Choice> choices = new UnitPlans(read, usual).of(count);
         List<StripPlan> strips =
-                new ArrayList<>(new StripPlans(top, design, cloth -> width(shelf.get(cloth), usual)).of(count));
+                new ArrayList<>(new StripPlans(top, read, cloth -> width(shelf.get(cloth), usual)).of(count));
         Finishing finishing = Finishing.of(top);
         Optional<StripPlan> binding = finishing.binding().map(each -> StripPlans.binding(each, design.finishing()));
         finishing
@@ -98,14 +93,14 @@ public record TopTally(
                 .ifPresent(strips::add);
         boolean scrappy = design.finishing().scrappyBinding() && binding.isPresent();
         binding.filter(any -> !scrappy).ifPresent(strips::add);
-        List<ClothLedger> ledgers = ledgers(design, choices, strips, shelf, cutter);
+        List<ClothLedger> ledgers = ledgers(read, choices, strips, shelf, cutter);
         if (scrappy) {
             ScrappyBinding scraps =
                     ScrappyBinding.from(ledgers, binding.get(), design.system().writer());
             ledgers = scraps.ledgers();
             strips.add(scraps.plan());
             if (scraps.plan().stripsCut() > 0) {
-                ledgers = ledgers(design, choices, strips, shelf, cutter);
+                ledgers = ledgers(read, choices, strips, shelf, cutter);
                 ledgers = ScrappyBinding.from(
                                 ledgers, binding.get(), design.system().writer())
                         .ledgers();
@@ -128,23 +123,24 @@ public record TopTally(
                 top, count, choices, strips, ledgers, undressed, bonus, UnitPlans.unplanned(count, choices));
     }
 
-    static List<ClothLedger> ledgers(
-            QuiltDesign design,
+    private static List<ClothLedger> ledgers(
+            ReadDesign read,
             List<UnitPlans.Choice> choices,
             List<StripPlan> strips,
             Map<String, List<ShelfPieces>> shelf,
             ClothCutter cutter) {
-        return requests(design, choices, strips, shelf).stream()
+        return requests(read, choices, strips, shelf).stream()
                 .map(cutter::account)
                 .toList();
     }
 
     /** What is to be cut of each cloth of the quilt that anything is cut of. */
-    static List<CuttingRequest> requests(
-            QuiltDesign design,
+    private static List<CuttingRequest> requests(
+            ReadDesign read,
             List<UnitPlans.Choice> choices,
             List<StripPlan> strips,
             Map<String, List<ShelfPieces>> shelf) {
+        QuiltDesign design = read.typed();
         Length usual = UsualSizes.of(design.system()).widthOfFabric();
         Map<String, List<ClothCut>> byCloth = new LinkedHashMap<>();
         choices.forEach(choice -> choice.chosen().cuts().forEach(cut -> add(byCloth, cut)));
@@ -152,7 +148,7 @@ public record TopTally(
                 .flatMap(strip -> strip.cuts().stream())
                 .filter(cut -> cut.count() > 0)
                 .forEach(cut -> add(byCloth, cut));
-        Length squaringUp = squaringUp(design);
+        Length squaringUp = read.work().squaringUp();
         Length backingWidth = strips.stream()
                 .filter(strip -> strip.kind() == StripPlan.Kind.BACKING)
                 .map(StripPlan::cutWidth)
@@ -179,7 +175,7 @@ public record TopTally(
 
     /** What is to be cut of one cloth, to try other ways of cutting it. */
     public Optional<CuttingRequest> request(String cloth, Map<String, List<ShelfPieces>> shelf) {
-        return requests(top.design(), choices, strips, shelf).stream()
+        return requests(top.read(), choices, strips, shelf).stream()
                 .filter(request -> request.cloth().equals(cloth))
                 .findFirst();
     }
@@ -201,27 +197,5 @@ public record TopTally(
                 .map(org.goldentally.core.cloth.ClothPiece::width)
                 .max(Length::compareTo)
                 .orElse(usual);
-    }
-
-    /** What squaring up the end of a length costs: as typed, or as is usual. */
-    public static Length squaringUp(QuiltDesign design) {
-        String typed = design.plan().squaringUp();
-        Length usual = UsualSizes.of(design.system()).squaringUp();
-        return typed.isBlank()
-                ? usual
-                : switch (LengthReader.read("Squaring up an end", typed, design.system())) {
-                    case Reading.Understood<Length> understood -> understood.value();
-                    case Reading.Refused<Length> refused -> usual;
-                };
-    }
-
-    /** What is typed for squaring up but cannot be read. */
-    public static List<Problem> problems(QuiltDesign design) {
-        String typed = design.plan().squaringUp();
-        return !typed.isBlank()
-                        && LengthReader.read("Squaring up an end", typed, design.system())
-                                instanceof Reading.Refused<Length> refused
-                ? List.of(refused.problem())
-                : List.of();
     }
 }

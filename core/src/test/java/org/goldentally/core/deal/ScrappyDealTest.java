@@ -147,7 +147,7 @@ class ScrappyDealTest {
     }
 
     private static double lightness(QuiltDesign design, String cloth) {
-        return Judging.lightness(design.cloth(cloth).orElseThrow());
+        return design.cloth(cloth).orElseThrow().judgedLightness();
     }
 
     /** 6 by 7 pinwheels whose cloth a and b stand for what is said; prints p0, p1, … of a pack. */

@@ -9,6 +9,7 @@ import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.PlanDesign;
+import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.quilt.Tops;
@@ -113,7 +114,7 @@ class StripPlansTest {
     @Test
     void squaringUpIsAsTypedElseAsIsUsual() {
         Tops top = Tops.of(2, 2, "8", "pinwheel");
-        assertThat(TopTally.squaringUp(top.design())).isEqualTo(Length.inches(0, 1, 2));
+        assertThat(ReadDesign.of(top.design()).work().squaringUp()).isEqualTo(Length.inches(0, 1, 2));
         Tops typed = Tops.of(2, 2, "8", "pinwheel").plan(PlanDesign.USUAL.withSquaringUp("1"));
         Length usual =
                 tally(top).ledgers().getFirst().toBuy().orElseThrow().purchase().exact();
@@ -126,7 +127,7 @@ class StripPlansTest {
                 .exact();
         assertThat(more.minus(usual)).isEqualTo(Length.inches(0, 1, 2));
         Tops wrong = Tops.of(2, 2, "8", "pinwheel").plan(PlanDesign.USUAL.withSquaringUp("a bit"));
-        assertThat(TopTally.problems(wrong.design()))
+        assertThat(ReadDesign.of(wrong.design()).problems())
                 .singleElement()
                 .satisfies(problem -> assertThat(problem.why()).isEqualTo("“a bit” cannot be read as a length"));
     }

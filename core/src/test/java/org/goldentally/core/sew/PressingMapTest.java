@@ -14,6 +14,7 @@ import org.goldentally.core.chance.Tries;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.habits.Habits.Pressing;
+import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.quilt.Tops;
@@ -164,7 +165,7 @@ class PressingMapTest {
                 .design();
         Block block = TraditionalBlocks.byKey(key).orElseThrow();
         Figure figure = Figure.of(block, Length.inches(9), Length.inches(9), design::block, MeasureSystem.INCH);
-        return Layout.of(List.of(figure), mirrored, design);
+        return Layout.of(List.of(figure), mirrored, ReadDesign.of(design));
     }
 
     private static Box box(int left, int top, int right, int bottom) {

@@ -16,7 +16,7 @@ import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.design.PlanDesign.ExtraUnits;
 import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.making.UnitPlan;
-import org.goldentally.core.making.UnitPlans;
+import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.quilt.Tops;
 import org.junit.jupiter.api.Test;
@@ -78,7 +78,7 @@ class TallyChoicesTest {
         assertThat(plan.extra()).isEqualTo(extra);
         assertThat(plan.sets()).isEqualTo(sets);
         assertThat(plan.spare()).isEqualTo(sets * 8 - 80);
-        assertThat(UnitPlans.problems(top.design())).hasSize(typed.equals("a few") ? 1 : 0);
+        assertThat(ReadDesign.of(top.design()).problems()).hasSize(typed.equals("a few") ? 1 : 0);
     }
 
     @Test

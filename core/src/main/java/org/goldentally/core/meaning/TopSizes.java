@@ -1,4 +1,4 @@
-package org.goldentally.core.quilt;
+package org.goldentally.core.meaning;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -33,10 +33,10 @@ public record TopSizes(
         List<Length> unitLengths) {
 
     /** More blocks than this in a row make no quilt that anyone sews (our own limit). */
-    static final int MOST_BLOCKS_IN_A_ROW = 100;
+    public static final int MOST_BLOCKS_IN_A_ROW = 100;
 
     /** The longest side of a top: 300 in, more than twice the largest bed's (our own limit). */
-    static final Length LONGEST_SIDE = Length.inches(300);
+    public static final Length LONGEST_SIDE = Length.inches(300);
 
     /** Smaller blocks and narrower strips than this, finished, cannot be sewn: 1/4 in (our own limit). */
     private static final Length SMALLEST = Length.inches(0, 1, 4);
