@@ -76,8 +76,8 @@ class JudgingTest {
         QuiltTop turned =
                 Tops.of(2, 1, "8", "four-patch").place(0, 1, "", 1, false).top();
         assertThat(Judging.of(turned).sharedCloths())
-                .extracting(shared -> shared.cloth() + " " + shared.part().id() + " "
-                        + shared.other().id())
+                .extracting(shared -> shared.cloth() + " " + shared.part().id().text() + " "
+                        + shared.other().id().text())
                 .containsExactly("b block-0-0 block-0-1");
     }
 
