@@ -33,6 +33,8 @@ build_if_changed() {
     say "building for the first time; with everything to fetch this takes a few minutes"
   fi
   need_room "$root"
+  # Classes that have moved or are gone must not stay in what is built.
+  rm -rf "$root"/{core,app}/target/{classes,maven-status,spring-aot}
   run_maven -q -DskipTests package -pl core,web,app >"$state/build.log" 2>&1 || {
     grep -E '^\[ERROR\]|error' "$state/build.log" | head -n 20 >&2 || true
     fail "the build failed; all of it is in $state/build.log"

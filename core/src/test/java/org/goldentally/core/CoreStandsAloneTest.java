@@ -8,6 +8,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import org.goldentally.core.measure.Length;
 
 /** The rules of the trade need no framework, and their packages do not go round in circles. */
 @AnalyzeClasses(packages = "org.goldentally.core", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -35,4 +36,22 @@ class CoreStandsAloneTest {
     @ArchTest
     static final ArchRule packagesDoNotGoRoundInCircles =
             slices().matching("org.goldentally.core.(**)").should().beFreeOfCycles();
+
+    /** Measures are compared exactly; decimals of them are for drawing, for writing and for weights of preferences. */
+    @ArchTest
+    static final ArchRule measuresAreDecimalsInAFewPlacesOnly = noClasses()
+            .that()
+            .resideOutsideOfPackage("org.goldentally.core.measure")
+            .and()
+            .doNotHaveSimpleName("FirstUnit")
+            .and()
+            .doNotHaveSimpleName("PressingMap")
+            .and()
+            .doNotHaveSimpleName("Nesting")
+            .and()
+            .doNotHaveSimpleName("Layout")
+            .and()
+            .doNotHaveSimpleName("Purchase")
+            .should()
+            .callMethod(Length.class, "toDoubleInches");
 }

@@ -33,7 +33,7 @@ public class BlockArchive {
         return shelf.own().stream().map(block -> new WholeBlock(block.blocks())).toList();
     }
 
-    /** @return whether it came in; one of the same name here stays as it is */
+    /** Brings a block in and says whether it came; one of the same name here stays as it is. */
     public boolean bringIn(WholeBlock block) {
         boolean here = shelf.own().stream()
                 .anyMatch(own ->

@@ -33,8 +33,8 @@ final class CutSvg {
         }
         for (SheetCut cut : piece.cuts()) {
             for (long i = 0; i < cut.across() * cut.along(); i++) {
-                double x = cut.x() + i % cut.across() * cut.width();
-                double y = cut.y() + i / cut.across() * cut.height();
+                double x = cut.x() + (i % cut.across()) * cut.width();
+                double y = cut.y() + Math.floorDiv(i, cut.across()) * cut.height();
                 svg.append(rectangle(x, y, cut.width(), cut.height(), colour, font / 12, " fill-opacity=\"0.4\""));
                 svg.append(text(x + cut.width() / 2, y + cut.height() / 2, cut.letter()));
             }

@@ -18,6 +18,7 @@ import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.Known;
 import org.goldentally.core.tally.TopTally;
 
 /** The cutting sheets of a quilt: for each cloth the pieces that are cut into, to scale, with their steps. */
@@ -28,7 +29,11 @@ public record CutView(String unitOfLength, List<ClothSheet> cloths, int done, in
             "Close the cutter each time you put it down. Cut away from yourself, never with crossed hands, fingers clear of"
                     + " the ruler's edge. Keep children and pets away. The maker's instructions come first.";
 
-    /** @param labels one for each heap of equal pieces */
+    /**
+     * All that is cut of one cloth, piece by piece.
+     *
+     * @param labels one for each heap of equal pieces
+     */
     public record ClothSheet(
             String key,
             String name,
@@ -63,6 +68,8 @@ public record CutView(String unitOfLength, List<ClothSheet> cloths, int done, in
     public record SheetRest(double x, double y, double width, double height, String label) {}
 
     /**
+     * One step of the cutting.
+     *
      * @param key finds the step again by what it says
      * @param running how many pieces of the cloth are cut by then, of how many
      */
@@ -143,7 +150,7 @@ public record CutView(String unitOfLength, List<ClothSheet> cloths, int done, in
             List<SheetCut> cuts = new ArrayList<>();
             for (OpenedPiece.Cut cut : piece.cuts()) {
                 String letter = letter(cut.cut());
-                HeapLabel label = labels.get(letter);
+                HeapLabel label = Known.of(labels, letter);
                 labels.put(
                         letter, new HeapLabel(letter, label.count() + cut.count() * count, label.size(), label.use()));
                 for (CutBlock block : cut.blocks()) {

@@ -21,6 +21,7 @@ import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.design.SettingDesign.Halves;
 import org.goldentally.core.design.SettingDesign.Kind;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.Known;
 import org.goldentally.core.unit.UnitKind;
 
 /** Four quilts of our own invention; each has a mistake to be found. */
@@ -76,7 +77,7 @@ final class DemoQuilts {
         cloths.add(new ClothInHand(
                 "b", "any print of harvest", "#9aa0a6", "", false, "", false, "harvest", StandsFor.ANY_PRINT));
         for (int print = 1; print <= 21; print++) {
-            ShelfClothView onShelf = shelf.get("harvest " + print);
+            ShelfClothView onShelf = Known.of(shelf, "harvest " + print);
             cloths.add(new ClothInHand(
                     "h" + print,
                     onShelf.name(),
@@ -166,7 +167,7 @@ final class DemoQuilts {
     }
 
     private ClothInHand cloth(String key, String name, boolean background) {
-        ShelfClothView cloth = shelf.get(name);
+        ShelfClothView cloth = Known.of(shelf, name);
         return new ClothInHand(
                 key, name, cloth.colour(), "", background, cloth.id().toString());
     }

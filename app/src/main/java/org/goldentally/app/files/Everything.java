@@ -35,7 +35,11 @@ public record Everything(
         quilts = List.copyOf(quilts);
     }
 
-    /** @param photo small, as PNG in base 64; empty for none */
+    /**
+     * A cloth of the shelf with what lies there of it.
+     *
+     * @param photo small, as PNG in base 64; empty for none
+     */
     public record WholeCloth(QuiltFile.FileCloth cloth, String photo) {
         public WholeCloth {
             Limits.required(cloth, "cloth");

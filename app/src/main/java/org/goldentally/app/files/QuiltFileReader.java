@@ -219,7 +219,7 @@ class QuiltFileReader {
     /** That an entry can be kept as it is. */
     private static void checkEntry(String where, QuiltFile.FileEntry entry, List<Problem> problems) {
         int before = problems.size();
-        if (!isIdentity(entry.id()) || !entry.takesBack().isEmpty() && !isIdentity(entry.takesBack())) {
+        if (!isIdentity(entry.id()) || (!entry.takesBack().isEmpty() && !isIdentity(entry.takesBack()))) {
             problems.add(new Problem(where, "its id, or what it takes back, is no identity", "leave this entry out"));
         }
         if (!isInstant(entry.at())) {

@@ -45,7 +45,7 @@ class GoneClients {
             Thread.ofPlatform().daemon().name("gone-clients").factory());
 
     GoneClients() {
-        clock.scheduleWithFixedDelay(this::look, LOOKS_EVERY_MS, LOOKS_EVERY_MS, TimeUnit.MILLISECONDS);
+        var unused = clock.scheduleWithFixedDelay(this::look, LOOKS_EVERY_MS, LOOKS_EVERY_MS, TimeUnit.MILLISECONDS);
     }
 
     /** The two ends of a connection, by their ports. */

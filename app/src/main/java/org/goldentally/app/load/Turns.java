@@ -102,8 +102,10 @@ final class Turns {
     /** The line that is served goes to the end of the lines. */
     private void serve() {
         while (free > 0 && !lines.isEmpty()) {
-            String first = lines.keySet().iterator().next();
-            Deque<Turn> line = lines.remove(first);
+            Map.Entry<String, Deque<Turn>> next = lines.entrySet().iterator().next();
+            String first = next.getKey();
+            Deque<Turn> line = next.getValue();
+            lines.remove(first);
             Turn turn = line.remove();
             if (!line.isEmpty()) {
                 lines.put(first, line);

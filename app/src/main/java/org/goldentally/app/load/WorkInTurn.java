@@ -121,7 +121,7 @@ class WorkInTurn extends OncePerRequestFilter {
         } catch (ServletFailure e) {
             throw (ServletException) e.getCause();
         } finally {
-            steps.record(work.done());
+            steps.record((double) work.done());
         }
     }
 

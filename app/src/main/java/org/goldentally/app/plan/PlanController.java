@@ -201,7 +201,9 @@ class PlanController {
     @GetMapping("/quilts/{id}/reach")
     ReachView reach(@PathVariable UUID id, @RequestParam String block) {
         QuiltDesign design = quilts.get(id).design();
-        design.block(block).orElseThrow(() -> new NotFoundException("Block"));
+        if (design.block(block).isEmpty()) {
+            throw new NotFoundException("Block");
+        }
         return ReachView.of(ShelfReach.of(design, block, onShelf.onHand(design)), design);
     }
 

@@ -72,8 +72,8 @@ final class CuttingSheets {
 
     private static void block(PrintedPages.Drawing drawing, SheetCut block, String colour, boolean turned) {
         for (long i = 0; i < block.across() * block.along(); i++) {
-            double x = block.x() + i % block.across() * block.width();
-            double y = block.y() + i / block.across() * block.height();
+            double x = block.x() + (i % block.across()) * block.width();
+            double y = block.y() + Math.floorDiv(i, block.across()) * block.height();
             double[] at = place(x, y, block.width(), block.height(), turned);
             drawing.box(at[0], at[1], at[2], at[3], colour, 0.6f);
             drawing.label(block.letter(), at[0] + at[2] / 2, at[1] + at[3] / 2, at[2], at[3], 12);

@@ -63,7 +63,7 @@ final class StepTakenOut {
         ObjectNode after = steps.get(1).design();
         ObjectNode now = steps.getLast().design();
         ObjectNode without = (ObjectNode) taken.undone(List.of(), before, after, now);
-        taken.checkReferences(before, now, without);
+        taken.checkReferences(now, without);
         return without;
     }
 
@@ -90,7 +90,7 @@ final class StepTakenOut {
         for (String name : names) {
             JsonNode value =
                     undone(with(path, name), orGone(before.get(name)), orGone(after.get(name)), orGone(now.get(name)));
-            if (value != GONE) {
+            if (!GONE.equals(value)) {
                 result.set(name, value);
             }
         }
@@ -111,7 +111,7 @@ final class StepTakenOut {
                     was.getOrDefault(name, GONE),
                     became.getOrDefault(name, GONE),
                     is.getOrDefault(name, GONE));
-            if (value != GONE) {
+            if (!GONE.equals(value)) {
                 result.add(value);
             }
         }
@@ -173,7 +173,7 @@ final class StepTakenOut {
     }
 
     /** Cloths and blocks that were taken out with the change, but are still used by what came later. */
-    private void checkReferences(ObjectNode before, ObjectNode now, ObjectNode without) {
+    private void checkReferences(ObjectNode now, ObjectNode without) {
         for (String list : List.of("cloths", "blocks")) {
             Map<String, JsonNode> left = byName(list, (ArrayNode) without.get(list));
             Map<String, JsonNode> there = byName(list, (ArrayNode) now.get(list));

@@ -93,7 +93,7 @@ final class BatchLayouts {
                 notes.add(
                         "Way " + way.letter() + ", " + blocks(way.parts().size()) + ": " + places(way.parts(), numbers)
                                 + " in the picture of the rows."
-                                + (way == ways.getFirst() ? "" : " " + against(way, ways.getFirst())));
+                                + (way.equals(ways.getFirst()) ? "" : " " + against(way, ways.getFirst())));
             }
             List<Opened> opened = way.parts().stream()
                     .flatMap(part -> pressing.openedIn(part).stream())

@@ -16,7 +16,7 @@ import org.goldentally.core.sew.PressingMap;
  * @param left what is left to do, whether the cloth covers it, how long it takes
  * @param ways out of a shortage, cheapest first
  * @param layouts of the block in which the unit sits, of the block in each way that it is pressed, or of the top
- * @param places of the top where it goes, by the ids of its parts
+ * @param partIds the parts of the top where it goes
  */
 public record CardView(
         String key,

@@ -11,7 +11,11 @@ import org.goldentally.core.tally.TopTally;
 /** The cards of a quilt for printing, in the order in which they are sewn. */
 public record SewBook(List<Page> pages) {
 
-    /** @param withLayout whether the layout is printed with it: with blocks and rows, not with every unit */
+    /**
+     * A card as it is printed.
+     *
+     * @param withLayout whether the layout is printed with it: with blocks and rows, not with every unit
+     */
     public record Page(String title, String subtitle, String needed, CardView card, boolean withLayout) {}
 
     public static SewBook of(TopTally tally, List<LogEntry> log, Pressings pressings) {

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -75,7 +76,7 @@ class SewController {
             throw new RefusedException(new Problem(
                     "Hours a week", "a week has " + (int) MOST_HOURS_A_WEEK + " hours", "type how many you sew"));
         }
-        return cards(id, asOf).view(hoursAWeek, Optional.ofNullable(by), LocalDate.now());
+        return cards(id, asOf).view(hoursAWeek, Optional.ofNullable(by), LocalDate.now(ZoneId.systemDefault()));
     }
 
     @Heavy

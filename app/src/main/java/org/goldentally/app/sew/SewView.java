@@ -30,7 +30,6 @@ record SewView(
      * @param extraWanted units for mishaps that would cover what the plan has no cloth cut for
      * @param handed whether left and right hands are counted apart
      * @param good made and not spoiled
-     * @param covered whether the cloth still covers what is left
      */
     record BatchView(
             String key,

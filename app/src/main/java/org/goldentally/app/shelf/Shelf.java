@@ -195,7 +195,11 @@ public class Shelf {
         });
     }
 
-    /** @param version of the cloth that the change was made to; null changes whatever there is */
+    /**
+     * Changes what is said of a cloth.
+     *
+     * @param version of the cloth that the change was made to; null changes whatever there is
+     */
     public void change(UUID clothId, @Nullable Integer version, ClothFacts facts) {
         turn.take();
         Cloth cloth = cloth(clothId);

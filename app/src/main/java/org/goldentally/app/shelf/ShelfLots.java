@@ -15,6 +15,7 @@ import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.app.account.OwnersTurn;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.Known;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -128,7 +129,7 @@ public class ShelfLots {
             cloth.changeTo(lot.said().apply(cloth.facts()));
         }
         for (ReadLot lot : wanted) {
-            keep(byName.get(lot.line().clothName().toLowerCase(Locale.ROOT)), lot.line(), lot.system());
+            keep(Known.of(byName, lot.line().clothName().toLowerCase(Locale.ROOT)), lot.line(), lot.system());
         }
         database.flush();
         return wanted.size();

@@ -21,6 +21,7 @@ import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.Known;
 import org.goldentally.core.problem.Problem;
 
 /** A cloth's account as shown: its band to scale, what it is used for, what is left, what to buy. */
@@ -127,8 +128,8 @@ final class LedgerViews {
                     labels.put(cut.cut().uses(), cut.cut().useLabel());
                 }));
         List<BandView> bands = new ArrayList<>();
-        uses.forEach(
-                (use, area) -> bands.add(new BandView("used", labels.get(use), area.percentOf(whole), texts(use))));
+        uses.forEach((use, area) ->
+                bands.add(new BandView("used", Known.of(labels, use), area.percentOf(whole), texts(use))));
         add(bands, "left", leftovers.isEmpty() ? "left" : "left " + leftovers.getFirst(), ledger.left(), whole);
         add(bands, "trimmed", "trimmed away", ledger.trimmed(), whole);
         add(bands, "missing", "short", missing, whole);

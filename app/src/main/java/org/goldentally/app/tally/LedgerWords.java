@@ -11,6 +11,7 @@ import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.Known;
 
 /** A cloth's account in words. */
 public final class LedgerWords {
@@ -34,7 +35,8 @@ public final class LedgerWords {
             return "none on the shelf";
         }
         List<String> said = new ArrayList<>();
-        counts.forEach((key, count) -> said.add(pieces.get(key).piece().describe(Math.toIntExact(count), system)));
+        counts.forEach(
+                (key, count) -> said.add(Known.of(pieces, key).piece().describe(Math.toIntExact(count), system)));
         return String.join("; ", said);
     }
 

@@ -30,6 +30,7 @@ import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.Known;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.unit.UnitDrawing;
@@ -77,6 +78,8 @@ public record TallyView(
             List<WayView> ways) {}
 
     /**
+     * One way of making a group.
+     *
      * @param setEnds what is left of sewn strip sets beyond their segments; empty where nothing is
      * @param workings of the chosen way only
      */
@@ -101,7 +104,11 @@ public record TallyView(
             @Schema(types = {"string", "null"}) @Nullable String widestSeam,
             List<Working> workings) {}
 
-    /** @param uses what it is for, as the accounts name it */
+    /**
+     * Long strips of one width.
+     *
+     * @param uses what it is for, as the accounts name it
+     */
     public record StripView(
             List<String> uses,
             String label,
@@ -143,7 +150,11 @@ public record TallyView(
             List<Problem> problems,
             List<Working> workings) {}
 
-    /** @param uses of what is cut; empty for what is left */
+    /**
+     * A band of what becomes of a cloth.
+     *
+     * @param uses of what is cut; empty for what is left
+     */
     public record BandView(String what, String label, double percent, List<String> uses) {}
 
     public record UseView(List<String> uses, String label, long count, String cut) {}
@@ -151,7 +162,11 @@ public record TallyView(
     public record TotalsView(
             long units, long sets, long spare, String clothCut, int clothsShort, List<String> toBuy, String cost) {}
 
-    /** @param pieces what is on the shelf, by the quilt's cloths */
+    /**
+     * The tally as the page shows it.
+     *
+     * @param pieces what is on the shelf, by the quilt's cloths
+     */
     public static TallyView of(
             TopTally tally, Map<String, List<ShelfPieces>> pieces, Map<String, Price> prices, ClothCutter cutter) {
         MeasureSystem system = tally.top().design().system();
@@ -163,7 +178,7 @@ public record TallyView(
         List<LedgerView> ledgers = tally.ledgers().stream()
                 .map(ledger -> LedgerViews.ledger(
                         ledger,
-                        cloths.get(clothPlaces.get(ledger.cloth())),
+                        cloths.get(Known.of(clothPlaces, ledger.cloth())),
                         Optional.ofNullable(prices.get(ledger.cloth())),
                         ledger.asYardage(cutter),
                         system))
@@ -288,7 +303,7 @@ public record TallyView(
                 chosen.right(),
                 choice.byQuilter(),
                 choice.ways().stream()
-                        .map(way -> way(way, way == chosen, system))
+                        .map(way -> way(way, way.method() == chosen.method(), system))
                         .toList());
     }
 

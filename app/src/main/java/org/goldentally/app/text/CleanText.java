@@ -51,10 +51,10 @@ public final class CleanText {
     }
 
     private static boolean isPlain(int sign) {
-        boolean turnsWriting = sign >= 0x202a && sign <= 0x202e || sign >= 0x2066 && sign <= 0x2069;
+        boolean turnsWriting = (sign >= 0x202a && sign <= 0x202e) || (sign >= 0x2066 && sign <= 0x2069);
         boolean breaksLine = sign == 0x2028 || sign == 0x2029;
         boolean half = sign >= Character.MIN_SURROGATE && sign <= Character.MAX_SURROGATE;
-        boolean none = (sign & 0xfffe) == 0xfffe || sign >= 0xfdd0 && sign <= 0xfdef || sign == 0xfeff;
+        boolean none = (sign & 0xfffe) == 0xfffe || (sign >= 0xfdd0 && sign <= 0xfdef) || sign == 0xfeff;
         return !Character.isISOControl(sign) && !turnsWriting && !breaksLine && !half && !none;
     }
 

@@ -6,8 +6,10 @@ import io.swagger.v3.oas.models.media.Schema;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import org.goldentally.core.problem.Known;
 import org.goldentally.core.unit.UnitKind;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
@@ -42,9 +44,9 @@ class ApiDescription {
 
     /** Of all kinds of units, those that a schema allows. */
     private static void kinds(OpenAPI api, String schema, Predicate<UnitKind> allowed) {
-        Schema<?> described = api.getComponents().getSchemas().get(schema);
-        @SuppressWarnings("unchecked")
-        Schema<Object> kind = (Schema<Object>) described.getProperties().get("kind");
+        Schema<?> described = Known.of(api.getComponents().getSchemas(), schema);
+        @SuppressWarnings({"unchecked", "rawtypes"})
+        Schema<Object> kind = (Schema<Object>) Known.of((Map<String, Schema>) (Map) described.getProperties(), "kind");
         kind.setEnum(
                 Arrays.stream(UnitKind.values()).filter(allowed).map(Enum::name).collect(Collectors.toList()));
     }

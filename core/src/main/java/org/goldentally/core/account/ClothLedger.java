@@ -104,7 +104,11 @@ public record ClothLedger(
         return of(request, length -> true);
     }
 
-    /** @param goOn asked now and then with the best length so far, in marks; a long search ends when it says no */
+    /**
+     * Works the account out.
+     *
+     * @param goOn asked now and then with the best length so far, in marks; a long search ends when it says no
+     */
     public static ClothLedger of(CuttingRequest request, Predicate<Integer> goOn) {
         List<ClothCut> cuts = alikeTogether(request.cuts());
         cuts.sort(Comparator.comparing(ClothCut::longerSide)

@@ -11,6 +11,7 @@ import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.Known;
 
 /** What to do with one piece of cloth, step by step: square up, strips, pieces from the strips, what to keep. */
 public final class CuttingSteps {
@@ -82,7 +83,7 @@ public final class CuttingSteps {
             runs.merge(key, 1, Integer::sum);
             segments.put(key, segment);
         });
-        runs.forEach((key, count) -> said.add(say(segments.get(key), count, strip.height(), writer)));
+        runs.forEach((key, count) -> said.add(say(Known.of(segments, key), count, strip.height(), writer)));
         long pieces = strip.segments().stream()
                 .mapToLong(segment -> segment.pieces().size())
                 .sum();

@@ -51,7 +51,7 @@ final class StripLayer {
     static OpenedPiece lay(ClothPiece piece, List<Strip> strips, Length mark, Length squaringUp, NextOfSize next) {
         StripLayer layer = new StripLayer(piece, mark, squaringUp);
         List<Strip> inOrder = new ArrayList<>(strips);
-        inOrder.sort(Comparator.comparingInt(Strip::height).reversed().thenComparing(Strip::hashCode));
+        inOrder.sort(Comparator.comparingInt(Strip::height).reversed().thenComparingInt(Strip::hashCode));
         inOrder.forEach(strip -> layer.lay(strip, next));
         return layer.done();
     }
@@ -64,7 +64,7 @@ final class StripLayer {
         inOrder.sort(Comparator.comparingInt(StripLayer::stackHeight)
                 .thenComparingInt(Strip.Segment::width)
                 .reversed()
-                .thenComparing(Strip.Segment::hashCode));
+                .thenComparingInt(Strip.Segment::hashCode));
         Length restFrom = Length.ZERO;
         for (int i = 0; i < inOrder.size(); i++) {
             Strip.Segment segment = inOrder.get(i);

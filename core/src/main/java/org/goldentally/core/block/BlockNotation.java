@@ -7,6 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.problem.Known;
 import org.goldentally.core.unit.UnitDrawing;
 import org.goldentally.core.unit.UnitKind;
 
@@ -67,7 +68,7 @@ final class BlockNotation {
         if (!matcher.matches()) {
             throw new IllegalArgumentException("cannot read the cell " + word);
         }
-        UnitKind kind = KINDS.get(matcher.group(1));
+        UnitKind kind = Known.of(KINDS, matcher.group(1));
         int count = matcher.group(2) == null ? kind.usualCount() : Integer.parseInt(matcher.group(2));
         String corner = matcher.group(3) == null ? "1/2" : matcher.group(3);
         int turns = matcher.group(4) == null ? 0 : Integer.parseInt(matcher.group(4));
@@ -85,7 +86,7 @@ final class BlockNotation {
         List<String> cloths = new ArrayList<>();
         if (kind == UnitKind.PIECED_HALF) {
             UnitDrawing.of(kind.unit(Length.inches(1), Length.inches(1), count, 1, 2, List.of()))
-                    .forEach(patch -> cloths.add(letter(letters, patch.cloth().ordinal())));
+                    .forEach(patch -> cloths.add(letter(letters, patch.cloth().place())));
         } else {
             for (int i = 0; i < kind.patches(count); i++) {
                 cloths.add(letter(letters, i));

@@ -140,7 +140,6 @@ public record Figure(
     /**
      * The block at a finished size.
      *
-     * @param where how the block is called in what is said of its flaws
      * @param blocks finds the smaller blocks in it by their keys
      */
     public static Figure of(

@@ -196,7 +196,7 @@ final class LineMarks {
     private static boolean isPartOfAYard(Number number) {
         boolean inches = number.unit().startsWith("in") || number.unit().equals("\"");
         double size = Double.parseDouble(number.number().matches("[\\d.]+") ? number.number() : "0");
-        return inches && size < 36 || number.unit().equals("cm") && size < 50;
+        return (inches && size < 36) || (number.unit().equals("cm") && size < 50);
     }
 
     private void takePinked() {
@@ -259,7 +259,7 @@ final class LineMarks {
         if (bought.isPresent()) {
             return Optional.of(new Form(PieceForm.YARDAGE, false, false));
         }
-        if (!pair.isEmpty() || wide.isPresent() && along.isPresent()) {
+        if (!pair.isEmpty() || (wide.isPresent() && along.isPresent())) {
             return Optional.of(new Form(PieceForm.SCRAP, false, false));
         }
         return wide.isPresent() && hasSize()

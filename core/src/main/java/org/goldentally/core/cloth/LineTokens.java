@@ -29,7 +29,7 @@ record LineTokens(List<Token> tokens) {
 
         /** In yards or metres, as cloth is sold. */
         boolean isBought() {
-            return unit.startsWith("y") || unit.startsWith("m") && !unit.equals("mm");
+            return unit.startsWith("y") || (unit.startsWith("m") && !unit.equals("mm"));
         }
 
         boolean isMetric() {

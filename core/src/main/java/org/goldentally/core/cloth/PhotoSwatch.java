@@ -11,7 +11,11 @@ public final class PhotoSwatch {
 
     private PhotoSwatch() {}
 
-    /** @param rgb points row by row, each {@code 0xrrggbb}; what stands above is ignored */
+    /**
+     * The colour of a photographed cloth: the mean in linear light, the rim left out.
+     *
+     * @param rgb points row by row, each {@code 0xrrggbb}; what stands above is ignored
+     */
     public static String colour(int[] rgb, int width) {
         int height = rgb.length / width;
         int left = (int) (width * RIM);

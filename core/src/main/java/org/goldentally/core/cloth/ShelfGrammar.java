@@ -116,7 +116,7 @@ final class ShelfGrammar {
         // "2 1/2 strip 42" is one strip: only several are counted.
         return form.plural()
                 || !form.said()
-                || one && candidate.at() < marks.formAt()
+                || (one && candidate.at() < marks.formAt())
                 || form.form() == PieceForm.YARDAGE;
     }
 
@@ -142,7 +142,7 @@ final class ShelfGrammar {
 
     /** What is left of the loose numbers are sizes, as many as the form wants; a length's is its width or itself. */
     private void add(Set<Meant> meanings, Form form, OptionalLong count, List<Loose> sizes) {
-        boolean sized = !marks.pair().isEmpty() || !marks.measured().isEmpty() && form.form() != PieceForm.STRIP;
+        boolean sized = !marks.pair().isEmpty() || (!marks.measured().isEmpty() && form.form() != PieceForm.STRIP);
         int most = switch (form.form()) {
             case SQUARE -> marks.pair().isEmpty() ? 1 : 0;
             case STRIP -> marks.pair().isEmpty() ? 2 : 0;

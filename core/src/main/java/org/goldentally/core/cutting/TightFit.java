@@ -25,7 +25,11 @@ public final class TightFit {
 
     private TightFit() {}
 
-    /** @param room what each edge needs that has still to be cut true; exactly so much is enough */
+    /**
+     * Whether cuts come too close to an edge.
+     *
+     * @param room what each edge needs that has still to be cut true; exactly so much is enough
+     */
     public static boolean of(ClothPiece piece, List<CutBlock> blocks, Length room) {
         if (blocks.isEmpty()) {
             return false;

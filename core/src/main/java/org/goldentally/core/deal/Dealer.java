@@ -14,6 +14,7 @@ import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.problem.Known;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.quilt.QuiltTop;
@@ -164,14 +165,14 @@ final class Dealer {
         for (Hand hand : hands) {
             for (String key : hand.dealtKeys) {
                 long samePack = hand.dealtKeys.stream()
-                        .filter(other -> allowed.get(other).length > 0
-                                && java.util.Arrays.equals(allowed.get(other), allowed.get(key)))
+                        .filter(other -> Known.of(allowed, other).length > 0
+                                && java.util.Arrays.equals(Known.of(allowed, other), Known.of(allowed, key)))
                         .count();
-                if (allowed.get(key).length < Math.max(1, samePack)) {
+                if (Known.of(allowed, key).length < Math.max(1, samePack)) {
                     throw new RefusedException(new Problem(
                             "Scrappy places",
                             "a block has " + Math.max(1, samePack) + " places for prints of which the pack has "
-                                    + allowed.get(key).length,
+                                    + Known.of(allowed, key).length,
                             "take more prints of the pack in hand, or fewer different places in the block"));
                 }
             }
@@ -233,7 +234,7 @@ final class Dealer {
     private int leastUsedFree(Hand hand, int place) {
         int best = -1;
         double least = Double.MAX_VALUE;
-        for (int print : allowed.get(hand.dealtKeys.get(place))) {
+        for (int print : Known.of(allowed, hand.dealtKeys.get(place))) {
             double load = used[print] / share[print] + chance.nextDouble() / share[print];
             if (!has(hand, print) && load < least) {
                 least = load;
@@ -261,7 +262,7 @@ final class Dealer {
     private void tryAnother(double heat, int places) {
         Hand hand = hands.get(chance.nextInt(hands.size()));
         int place = chance.nextInt(hand.prints.length);
-        int[] may = allowed.get(hand.dealtKeys.get(place));
+        int[] may = Known.of(allowed, hand.dealtKeys.get(place));
         int to = may[chance.nextInt(may.length)];
         int from = hand.prints[place];
         if (to == from || has(hand, to)) {
@@ -371,7 +372,7 @@ final class Dealer {
     private boolean tooClose(int print) {
         return hands.stream()
                 .flatMap(hand -> java.util.stream.IntStream.range(0, hand.prints.length)
-                        .filter(place -> java.util.Arrays.stream(allowed.get(hand.dealtKeys.get(place)))
+                        .filter(place -> java.util.Arrays.stream(Known.of(allowed, hand.dealtKeys.get(place)))
                                 .anyMatch(each -> each == print))
                         .mapToObj(place -> closeAt(hand, place, print)))
                 .allMatch(close -> close);

@@ -120,8 +120,8 @@ public record Finishing(
             return Optional.empty();
         }
         boolean takeUpright = lying.isEmpty()
-                || upright.isPresent()
-                        && !upright.get().cloth().isLongerThan(lying.get().cloth());
+                || (upright.isPresent()
+                        && !upright.get().cloth().isLongerThan(lying.get().cloth()));
         Backing backing = takeUpright ? upright.get() : lying.get();
         workings.add(new Working(
                 "Backing",

@@ -119,7 +119,7 @@ public final class UnitPlans {
         return ways.stream()
                 .min(Comparator.comparing((UnitPlan way) -> !isUsual(way))
                         .thenComparing(UnitPlan::clothCut)
-                        .thenComparing(UnitPlan::sets))
+                        .thenComparingLong(UnitPlan::sets))
                 .orElseThrow();
     }
 

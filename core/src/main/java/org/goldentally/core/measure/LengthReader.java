@@ -8,6 +8,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.goldentally.core.problem.Reading;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads lengths the way quilters write them: {@code 4 7/8}, {@code 4⅞}, {@code 4-7/8}, {@code 4.875}, {@code 4 7/8"},
@@ -95,7 +96,7 @@ public final class LengthReader {
         return Reading.of(length);
     }
 
-    private static BigFraction number(Matcher matcher) {
+    private static @Nullable BigFraction number(Matcher matcher) {
         if (matcher.group(1) != null) {
             int denominator = Integer.parseInt(matcher.group(3));
             return denominator == 0

@@ -230,7 +230,7 @@ final class RootTwo implements Comparable<RootTwo> {
 
     /** The decimal guess is put right by whole numbers. */
     private static long wholeSquareRoot(long number) {
-        long guess = (long) Math.sqrt(number);
+        long guess = (long) Math.sqrt((double) number);
         while (guess * guess > number) {
             guess--;
         }

@@ -35,7 +35,7 @@ record Bought(Map<String, Length> lengths, Map<String, Boolean> impossible) {
         boolean less = false;
         for (String cloth : allCloths(other)) {
             if (of(cloth).isLongerThan(other.of(cloth))
-                    || impossible.getOrDefault(cloth, false) && !other.impossible.getOrDefault(cloth, false)) {
+                    || (impossible.getOrDefault(cloth, false) && !other.impossible.getOrDefault(cloth, false))) {
                 return false;
             }
             less |= of(cloth).isShorterThan(other.of(cloth));

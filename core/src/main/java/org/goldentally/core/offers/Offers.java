@@ -77,7 +77,7 @@ public final class Offers {
                 .toList();
         for (UnitPlans.Choice choice : groups) {
             choice.ways().stream()
-                    .filter(way -> way != choice.chosen() && UnitPlans.isUsual(way))
+                    .filter(way -> way.method() != choice.chosen().method() && UnitPlans.isUsual(way))
                     .flatMap(way -> saving(choice, way).stream())
                     .max(Comparator.comparing(Saving::saved))
                     .ifPresent(savings::add);

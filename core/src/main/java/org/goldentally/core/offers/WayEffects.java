@@ -25,7 +25,11 @@ public final class WayEffects {
      */
     public record WayEffect(String method, boolean shelfAllows, String effect) {}
 
-    /** @param choiceKey of the group, {@link org.goldentally.core.making.UnitsKey#choice} */
+    /**
+     * What each way of making a group would change.
+     *
+     * @param choiceKey of the group, {@link org.goldentally.core.making.UnitsKey#choice}
+     */
     public static List<WayEffect> of(
             TopTally tally, String choiceKey, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
         List<WayEffect> effects = new ArrayList<>();

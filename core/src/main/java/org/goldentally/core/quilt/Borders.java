@@ -151,8 +151,8 @@ final class Borders {
             boolean sidesFirst = !width.isLongerThan(height);
             boolean butted = corners == Corners.BUTTED;
             boolean mitred = corners == Corners.MITRED;
-            Length lying = mitred || butted && sidesFirst ? width.plus(across.times(2)) : width;
-            Length standing = mitred || butted && !sidesFirst ? height.plus(upright.times(2)) : height;
+            Length lying = mitred || (butted && sidesFirst) ? width.plus(across.times(2)) : width;
+            Length standing = mitred || (butted && !sidesFirst) ? height.plus(upright.times(2)) : height;
             Length left = lying.equals(width) ? x : x.minus(across);
             Length top = standing.equals(height) ? y : y.minus(upright);
             side(1, "upper side", lying, upright, across, 0, left, y.minus(upright));

@@ -17,9 +17,11 @@ import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.problem.Known;
 import org.goldentally.core.quilt.TopPart.Kind;
 import org.goldentally.core.unit.PatchworkUnit;
 import org.goldentally.core.unit.UnitDrawing;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a quilter looks for when stepping back from the wall.
@@ -79,9 +81,9 @@ public record Judging(
         units.forEach((pair, count) -> close.add(new ClosePair(
                 pair.get(0),
                 pair.get(1),
-                Math.abs(lightness.get(pair.get(0)) - lightness.get(pair.get(1))),
+                Math.abs(Known.of(lightness, pair.get(0)) - Known.of(lightness, pair.get(1))),
                 count,
-                List.copyOf(partIds.get(pair)))));
+                List.copyOf(Known.of(partIds, pair)))));
         return close;
     }
 
@@ -93,10 +95,9 @@ public record Judging(
             for (int[] pair : meetings.computeIfAbsent(unit.unit(), Judging::meetings)) {
                 String a = unit.cloths().get(pair[0]);
                 String b = unit.cloths().get(pair[1]);
-                Double lightA = lightness.get(a);
-                Double lightB = lightness.get(b);
-                boolean differ = !a.equals(b) && lightA != null && lightB != null;
-                if (differ && Math.abs(lightA - lightB) < closeInValue) {
+                @Nullable Double lightA = lightness.get(a);
+                @Nullable Double lightB = lightness.get(b);
+                if (!a.equals(b) && lightA != null && lightB != null && Math.abs(lightA - lightB) < closeInValue) {
                     ofUnit.add(a.compareTo(b) < 0 ? List.of(a, b) : List.of(b, a));
                 }
             }
@@ -156,7 +157,7 @@ public record Judging(
                     break;
                 }
                 TopPart beside = edges.get(j).getKey();
-                if (other.cloth.equals(edge.cloth) && beside != part) {
+                if (other.cloth.equals(edge.cloth) && !beside.id().equals(part.id())) {
                     shared.add(new SharedCloth(edge.cloth, part, beside));
                 }
             }

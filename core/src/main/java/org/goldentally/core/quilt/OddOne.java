@@ -14,6 +14,7 @@ import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.problem.Known;
 import org.goldentally.core.quilt.TopPart.Kind;
 
 /**
@@ -121,7 +122,7 @@ public record OddOne(TopPart part, String expected) {
                     .merge(look(part), 1, Integer::sum));
             List<OddOne> broken = new ArrayList<>();
             grid.forEach((at, part) -> {
-                Map<Look, Integer> vote = votes.get(List.of(at.getFirst() % rows, at.getLast() % columns));
+                Map<Look, Integer> vote = Known.of(votes, List.of(at.getFirst() % rows, at.getLast() % columns));
                 Look winner = vote.entrySet().stream()
                         .max(Map.Entry.<Look, Integer>comparingByValue()
                                 .thenComparing(entry -> entry.getKey().toString()))
@@ -150,7 +151,7 @@ public record OddOne(TopPart part, String expected) {
                         ? List.of(at.getFirst(), columns - 1 - at.getLast())
                         : List.of(rows - 1 - at.getFirst(), at.getLast());
                 TopPart other = grid.get(opposite);
-                if (other == null || !done.add(at) || !opposite.equals(at) && done.contains(opposite)) {
+                if (other == null || !done.add(at) || (!opposite.equals(at) && done.contains(opposite))) {
                     continue;
                 }
                 Look expected = look(other, seen);

@@ -20,6 +20,7 @@ import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.making.UnitsKey;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.problem.Known;
 import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
@@ -136,14 +137,14 @@ public final class Batches {
                 sort.name + ", set into other blocks, "
                         + (sort.width.equals(sort.height) ? "" : writer.write(sort.width) + " × ")
                         + writer.writeWithUnit(sort.height) + " finished" + (sort.mirrored ? ", mirrored" : ""),
-                dressings.get(sort).size() == 1
+                Known.of(dressings, sort).size() == 1
                         ? "all in the same cloths"
-                        : "in " + dressings.get(sort).size() + " different dressings",
+                        : "in " + Known.of(dressings, sort).size() + " different dressings",
                 inner.size(),
                 1,
                 "block",
                 Optional.empty(),
-                parts.get(sort).stream().distinct().toList(),
+                Known.of(parts, sort).stream().distinct().toList(),
                 Optional.of(new InnerBlock(inner.getFirst().block(), sort.width, sort.height, sort.mirrored)))));
         return batches.reversed();
     }

@@ -57,8 +57,9 @@ public record FirstUnit(boolean goOn, Optional<Double> seam, String advice) {
         double trimmed = recipe.sizes().trimmedWidth().toDoubleInches();
         return recipe.sewing()
                 .widestSeam()
+                .filter(widest -> widest.isLongerThan(settings.seamAllowance())
+                        && recipe.sizes().rawWidth().isLongerThan(recipe.sizes().trimmedWidth()))
                 .map(Length::toDoubleInches)
-                .filter(widest -> widest - set > 1e-9 && raw - trimmed > 1e-9)
                 .map(widest -> set + (raw - measured.toDoubleInches()) * (widest - set) / (raw - trimmed))
                 .filter(seam -> seam > 0);
     }

@@ -15,6 +15,7 @@ import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.problem.Known;
 import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
@@ -153,7 +154,7 @@ public record Layout(
         Assembly assembly = Assembly.of(List.copyOf(byBox.keySet()));
         List<LaidPiece> pieces = new ArrayList<>();
         for (Box box : assembly.pieces()) {
-            pieces.add(byBox.get(box).numbered(pieces.size() + 1));
+            pieces.add(Known.of(byBox, box).numbered(pieces.size() + 1));
         }
         Length seams = design.sizes().settings().seamAllowance().times(2);
         return new Layout(
@@ -199,7 +200,7 @@ public record Layout(
                 }
             }
         }
-        sums.replaceAll((box, sum) -> sum / areas.get(box));
+        sums.replaceAll((box, sum) -> sum / Known.of(areas, box));
         return sums;
     }
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.goldentally.core.problem.Known;
 import org.goldentally.core.sew.LogEntry.Kind;
 
 /**
@@ -78,8 +79,8 @@ public record Pace(Map<Batch.Kind, Double> usual, Map<Batch.Kind, Double> slow, 
         for (Batch batch : batches) {
             long left = batch.setsLeft(state.of(batch.key().text()));
             if (usual.containsKey(batch.kind())) {
-                usualSum += left * usual.get(batch.kind());
-                slowSum += left * slow.get(batch.kind());
+                usualSum += left * Known.of(usual, batch.kind());
+                slowSum += left * Known.of(slow, batch.kind());
             } else {
                 without += left;
             }

@@ -65,7 +65,11 @@ public record PressingMap(List<Pressed> seams) {
         }
     }
 
-    /** @param lightness of a part, all its patches together */
+    /**
+     * Presses the seams of what is put together.
+     *
+     * @param lightness of a part, all its patches together
+     */
     public static PressingMap of(Assembly assembly, Pressing school, ToDoubleFunction<Assembly.Part> lightness) {
         List<Seam> seams = assembly.seams();
         if (school == Pressing.OPEN) {

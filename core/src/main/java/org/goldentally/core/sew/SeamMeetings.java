@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.geometry.Point;
+import org.goldentally.core.problem.Known;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Assembly.Seam;
 import org.goldentally.core.sew.PressingMap.Direction;
@@ -110,7 +111,7 @@ final class SeamMeetings {
 
     /** A seam where it lies on the top, turned so that its rows lie level. */
     Seam onTop(SeamAt seam) {
-        return onTop.get(seam);
+        return Known.of(onTop, seam);
     }
 
     List<Meeting> meetings() {

@@ -2,13 +2,17 @@ package org.goldentally.core.sew;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.meaning.ReadDesign;
+import org.goldentally.core.problem.Known;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.PressingMap.Direction;
@@ -66,10 +70,8 @@ public record TopPressing(List<Sort> sorts, Optional<Layout> rows, List<Opened> 
         Map<BatchKey.Blocks, Layout> layouts = new LinkedHashMap<>();
         bySort.forEach((key, parts) -> {
             List<Figure> dressings = new ArrayList<>();
-            parts.stream()
-                    .map(TopPart::figure)
-                    .filter(figure -> dressings.stream().noneMatch(known -> known == figure))
-                    .forEach(dressings::add);
+            Set<Figure> known = Collections.newSetFromMap(new IdentityHashMap<>());
+            parts.stream().map(TopPart::figure).filter(known::add).forEach(dressings::add);
             Layout layout = Layout.of(dressings, parts.getFirst().placing().mirrored(), design);
             layouts.put(key, layout);
             meetings.add(layout, parts, frame);
@@ -93,7 +95,9 @@ public record TopPressing(List<Sort> sorts, Optional<Layout> rows, List<Opened> 
                                 .computeIfAbsent(
                                         map.directions(),
                                         any -> new Way(
-                                                "", layouts.get(sortOf(part)).pressed(map), new ArrayList<>()))
+                                                "",
+                                                Known.of(layouts, sortOf(part)).pressed(map),
+                                                new ArrayList<>()))
                                 .parts()
                                 .add(part));
             }

@@ -155,13 +155,13 @@ public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<St
         long open = batch.needed() - counts.good();
         QuiltDesign design = tally.top().design();
         return tally.choices().stream()
-                .filter(choice -> choice.chosen() == plan)
+                .filter(choice -> choice.chosen().key().equals(plan.key()))
                 .flatMap(choice -> choice.ways().stream())
-                .filter(way -> way != plan && UnitPlans.isUsual(way))
+                .filter(way -> way.method() != plan.method() && UnitPlans.isUsual(way))
                 .filter(way -> leftovers
                         .missing(cuts(way, Math.ceilDiv(open, way.recipe().unitsPerSet())), design)
                         .isEmpty())
-                .min(Comparator.comparing((UnitPlan way) -> way.recipe().unitsPerSet()))
+                .min(Comparator.comparingInt((UnitPlan way) -> way.recipe().unitsPerSet()))
                 .map(way -> "make the last " + open + " " + way.method().displayName() + ": cut "
                         + way.recipe().sizesToCut().stream()
                                 .map(design.system().writer()::write)

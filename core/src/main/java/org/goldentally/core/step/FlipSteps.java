@@ -239,9 +239,8 @@ public final class FlipSteps {
         return steps;
     }
 
-    /** Rows of small units and loose triangles, and the large triangle. */
     /**
-     * A pieced half.
+     * A pieced half: rows of small units and loose triangles, and the large triangle.
      *
      * @param large the large square as cut
      * @param smallCut the small squares as cut

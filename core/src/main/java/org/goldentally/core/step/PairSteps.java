@@ -235,7 +235,7 @@ public record PairSteps(
             Polygon part, Line heldBy, Length trimmed, boolean onPoint, SewingSettings settings, Habits habits) {
         List<Polygon> own = Sketch.body(part, heldBy);
         List<Polygon> other = Sketch.mirrored(own, heldBy);
-        Polygon trim = squareOnDiagonal(heldBy, part, trimmed);
+        Polygon trim = squareOnDiagonal(heldBy, trimmed);
         if (onPoint) {
             own = own.stream().map(Polygon::turnedHalfRight).toList();
             other = other.stream().map(Polygon::turnedHalfRight).toList();
@@ -262,8 +262,8 @@ public record PairSteps(
                                         + " square. Measure the first one before sewing the rest."));
     }
 
-    /** A square of the given side whose diagonal lies in the middle of the seam of the part. */
-    private static Polygon squareOnDiagonal(Line seam, Polygon part, Length side) {
+    /** A square of the given side whose diagonal lies in the middle of a seam. */
+    private static Polygon squareOnDiagonal(Line seam, Length side) {
         Point middle = seam.from().middleTo(seam.to());
         Length half = side.timesRootTwo().dividedBy(2);
         boolean slanting = !seam.from().x().equals(seam.to().x())

@@ -61,7 +61,7 @@ public final class SquareSteps {
         Sketch cut = new Sketch();
         for (int i = 0; i < 4; i++) {
             Length x = gap.times(i);
-            ClothRole cloth = ClothRole.values()[i];
+            ClothRole cloth = ClothRole.at(i);
             List<Line> seams = PairSteps.besideDiagonals(side, settings, false).stream()
                     .map(seam -> seam.movedBy(x, NONE))
                     .toList();

@@ -205,8 +205,8 @@ public final class StripSteps {
             boolean outer = i == 0 || i == strips - 1;
             Length height = width.minus(outer ? a : a.times(2));
             Polygon strip = Polygon.rectangle(Point.at(NONE, y), length, height);
-            cut.cloth(ClothRole.values()[i], strip);
-            joined.cloth(ClothRole.values()[i], strip);
+            cut.cloth(ClothRole.at(i), strip);
+            joined.cloth(ClothRole.at(i), strip);
             y = y.plus(height);
         }
         List<Line> across = new ArrayList<>();

@@ -46,7 +46,11 @@ public record ShoppingList(List<Item> items, MeasureSystem system) {
         items = List.copyOf(items);
     }
 
-    /** @param prices what is known of them, by the keys of the cloths */
+    /**
+     * What is to buy for a quilt.
+     *
+     * @param prices what is known of them, by the keys of the cloths
+     */
     public static ShoppingList of(TopTally tally, Map<String, Price> prices) {
         MeasureSystem system = tally.top().design().system();
         List<Item> items = new ArrayList<>();

@@ -84,7 +84,8 @@ public record TopTally(
         Length usual = UsualSizes.of(design.system()).widthOfFabric();
         List<UnitPlans.Choice> choices = new UnitPlans(read, usual).of(count);
         List<StripPlan> strips =
-                new ArrayList<>(new StripPlans(top, read, cloth -> width(shelf.get(cloth), usual)).of(count));
+                new ArrayList<>(new StripPlans(top, read, cloth -> width(shelf.getOrDefault(cloth, List.of()), usual))
+                        .of(count));
         Finishing finishing = Finishing.of(top);
         Optional<StripPlan> binding = finishing.binding().map(each -> StripPlans.binding(each, design.finishing()));
         finishing
@@ -191,7 +192,7 @@ public record TopTally(
 
     /** Cloth is bought, and strips are cut, as wide as the yardage on hand; else as wide as is usual. */
     private static Length width(List<ShelfPieces> pieces, Length usual) {
-        return Optional.ofNullable(pieces).orElse(List.of()).stream()
+        return pieces.stream()
                 .map(ShelfPieces::piece)
                 .filter(piece -> piece.form() == PieceForm.YARDAGE)
                 .map(org.goldentally.core.cloth.ClothPiece::width)

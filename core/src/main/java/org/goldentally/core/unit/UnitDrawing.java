@@ -147,7 +147,7 @@ public final class UnitDrawing {
         Length w = segment.finishedWidth();
         List<UnitPatch> patches = new ArrayList<>();
         for (int i = 0; i < segment.strips(); i++) {
-            patches.add(rectangle(ClothRole.values()[i], segment.namedSize().times(i), w, segment.namedSize()));
+            patches.add(rectangle(ClothRole.at(i), segment.namedSize().times(i), w, segment.namedSize()));
         }
         return patches;
     }

@@ -22,7 +22,11 @@ public final class Work {
         this.most = most;
     }
 
-    /** @param most steps, after which a question is given up */
+    /**
+     * A question that may take so many steps.
+     *
+     * @param most steps, after which a question is given up
+     */
     public static Work of(long most) {
         return new Work(most);
     }

@@ -42,8 +42,8 @@ public record Demand(int widthOfFabric, int longest, List<Item> items, int talle
 
     /** Whether a piece can be cut from cloth so wide and so long. */
     public static boolean fits(Item item, int widthOfFabric, int longest) {
-        return item.width <= widthOfFabric && item.height <= longest
-                || item.turnable && item.height <= widthOfFabric && item.width <= longest;
+        return (item.width <= widthOfFabric && item.height <= longest)
+                || (item.turnable && item.height <= widthOfFabric && item.width <= longest);
     }
 
     /** All ways in which pieces can lie on the cloth. */

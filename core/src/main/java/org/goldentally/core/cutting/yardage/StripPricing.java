@@ -10,6 +10,7 @@ import org.goldentally.core.cutting.yardage.Demand.Lying;
 import org.goldentally.core.cutting.yardage.Strip.Segment;
 import org.goldentally.core.cutting.yardage.Strip.Stacked;
 import org.goldentally.core.work.Work;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds, for every height of a strip, the strip worth most when each piece has a price.
@@ -110,7 +111,7 @@ final class StripPricing {
             }
         }
 
-        private double fillRow(int height, double[] best, int[] choice) {
+        private double fillRow(int height, double[] best, int @Nullable [] choice) {
             Work.spend((long) widthOfFabric * widths.length / LOOKS_A_STEP);
             best[0] = 0;
             for (int w = 1; w <= widthOfFabric; w++) {
@@ -229,7 +230,7 @@ final class StripPricing {
                     }
                 }
             }
-            if (best == null || !stacked && !stack.isEmpty()) {
+            if (best == null || (!stacked && !stack.isEmpty())) {
                 return stack;
             }
             stack.add(new Stacked(best.item(), best.height()));
