@@ -6,7 +6,9 @@ import { sendTaps } from './features/bench'
 import { sendDrafts } from './features/quilts'
 import './style.css'
 
-const queryClient = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true, staleTime: 1000 } } })
+const queryClient = new QueryClient({
+  defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: true, staleTime: 1000 } },
+})
 // What was not kept when the browser was closed is sent, whichever page is opened first.
 sendDrafts(queryClient)
 sendTaps(queryClient)

@@ -1,4 +1,5 @@
 import { noteAnswer } from './answering'
+import { addressOf, type Answer, type Arguments, type Method, type PathOf } from './calls'
 import type { components } from './schema'
 
 export type Schemas = components['schemas']
@@ -15,14 +16,31 @@ export class Refusal extends Error {
 }
 
 /** A file's content as it is, such as a photograph; its type is said where the file's name may not tell. */
-export function sendFile<T = undefined>(method: 'PUT' | 'POST', path: string, file: File, type = file.type || 'application/octet-stream'): Promise<T> {
-  return ask(method, path, { 'Content-Type': type, ...keyFor(method, path) }, file)
+export function sendFile<M extends 'PUT' | 'POST', P extends PathOf<M>>(
+  method: M,
+  path: P,
+  given: { path?: Record<string, string> },
+  file: File,
+  type = file.type || 'application/octet-stream',
+): Promise<Answer<M, P>> {
+  return ask(method, addressOf(path, given), { 'Content-Type': type, ...keyFor(method, addressOf(path, given)) }, file)
 }
 
 /** One request to the server. Throws a {@link Refusal} for whatever goes wrong, an unreachable server included. */
-export function call<T>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, body?: unknown): Promise<T> {
+export function call<M extends Method, P extends PathOf<M>>(
+  method: M,
+  path: P,
+  ...[given]: Arguments<M, P>
+): Promise<Answer<M, P>> {
+  const address = addressOf(path, given as Parameters<typeof addressOf>[1])
+  const body = (given as { body?: unknown } | undefined)?.body
   const typed: Record<string, string> = body === undefined ? {} : { 'Content-Type': 'application/json' }
-  return ask(method, path, { ...typed, ...keyFor(method, path) }, body === undefined ? undefined : JSON.stringify(body))
+  return ask(
+    method,
+    address,
+    { ...typed, ...keyFor(method, address) },
+    body === undefined ? undefined : JSON.stringify(body),
+  )
 }
 
 /** Calls that ask only, and those that are the same sent twice or carry a name of their own: edits, taps, ticks. */
@@ -38,7 +56,10 @@ function keyFor(method: string, path: string): Record<string, string> {
 const pauses = [300, 1500]
 
 /** An answer, or nothing where none came; what carries a key is sent again first. */
-async function answerTo(path: string, request: RequestInit & { headers: Record<string, string> }): Promise<Response | undefined> {
+async function answerTo(
+  path: string,
+  request: RequestInit & { headers: Record<string, string> },
+): Promise<Response | undefined> {
   for (const pause of 'Idempotency-Key' in request.headers ? [...pauses, undefined] : [undefined]) {
     try {
       const response = await fetch(path, request)
@@ -51,7 +72,12 @@ async function answerTo(path: string, request: RequestInit & { headers: Record<s
   }
 }
 
-async function ask<T>(method: string, path: string, headers: Record<string, string>, body: BodyInit | undefined): Promise<T> {
+async function ask<T>(
+  method: string,
+  path: string,
+  headers: Record<string, string>,
+  body: BodyInit | undefined,
+): Promise<T> {
   const response = await answerTo(path, { method, headers, body })
   if (!response) {
     throw new Refusal(0, [

@@ -6,7 +6,9 @@ import TapeHeader from './TapeHeader.vue'
 
 const route = useRoute()
 const quilt = useOpenQuilt()
-const title = computed(() => [route.meta.title, quilt.id.value && quilt.name.value, 'Golden Tally'].filter(Boolean).join(' – '))
+const title = computed(() =>
+  [route.meta.title, quilt.id.value && quilt.name.value, 'Golden Tally'].filter(Boolean).join(' – '),
+)
 watchEffect(() => (document.title = title.value))
 </script>
 

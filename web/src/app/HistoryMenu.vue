@@ -27,12 +27,37 @@ onUnmounted(() => window.removeEventListener('pointerdown', outside))
 
 <template>
   <div class="relative flex items-stretch gap-1" role="group" :aria-label="`Steps of ${subject}`">
-    <button class="button flex max-w-32 flex-col items-start justify-center px-3 leading-5" :disabled="!undoes" :title="undoes ? `Undo: ${undoes}` : `Nothing of ${subject} to undo`" @click="history.undo()">
-      <span>Undo<span class="sr-only">{{ undoes ? `: ${undoes}` : '' }}</span></span>
-      <span v-if="undoes" class="block w-full truncate text-left text-sm font-normal text-soft" aria-hidden="true">{{ undoes }}</span>
+    <button
+      class="button flex max-w-32 flex-col items-start justify-center px-3 leading-5"
+      :disabled="!undoes"
+      :title="undoes ? `Undo: ${undoes}` : `Nothing of ${subject} to undo`"
+      @click="history.undo()"
+    >
+      <span
+        >Undo<span class="sr-only">{{ undoes ? `: ${undoes}` : '' }}</span></span
+      >
+      <span v-if="undoes" class="block w-full truncate text-left text-sm font-normal text-soft" aria-hidden="true">{{
+        undoes
+      }}</span>
     </button>
-    <button class="button px-3" :disabled="!redoes" :title="redoes ? `Redo: ${redoes}` : 'Nothing to do again'" @click="history.redo()">Redo<span class="sr-only">{{ redoes ? `: ${redoes}` : '' }}</span></button>
-    <button ref="opener" class="button px-2" :aria-expanded="open" :aria-label="`All steps of ${subject}`" :title="`All steps of ${subject}`" @click="open = !open">▾</button>
+    <button
+      class="button px-3"
+      :disabled="!redoes"
+      :title="redoes ? `Redo: ${redoes}` : 'Nothing to do again'"
+      @click="history.redo()"
+    >
+      Redo<span class="sr-only">{{ redoes ? `: ${redoes}` : '' }}</span>
+    </button>
+    <button
+      ref="opener"
+      class="button px-2"
+      :aria-expanded="open"
+      :aria-label="`All steps of ${subject}`"
+      :title="`All steps of ${subject}`"
+      @click="open = !open"
+    >
+      ▾
+    </button>
     <section
       v-if="open"
       ref="panel"
@@ -45,16 +70,42 @@ onUnmounted(() => window.removeEventListener('pointerdown', outside))
       <ProblemNote :problems="problems" />
       <p v-if="!entries.length" class="text-soft">Nothing has been done yet.</p>
       <ol class="max-h-[60dvh] overflow-y-auto" tabindex="-1">
-        <li v-for="entry in entries" :key="entry.id" class="flex items-center gap-2 border-b border-line py-1.5" :data-undone="entry.undone || undefined">
+        <li
+          v-for="entry in entries"
+          :key="entry.id"
+          class="flex items-center gap-2 border-b border-line py-1.5"
+          :data-undone="entry.undone || undefined"
+        >
           <span class="min-w-0 flex-1" :class="{ 'text-soft': entry.undone }">
             <span class="block truncate font-medium first-letter:uppercase" :title="entry.what">{{ entry.what }}</span>
-            <span class="block text-sm text-soft">{{ time(entry.at) }}<template v-if="entry.shown">, shown now</template><template v-if="entry.undone">, taken back</template></span>
+            <span class="block text-sm text-soft"
+              >{{ time(entry.at) }}<template v-if="entry.shown">, shown now</template
+              ><template v-if="entry.undone">, taken back</template></span
+            >
           </span>
-          <button v-if="!entry.shown && !(entry.undone && subject === 'the shelf')" class="button min-h-9 px-2 text-sm" :aria-label="`Go to: ${entry.what}`" @click="history.goTo(entry)">Go to</button>
-          <button v-if="entry.canTakeOut" class="button min-h-9 px-2 text-sm" :aria-label="`Take out: ${entry.what}`" title="Take this one out and keep what came later" @click="history.takeOut(entry)">Take out</button>
+          <button
+            v-if="!entry.shown && !(entry.undone && subject === 'the shelf')"
+            class="button min-h-9 px-2 text-sm"
+            :aria-label="`Go to: ${entry.what}`"
+            @click="history.goTo(entry)"
+          >
+            Go to
+          </button>
+          <button
+            v-if="entry.canTakeOut"
+            class="button min-h-9 px-2 text-sm"
+            :aria-label="`Take out: ${entry.what}`"
+            title="Take this one out and keep what came later"
+            @click="history.takeOut(entry)"
+          >
+            Take out
+          </button>
         </li>
       </ol>
-      <p class="text-sm text-soft">“Go to” shows {{ subject }} as it was after that step. “Take out” takes only that step back and keeps the later ones, where they do not depend on it.</p>
+      <p class="text-sm text-soft">
+        “Go to” shows {{ subject }} as it was after that step. “Take out” takes only that step back and keeps the later
+        ones, where they do not depend on it.
+      </p>
     </section>
   </div>
 </template>

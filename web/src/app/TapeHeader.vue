@@ -79,7 +79,8 @@ const waiting = computed(() => (quilt.saveState.value === 'keeping' ? 0 : quilt.
 const saving = computed(() => {
   if (quilt.saveState.value === 'refused') return 'Not kept yet: see the mistake'
   if (quilt.saveState.value === 'conflict') return 'Changed elsewhere'
-  if (waiting.value && quilt.saveState.value !== 'keeping') return `${spellCount(waiting.value, 'change', 'changes')} not kept yet: no answer`
+  if (waiting.value && quilt.saveState.value !== 'keeping')
+    return `${spellCount(waiting.value, 'change', 'changes')} not kept yet: no answer`
   if (quilt.saveState.value === 'keeping') return 'Keeping …'
   return answering.value ? 'All kept' : 'All kept; no answer just now'
 })
@@ -102,7 +103,11 @@ const saving = computed(() => {
       <p v-else class="text-sm text-soft">plan the whole top first</p>
     </div>
 
-    <nav v-if="quilt.id.value" aria-label="Stations" class="tape order-last flex w-full bg-tape pt-3 lg:order-none lg:w-auto lg:flex-1">
+    <nav
+      v-if="quilt.id.value"
+      aria-label="Stations"
+      class="tape order-last flex w-full bg-tape pt-3 lg:order-none lg:w-auto lg:flex-1"
+    >
       <RouterLink
         v-for="station in stations"
         :key="station.key"
@@ -115,7 +120,11 @@ const saving = computed(() => {
         <span class="truncate text-sm">{{ station.count }}</span>
       </RouterLink>
     </nav>
-    <nav v-else aria-label="Beside the stations" class="tape order-last flex w-full bg-tape pt-3 lg:order-none lg:w-auto lg:flex-1">
+    <nav
+      v-else
+      aria-label="Beside the stations"
+      class="tape order-last flex w-full bg-tape pt-3 lg:order-none lg:w-auto lg:flex-1"
+    >
       <RouterLink
         v-for="page in PAGES"
         :key="page.to"
@@ -131,10 +140,24 @@ const saving = computed(() => {
 
     <div v-if="quilt.id.value" class="ml-auto flex items-center gap-2 px-2 py-2">
       <RouterLink to="/yields" class="button">Yields</RouterLink>
-      <p role="status" class="w-20 text-right text-sm text-soft" :data-save="waiting && quilt.saveState.value === 'kept' ? 'unreachable' : quilt.saveState.value">{{ saving }}</p>
+      <p
+        role="status"
+        class="w-20 text-right text-sm text-soft"
+        :data-save="waiting && quilt.saveState.value === 'kept' ? 'unreachable' : quilt.saveState.value"
+      >
+        {{ saving }}
+      </p>
       <HistoryMenu />
     </div>
-    <p v-else-if="waiting" role="status" class="ml-auto self-center px-3 py-2 font-medium text-brick" data-save="unreachable">{{ spellCount(waiting, 'change', 'changes') }} not kept yet: no answer. Sent by {{ waiting === 1 ? 'itself' : 'themselves' }}.</p>
+    <p
+      v-else-if="waiting"
+      role="status"
+      class="ml-auto self-center px-3 py-2 font-medium text-brick"
+      data-save="unreachable"
+    >
+      {{ spellCount(waiting, 'change', 'changes') }} not kept yet: no answer. Sent by
+      {{ waiting === 1 ? 'itself' : 'themselves' }}.
+    </p>
   </header>
 </template>
 

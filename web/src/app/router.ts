@@ -1,12 +1,15 @@
 import { createRouter, createWebHistory } from 'vue-router'
-import { ClothStation } from '@/features/cloth'
 import { QuiltList, QuiltPage } from '@/features/quilts'
-import { CutStation } from '@/features/cut'
-import { SewStation } from '@/features/sew'
-import { TallyStation } from '@/features/tally'
-import { TopStation } from '@/features/top'
 import NothingHere from './NothingHere.vue'
-import { SizeChartPage, YieldsPage } from '@/features/yields'
+
+/** Stations are loaded when they are visited, by a door of their own: what the others use of a feature is in its index. */
+const ClothStation = () => import('@/features/cloth/ClothStation.vue')
+const TopStation = () => import('@/features/top/TopStation.vue')
+const TallyStation = () => import('@/features/tally/TallyStation.vue')
+const CutStation = () => import('@/features/cut/CutStation.vue')
+const SewStation = () => import('@/features/sew/SewStation.vue')
+const YieldsPage = () => import('@/features/yields/YieldsPage.vue')
+const SizeChartPage = () => import('@/features/yields/SizeChartPage.vue')
 
 export const router = createRouter({
   history: createWebHistory(),

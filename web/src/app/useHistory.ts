@@ -76,7 +76,15 @@ export function useHistory() {
     open,
     undo,
     redo,
-    goTo: (entry: HistoryEntry) => attempt(() => shelf.goBackTo(entry.id), () => quilt.goTo(entry.id)),
-    takeOut: (entry: HistoryEntry) => attempt(() => shelf.takeOut(entry.id), () => quilt.takeOut(entry.id)),
+    goTo: (entry: HistoryEntry) =>
+      attempt(
+        () => shelf.goBackTo(entry.id),
+        () => quilt.goTo(entry.id),
+      ),
+    takeOut: (entry: HistoryEntry) =>
+      attempt(
+        () => shelf.takeOut(entry.id),
+        () => quilt.takeOut(entry.id),
+      ),
   }
 }

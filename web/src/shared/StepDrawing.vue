@@ -38,7 +38,14 @@ const frame = computed(() => {
         stroke="#17202b"
         :stroke-width="frame.unit * 0.6"
       />
-      <polygon v-else-if="shape.kind === 'trim'" :points="shape.points" fill="none" stroke="#1c6b46" :stroke-width="frame.unit * 1.8" :stroke-dasharray="`${frame.unit * 6} ${frame.unit * 3}`" />
+      <polygon
+        v-else-if="shape.kind === 'trim'"
+        :points="shape.points"
+        fill="none"
+        stroke="#1c6b46"
+        :stroke-width="frame.unit * 1.8"
+        :stroke-dasharray="`${frame.unit * 6} ${frame.unit * 3}`"
+      />
       <polyline
         v-else
         :points="shape.points"

@@ -48,7 +48,13 @@ const box = (figure: number) => props.picture.shapes[props.picture.figures[figur
     class="h-full w-full"
   >
     <defs>
-      <pattern :id="`${pictureId}-blank`" width="1" height="1" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+      <pattern
+        :id="`${pictureId}-blank`"
+        width="1"
+        height="1"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
         <rect width="1" height="1" fill="#fdebe6" />
         <rect width="0.35" height="1" fill="#e08d80" />
       </pattern>
@@ -57,9 +63,22 @@ const box = (figure: number) => props.picture.shapes[props.picture.figures[figur
         <path :d="figure.seams" fill="none" stroke="#17202b" stroke-opacity="0.3" :stroke-width="seamWidth" />
       </g>
     </defs>
-    <use v-for="(part, i) in picture.parts" :key="part.id" :href="`#${pictureId}-${part.figure}`" :transform="`matrix(${part.transform})`" :data-part="i" />
+    <use
+      v-for="(part, i) in picture.parts"
+      :key="part.id"
+      :href="`#${pictureId}-${part.figure}`"
+      :transform="`matrix(${part.transform})`"
+      :data-part="i"
+    />
     <g v-for="part in litParts" :key="part.id" :transform="`matrix(${part.transform})`" pointer-events="none">
-      <rect :width="box(part.figure).width" :height="box(part.figure).height" fill="#ffcf3f" fill-opacity="0.35" stroke="#8a5a00" :stroke-width="seamWidth * 2.5" />
+      <rect
+        :width="box(part.figure).width"
+        :height="box(part.figure).height"
+        fill="#ffcf3f"
+        fill-opacity="0.35"
+        stroke="#8a5a00"
+        :stroke-width="seamWidth * 2.5"
+      />
     </g>
     <slot />
   </svg>

@@ -76,7 +76,9 @@ describe('Taps', () => {
   })
 
   it('does not try again what is refused, and says why', async () => {
-    vi.stubGlobal('fetch', async () => answer(422, { problems: [{ where: 'Note', why: 'nothing is typed', fix: 'type' }] }))
+    vi.stubGlobal('fetch', async () =>
+      answer(422, { problems: [{ where: 'Note', why: 'nothing is typed', fix: 'type' }] }),
+    )
     const taps = new Taps('q')
     taps.write(made)
     await vi.advanceTimersByTimeAsync(10)
@@ -93,7 +95,13 @@ describe('Taps', () => {
     taps.write({ ...made, kind: 'TAKE_BACK' })
     taps.write({ ...made, kind: 'UNIT_SPOILED' })
     taps.write({ ...made, batch: 'another' })
-    expect(withTaps(batch, taps.waiting.value)).toEqual({ good: 15, setsMade: 2, setsSpoiled: 0, spoiled: 1, unconfirmed: 4 })
+    expect(withTaps(batch, taps.waiting.value)).toEqual({
+      good: 15,
+      setsMade: 2,
+      setsSpoiled: 0,
+      spoiled: 1,
+      unconfirmed: 4,
+    })
     // One that the server has counted already is not counted twice.
     expect(withTaps({ ...batch, good: 16, setsMade: 2 }, taps.waiting.value, [taps.waiting.value[0]!.id]).good).toBe(15)
     taps.tick('s', true)

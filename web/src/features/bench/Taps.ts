@@ -110,7 +110,9 @@ export class Taps {
   }
 
   private deliver(tap: Tap): Promise<unknown> {
-    const quilt = `/api/quilts/${this.quiltId}`
-    return tap.kind === 'log' ? call('POST', `${quilt}/sew/log`, tap.entry) : call(tap.done ? 'PUT' : 'DELETE', `${quilt}/cut/steps/${tap.step}`)
+    const id = this.quiltId
+    return tap.kind === 'log'
+      ? call('POST', '/api/quilts/{id}/sew/log', { path: { id }, body: tap.entry })
+      : call(tap.done ? 'PUT' : 'DELETE', '/api/quilts/{id}/cut/steps/{step}', { path: { id, step: tap.step } })
   }
 }

@@ -20,7 +20,8 @@ function tapsOf(quiltId: string): Taps {
 
 /** Whether what the pages have of the batches holds the tap; so too where they have nothing that lacks it. */
 function isShown(quiltId: string, tap: Tap): boolean {
-  const pages = client?.getQueriesData<Schemas['SewView']>({ queryKey: ['quilt', quiltId, 'sew', 'batches'], type: 'active' }) ?? []
+  const pages =
+    client?.getQueriesData<Schemas['SewView']>({ queryKey: ['quilt', quiltId, 'sew', 'batches'], type: 'active' }) ?? []
   return pages.every(([, sew]) => !sew || sew.known.includes(tap.id))
 }
 
@@ -45,7 +46,9 @@ export function sendTaps(withClient: QueryClient) {
 
 /** How many taps of all quilts wait because nobody answered. */
 export function useStuckTaps() {
-  return computed(() => [...byQuilt.values()].reduce((sum, taps) => sum + (taps.stuck.value ? taps.waiting.value.length : 0), 0))
+  return computed(() =>
+    [...byQuilt.values()].reduce((sum, taps) => sum + (taps.stuck.value ? taps.waiting.value.length : 0), 0),
+  )
 }
 
 /** The taps of a quilt: writing them, and those that wait to be kept. */

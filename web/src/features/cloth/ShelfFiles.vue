@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
-import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
+import { call, type Problem, problemsOf } from '@/api/client'
 import { ProblemNote, spellCount } from '@/shared'
 
 export interface ShelfFilesProps {
@@ -15,9 +15,9 @@ const emit = defineEmits<{ changed: [] }>()
 const client = useQueryClient()
 const problems = ref<Problem[]>([])
 const said = ref('')
-const { data: prices } = useQuery({ queryKey: ['shelf', 'prices'], queryFn: () => call<Schemas['Prices']>('GET', '/api/shelf/prices') })
+const { data: prices } = useQuery({ queryKey: ['shelf', 'prices'], queryFn: () => call('GET', '/api/shelf/prices') })
 /** The list is changed as it is shown here: whoever changed it meanwhile is not overruled in silence. */
-const shownList = () => `?version=${prices.value?.version ?? ''}`
+const shownList = () => ({ version: prices.value?.version })
 
 async function attempt(work: () => Promise<string>) {
   said.value = ''
@@ -41,13 +41,15 @@ async function withText(event: Event, work: (text: string) => Promise<string>) {
 const asked = ref<{ text: string; there: number; fresh: number }>()
 
 async function bringIn(text: string, doubles: 'ASK' | 'LEAVE_OUT' | 'ADD' = 'ASK') {
-  const read = await call<Schemas['FileRead']>('POST', `/api/shelf/csv?doubles=${doubles}`, { text, system: props.system })
+  const read = await call('POST', '/api/shelf/csv', { query: { doubles }, body: { text, system: props.system } })
   const open = doubles === 'ASK' && read.alreadyThere > 0
   asked.value = open ? { text, there: read.alreadyThere, fresh: read.inFile - read.alreadyThere } : undefined
   return open ? '' : `${spellCount(read.put, 'line', 'lines')} put on the shelf.`
 }
 const takePrices = (text: string) =>
-  call<Schemas['Prices']>('PUT', `/api/shelf/prices${shownList()}`, { text, system: props.system }).then((list) => `The price list has ${spellCount(list.entries.length, 'line', 'lines')}.`)
+  call('PUT', '/api/shelf/prices', { query: shownList(), body: { text, system: props.system } }).then(
+    (list) => `The price list has ${spellCount(list.entries.length, 'line', 'lines')}.`,
+  )
 </script>
 
 <template>
@@ -55,23 +57,43 @@ const takePrices = (text: string) =>
     <h2 id="files-title" class="text-lg font-bold">Files and prices</h2>
     <p v-if="said" role="status" class="rounded-lg bg-tape-pale p-2">{{ said }}</p>
     <div v-if="asked" class="space-y-2 rounded-lg bg-tape-pale p-2">
-      <p role="status">The shelf has {{ spellCount(asked.there, 'line', 'lines') }} of this file already: the same pieces of the same cloth. Nothing is put there yet.</p>
-      <button class="button w-full" @click="attempt(() => bringIn(asked!.text, 'LEAVE_OUT'))">{{ asked.fresh ? `Only the ${spellCount(asked.fresh, 'new line', 'new lines')}, and its colours and prices` : 'No line, only its colours and prices' }}</button>
-      <button class="button w-full" @click="attempt(() => bringIn(asked!.text, 'ADD'))">All {{ asked.there + asked.fresh }}: it is more of the same</button>
+      <p role="status">
+        The shelf has {{ spellCount(asked.there, 'line', 'lines') }} of this file already: the same pieces of the same
+        cloth. Nothing is put there yet.
+      </p>
+      <button class="button w-full" @click="attempt(() => bringIn(asked!.text, 'LEAVE_OUT'))">
+        {{
+          asked.fresh
+            ? `Only the ${spellCount(asked.fresh, 'new line', 'new lines')}, and its colours and prices`
+            : 'No line, only its colours and prices'
+        }}
+      </button>
+      <button class="button w-full" @click="attempt(() => bringIn(asked!.text, 'ADD'))">
+        All {{ asked.there + asked.fresh }}: it is more of the same
+      </button>
       <button class="button w-full" @click="asked = undefined">Nothing of it</button>
     </div>
     <ProblemNote :problems="problems" />
     <div class="space-y-2">
-      <a class="button inline-flex w-full items-center justify-center" href="/api/shelf/csv" download="shelf.csv">Shelf as a CSV file</a>
+      <a class="button inline-flex w-full items-center justify-center" href="/api/shelf/csv" download="shelf.csv"
+        >Shelf as a CSV file</a
+      >
       <label class="block">
         <span class="mb-1 block font-medium">Put a CSV file on the shelf</span>
-        <input type="file" accept=".csv,text/csv" class="field w-full" @change="withText($event, (text) => bringIn(text))" />
+        <input
+          type="file"
+          accept=".csv,text/csv"
+          class="field w-full"
+          @change="withText($event, (text) => bringIn(text))"
+        />
       </label>
     </div>
     <div class="space-y-2 border-t border-line pt-3">
       <h3 class="font-bold">Price list</h3>
       <ul v-if="prices?.entries.length" class="text-sm">
-        <li v-for="(entry, i) in prices.entries.slice(0, 8)" :key="i">{{ entry.cloth || (entry.kind ? `any ${entry.kind}` : 'any cloth') }}: {{ entry.price }}</li>
+        <li v-for="(entry, i) in prices.entries.slice(0, 8)" :key="i">
+          {{ entry.cloth || (entry.kind ? `any ${entry.kind}` : 'any cloth') }}: {{ entry.price }}
+        </li>
         <li v-if="prices.entries.length > 8" class="text-soft">and {{ prices.entries.length - 8 }} more</li>
       </ul>
       <p v-else class="text-soft">None. Prices typed for a cloth count before the list's.</p>
@@ -80,8 +102,29 @@ const takePrices = (text: string) =>
         <input type="file" accept=".csv,text/csv" class="field w-full" @change="withText($event, takePrices)" />
       </label>
       <div class="flex gap-2">
-        <button class="button flex-1" @click="attempt(() => call('POST', `/api/shelf/prices/made-up${shownList()}`).then(() => 'The made-up list is taken: try it out, then take your shop\'s.'))">Made-up list</button>
-        <button class="button" :disabled="!prices?.entries.length" @click="attempt(() => call('DELETE', `/api/shelf/prices${shownList()}`).then(() => 'No price list any more.'))">None</button>
+        <button
+          class="button flex-1"
+          @click="
+            attempt(() =>
+              call('POST', '/api/shelf/prices/made-up', { query: shownList() }).then(
+                () => 'The made-up list is taken: try it out, then take your shop\'s.',
+              ),
+            )
+          "
+        >
+          Made-up list
+        </button>
+        <button
+          class="button"
+          :disabled="!prices?.entries.length"
+          @click="
+            attempt(() =>
+              call('DELETE', '/api/shelf/prices', { query: shownList() }).then(() => 'No price list any more.'),
+            )
+          "
+        >
+          None
+        </button>
       </div>
     </div>
   </section>

@@ -26,7 +26,10 @@ async function correct() {
 
 async function keep() {
   try {
-    await call('PUT', `/api/shelf/lines/${props.line.id}`, { version: props.line.version, line: typed.value })
+    await call('PUT', '/api/shelf/lines/{id}', {
+      path: { id: props.line.id },
+      body: { version: props.line.version, line: typed.value },
+    })
     correcting.value = false
     emit('corrected')
   } catch (thrown) {
@@ -39,7 +42,13 @@ async function keep() {
   <li class="py-1">
     <form v-if="correcting" class="space-y-2" @submit.prevent="keep" @keydown.esc="correcting = false">
       <div class="flex flex-wrap gap-2">
-        <input ref="field" v-model="typed" class="field min-w-48 flex-1" :aria-label="`Correct ${line.typed}`" :aria-invalid="problems.length > 0" />
+        <input
+          ref="field"
+          v-model="typed"
+          class="field min-w-48 flex-1"
+          :aria-label="`Correct ${line.typed}`"
+          :aria-invalid="problems.length > 0"
+        />
         <button class="button button-main">Keep</button>
         <button type="button" class="button" @click="correcting = false">Leave as it was</button>
       </div>

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/vue-query'
-import { call, type Schemas } from '@/api/client'
+import { call } from '@/api/client'
 
 /** All cloths on the shelf with their pieces. */
 export function useShelf() {
-  return useQuery({ queryKey: ['shelf'], queryFn: () => call<Schemas['ShelfClothView'][]>('GET', '/api/shelf') })
+  return useQuery({ queryKey: ['shelf'], queryFn: () => call('GET', '/api/shelf') })
 }

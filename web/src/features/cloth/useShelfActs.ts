@@ -7,20 +7,23 @@ const KEY = ['shelf', 'acts']
 /** What was done to the shelf, and taking it back. */
 export function useShelfActs() {
   const client = useQueryClient()
-  const { data } = useQuery({ queryKey: KEY, queryFn: () => call<Schemas['Acts']>('GET', '/api/shelf/acts') })
+  const { data } = useQuery({ queryKey: KEY, queryFn: () => call('GET', '/api/shelf/acts') })
 
-  async function change(path: string) {
-    client.setQueryData(KEY, await call<Schemas['Acts']>('POST', `/api/shelf/${path}`))
-    await Promise.all([client.invalidateQueries({ queryKey: ['shelf'] }), client.invalidateQueries({ queryKey: ['quilt'] })])
+  async function change(made: Promise<Schemas['Acts']>) {
+    client.setQueryData(KEY, await made)
+    await Promise.all([
+      client.invalidateQueries({ queryKey: ['shelf'] }),
+      client.invalidateQueries({ queryKey: ['quilt'] }),
+    ])
   }
 
   return {
     undoes: computed(() => data.value?.undoes ?? ''),
     redoes: computed(() => data.value?.redoes ?? ''),
     acts: computed(() => data.value?.acts ?? []),
-    undo: () => change('undo'),
-    redo: () => change('redo'),
-    goBackTo: (act: number) => change(`acts/${act}/go-back-to`),
-    takeOut: (act: number) => change(`acts/${act}/take-out`),
+    undo: () => change(call('POST', '/api/shelf/undo')),
+    redo: () => change(call('POST', '/api/shelf/redo')),
+    goBackTo: (act: number) => change(call('POST', '/api/shelf/acts/{act}/go-back-to', { path: { act } })),
+    takeOut: (act: number) => change(call('POST', '/api/shelf/acts/{act}/take-out', { path: { act } })),
   }
 }

@@ -21,40 +21,94 @@ const isDone = (step: { key: string; done: boolean }) => tickedWithTaps(step.key
   <div v-else class="grid flex-1 md:grid-cols-[14rem_1fr]">
     <section class="space-y-2 p-4" aria-label="Cloths to cut">
       <h1 class="panel-title">Cut in this order</h1>
-      <button v-for="each in sheets.cloths" :key="each.key" class="card flex w-full cursor-pointer items-center gap-3 p-3 text-left data-[chosen]:border-2 data-[chosen]:border-tape-deep" :data-chosen="each.key === cloth.key || undefined" :aria-pressed="each.key === cloth.key" @click="chosen = each.key">
+      <button
+        v-for="each in sheets.cloths"
+        :key="each.key"
+        class="card flex w-full cursor-pointer items-center gap-3 p-3 text-left data-[chosen]:border-2 data-[chosen]:border-tape-deep"
+        :data-chosen="each.key === cloth.key || undefined"
+        :aria-pressed="each.key === cloth.key"
+        @click="chosen = each.key"
+      >
         <span class="size-5 shrink-0 rounded-full border border-ink/40" :style="{ background: each.colour }"></span>
         <span class="min-w-0 flex-1 truncate font-medium">{{ each.name }}</span>
         <span>{{ each.done }} / {{ each.steps }}</span>
       </button>
-      <a class="button inline-flex w-full items-center justify-center" :href="`/api/quilts/${quilt.id.value}/cut.pdf`" target="_blank" rel="noopener">Print the sheets</a>
-      <p class="rounded-xl border border-[#d99a8f] bg-brick-pale p-3"><strong>Blade care.</strong> {{ sheets.caution }}</p>
+      <a
+        class="button inline-flex w-full items-center justify-center"
+        :href="`/api/quilts/${quilt.id.value}/cut.pdf`"
+        target="_blank"
+        rel="noopener"
+        >Print the sheets</a
+      >
+      <p class="rounded-xl border border-[#d99a8f] bg-brick-pale p-3">
+        <strong>Blade care.</strong> {{ sheets.caution }}
+      </p>
     </section>
     <section class="space-y-6 bg-white p-4" :aria-label="`How ${cloth.name} is cut`">
       <ProblemNote :problems="taps.problems.value" />
-      <p v-if="taps.stuck.value" role="alert" class="rounded-lg bg-brick-pale p-2">Golden Tally does not answer just now. Ticks are kept in this browser and sent by themselves; go on cutting.</p>
+      <p v-if="taps.stuck.value" role="alert" class="rounded-lg bg-brick-pale p-2">
+        Golden Tally does not answer just now. Ticks are kept in this browser and sent by themselves; go on cutting.
+      </p>
       <section v-if="cloth.labels.length" aria-labelledby="heaps-title">
         <h2 id="heaps-title" class="panel-title mb-1">Slips for the heaps</h2>
         <ul class="flex flex-wrap gap-2">
-          <li v-for="label in cloth.labels" :key="label.letter" class="flex items-center gap-2 rounded-lg border border-dashed border-[#8b959c] py-1 pr-3 pl-1">
+          <li
+            v-for="label in cloth.labels"
+            :key="label.letter"
+            class="flex items-center gap-2 rounded-lg border border-dashed border-[#8b959c] py-1 pr-3 pl-1"
+          >
             <strong class="grid size-9 place-items-center rounded bg-ink text-lg text-tape">{{ label.letter }}</strong>
-            <span class="leading-5">{{ label.count }} cut {{ label.size }} {{ sheets.unitOfLength }}<span class="block text-sm text-soft">{{ label.use }}</span></span>
+            <span class="leading-5"
+              >{{ label.count }} cut {{ label.size }} {{ sheets.unitOfLength
+              }}<span class="block text-sm text-soft">{{ label.use }}</span></span
+            >
           </li>
         </ul>
       </section>
-      <p v-if="!cloth.pieces.length">None of the cloth on the shelf gives these pieces, and no cloth of the usual width does. See the tally for a way out.</p>
-      <article v-for="(piece, number) in cloth.pieces" :key="piece.title + piece.toBuy" class="grid gap-4 border-b border-line pb-5 xl:grid-cols-[1fr_24rem]">
+      <p v-if="!cloth.pieces.length">
+        None of the cloth on the shelf gives these pieces, and no cloth of the usual width does. See the tally for a way
+        out.
+      </p>
+      <article
+        v-for="(piece, number) in cloth.pieces"
+        :key="piece.title + piece.toBuy"
+        class="grid gap-4 border-b border-line pb-5 xl:grid-cols-[1fr_24rem]"
+      >
         <div>
-          <h2 class="mb-2 text-lg font-bold">{{ cloth.name }}: {{ piece.title }}<span v-if="piece.toBuy" class="font-normal text-brick"> – to buy</span><span v-if="piece.count > 1" class="font-normal text-soft">, each cut like this</span></h2>
+          <h2 class="mb-2 text-lg font-bold">
+            {{ cloth.name }}: {{ piece.title }}<span v-if="piece.toBuy" class="font-normal text-brick"> – to buy</span
+            ><span v-if="piece.count > 1" class="font-normal text-soft">, each cut like this</span>
+          </h2>
           <PieceDiagram :piece="piece" :colour="cloth.colour" />
-          <p class="mt-1 text-right text-sm"><a class="underline" :href="`/api/quilts/${quilt.id.value}/cut/${encodeURIComponent(cloth.key)}/${number}.svg`" target="_blank" rel="noopener">this drawing as SVG</a></p>
+          <p class="mt-1 text-right text-sm">
+            <a
+              class="underline"
+              :href="`/api/quilts/${quilt.id.value}/cut/${encodeURIComponent(cloth.key)}/${number}.svg`"
+              target="_blank"
+              rel="noopener"
+              >this drawing as SVG</a
+            >
+          </p>
         </div>
         <div>
-          <p v-if="piece.tight" class="mb-2 rounded-lg border border-[#d9b95a] bg-tape-pale p-2"><strong>Tight fit.</strong> Check the ruler's zero and measure the piece before the first cut.</p>
+          <p v-if="piece.tight" class="mb-2 rounded-lg border border-[#d9b95a] bg-tape-pale p-2">
+            <strong>Tight fit.</strong> Check the ruler's zero and measure the piece before the first cut.
+          </p>
           <ul class="space-y-1">
             <li v-for="step in piece.steps" :key="step.key" class="border-b border-line py-2">
               <label class="flex cursor-pointer items-start gap-3">
-                <input type="checkbox" class="mt-0.5 size-6 shrink-0 accent-ink" :checked="isDone(step)" @change="taps.tick(step.key, ($event.target as HTMLInputElement).checked)" />
-                <span :class="{ 'text-soft line-through': isDone(step) }">{{ step.text }}<span v-if="step.running" class="block text-sm text-soft no-underline">{{ step.running }}</span></span>
+                <input
+                  type="checkbox"
+                  class="mt-0.5 size-6 shrink-0 accent-ink"
+                  :checked="isDone(step)"
+                  @change="taps.tick(step.key, ($event.target as HTMLInputElement).checked)"
+                />
+                <span :class="{ 'text-soft line-through': isDone(step) }"
+                  >{{ step.text
+                  }}<span v-if="step.running" class="block text-sm text-soft no-underline">{{
+                    step.running
+                  }}</span></span
+                >
               </label>
             </li>
           </ul>

@@ -27,26 +27,61 @@ const rectangles = computed(() =>
   ),
 )
 function box(each: { x: number; y: number; width: number; height: number }) {
-  return turned.value ? { x: each.y, y: each.x, width: each.height, height: each.width } : { x: each.x, y: each.y, width: each.width, height: each.height }
+  return turned.value
+    ? { x: each.y, y: each.x, width: each.height, height: each.width }
+    : { x: each.x, y: each.y, width: each.width, height: each.height }
 }
 function middle(each: { x: number; y: number; width: number; height: number }) {
   const at = box(each)
   return { x: at.x + at.width / 2, y: at.y + at.height / 2 }
 }
-const fits = (each: { x: number; y: number; width: number; height: number }, label: string) => box(each).width > label.length * font.value * 0.55 && box(each).height > font.value
+const fits = (each: { x: number; y: number; width: number; height: number }, label: string) =>
+  box(each).width > label.length * font.value * 0.55 && box(each).height > font.value
 </script>
 
 <template>
-  <svg :viewBox="`-0.3 -0.3 ${width + 0.6} ${height + 0.6}`" class="max-h-[26rem] w-full" role="img" :aria-label="`How ${piece.title} is cut, to scale`">
+  <svg
+    :viewBox="`-0.3 -0.3 ${width + 0.6} ${height + 0.6}`"
+    class="max-h-[26rem] w-full"
+    role="img"
+    :aria-label="`How ${piece.title} is cut, to scale`"
+  >
     <rect :width="width" :height="height" fill="white" stroke="#17202b" :stroke-width="font / 8" />
     <g v-for="(rest, i) in piece.leftovers" :key="`r${i}`">
       <rect v-bind="box(rest)" fill="#fafaf5" stroke="#8b959c" :stroke-width="font / 14" :stroke-dasharray="font / 2" />
-      <text v-if="fits(rest, `left ${rest.label}`)" v-bind="middle(rest)" :font-size="font" text-anchor="middle" dominant-baseline="middle" fill="#4d5966">left {{ rest.label }}</text>
+      <text
+        v-if="fits(rest, `left ${rest.label}`)"
+        v-bind="middle(rest)"
+        :font-size="font"
+        text-anchor="middle"
+        dominant-baseline="middle"
+        fill="#4d5966"
+      >
+        left {{ rest.label }}
+      </text>
     </g>
     <g v-for="(cut, i) in rectangles" :key="i">
       <rect v-bind="box(cut)" :fill="colour" fill-opacity="0.4" stroke="#17202b" :stroke-width="font / 12" />
-      <text v-if="cut.label && fits(cut, cut.label)" v-bind="middle(cut)" :font-size="font" text-anchor="middle" dominant-baseline="middle" fill="#17202b">{{ cut.label }}</text>
-      <text v-else-if="fits(cut, cut.letter)" v-bind="middle(cut)" :font-size="font" text-anchor="middle" dominant-baseline="middle" fill="#17202b">{{ cut.letter }}</text>
+      <text
+        v-if="cut.label && fits(cut, cut.label)"
+        v-bind="middle(cut)"
+        :font-size="font"
+        text-anchor="middle"
+        dominant-baseline="middle"
+        fill="#17202b"
+      >
+        {{ cut.label }}
+      </text>
+      <text
+        v-else-if="fits(cut, cut.letter)"
+        v-bind="middle(cut)"
+        :font-size="font"
+        text-anchor="middle"
+        dominant-baseline="middle"
+        fill="#17202b"
+      >
+        {{ cut.letter }}
+      </text>
     </g>
   </svg>
 </template>

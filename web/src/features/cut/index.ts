@@ -1,2 +1,1 @@
-export { default as CutStation } from './CutStation.vue'
 export { useCutSheets } from './queries'

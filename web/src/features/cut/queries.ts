@@ -8,7 +8,7 @@ export type PieceSheet = Schemas['PieceSheet']
 export function useCutSheets(quiltId: MaybeRefOrGetter<string | undefined>, wanted: MaybeRefOrGetter<boolean> = true) {
   return useQuery({
     queryKey: computed(() => ['quilt', toValue(quiltId), 'cut']),
-    queryFn: () => call<Schemas['CutView']>('GET', `/api/quilts/${toValue(quiltId)}/cut`),
+    queryFn: () => call('GET', '/api/quilts/{id}/cut', { path: { id: toValue(quiltId)! } }),
     enabled: computed(() => !!toValue(quiltId) && toValue(wanted)),
     retry: false,
   })

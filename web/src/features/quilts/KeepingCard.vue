@@ -1,15 +1,19 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { call, type Problem, problemsOf, type Schemas, sendFile } from '@/api/client'
+import { call, type Problem, problemsOf, sendFile } from '@/api/client'
 import { ProblemNote, spellCount } from '@/shared'
 
 const client = useQueryClient()
 const problems = ref<Problem[]>([])
 const said = ref('')
-const { data: health } = useQuery({ queryKey: ['health'], queryFn: () => call<Schemas['Health']>('GET', '/api/health') })
+const { data: health } = useQuery({ queryKey: ['health'], queryFn: () => call('GET', '/api/health') })
 
-const lastCopy = computed(() => (health.value?.lastCopy ? new Date(health.value.lastCopy).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' }) : ''))
+const lastCopy = computed(() =>
+  health.value?.lastCopy
+    ? new Date(health.value.lastCopy).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
+    : '',
+)
 
 async function bringIn(event: Event) {
   const input = event.target as HTMLInputElement
@@ -18,7 +22,7 @@ async function bringIn(event: Event) {
   said.value = ''
   if (!file) return
   try {
-    const came = await sendFile<Schemas['BroughtIn']>('POST', '/api/everything', file, 'application/json')
+    const came = await sendFile('POST', '/api/everything', {}, file, 'application/json')
     problems.value = []
     const parts = [
       came.quilts ? spellCount(came.quilts, 'quilt', 'quilts') : '',
@@ -26,7 +30,9 @@ async function bringIn(event: Event) {
       came.blocks ? spellCount(came.blocks, 'block of your own', 'blocks of your own') : '',
       came.prices ? 'the price list' : '',
     ].filter(Boolean)
-    said.value = parts.length ? `Brought in: ${parts.join(', ')}. What was here already stayed as it is.` : 'All of it was here already; nothing has changed.'
+    said.value = parts.length
+      ? `Brought in: ${parts.join(', ')}. What was here already stayed as it is.`
+      : 'All of it was here already; nothing has changed.'
     await client.invalidateQueries()
   } catch (thrown) {
     problems.value = problemsOf(thrown)
@@ -38,7 +44,8 @@ async function bringIn(event: Event) {
   <section class="card space-y-3 p-5" aria-labelledby="keeping-title">
     <h2 id="keeping-title" class="text-xl font-bold">Keep it safe</h2>
     <p v-if="health?.copyLate" role="status" class="rounded-lg bg-tape-pale p-2">
-      The last copy of everything is from {{ lastCopy }}. One is made each day while Golden Tally runs; to make one now, type <code>./golden-tally backup</code>.
+      The last copy of everything is from {{ lastCopy }}. One is made each day while Golden Tally runs; to make one now,
+      type <code>./golden-tally backup</code>.
     </p>
     <p v-else-if="lastCopy">The last copy of everything was made {{ lastCopy }}.</p>
     <p v-if="said" role="status" class="rounded-lg bg-tape-pale p-2">{{ said }}</p>
@@ -48,6 +55,9 @@ async function bringIn(event: Event) {
       <span class="mb-1 block font-medium">Bring everything in from such a file</span>
       <input type="file" accept=".json,application/json" class="field w-full" @change="bringIn" />
     </label>
-    <p class="text-soft">All quilts with their steps and logs, the shelf with its photographs, prices and your own blocks. What is here already stays as it is.</p>
+    <p class="text-soft">
+      All quilts with their steps and logs, the shelf with its photographs, prices and your own blocks. What is here
+      already stays as it is.
+    </p>
   </section>
 </template>

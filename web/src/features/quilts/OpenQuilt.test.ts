@@ -30,10 +30,15 @@ function server() {
     if (state.away) throw new TypeError('no answer')
     const id = path.split('/')[3] ?? ''
     const quilt = state.of(id)
-    const body = init.body ? (JSON.parse(String(init.body)) as { version: number; edit: string; design: QuiltDesign }) : undefined
+    const body = init.body
+      ? (JSON.parse(String(init.body)) as { version: number; edit: string; design: QuiltDesign })
+      : undefined
     if (body && body.edit !== quilt.lastEdit) {
       if (init.method === 'PUT') state.sent.push(`${id} ${body.design.closeInValue}`)
-      if (state.refuse) return new Response(JSON.stringify({ problems: [{ where: 'closeInValue', why: 'too many', fix: 'fewer' }] }), { status: state.refuse })
+      if (state.refuse)
+        return new Response(JSON.stringify({ problems: [{ where: 'closeInValue', why: 'too many', fix: 'fewer' }] }), {
+          status: state.refuse,
+        })
       if (body.version !== quilt.version) return new Response('{"problems":[]}', { status: 409 })
       if (init.method === 'PUT') {
         quilt.steps = [...quilt.steps.slice(0, quilt.step + 1), body.design]
@@ -180,7 +185,11 @@ describe('OpenQuilt', () => {
     kept.away = false
     await vi.advanceTimersByTimeAsync(60_000)
     expect(quilt.saveState.value).toBe('kept')
-    expect(kept.of('q').steps).toMatchObject([{ closeInValue: 4 }, { closeInValue: 8 }, { closeInValue: 8, seam: '3/8' }])
+    expect(kept.of('q').steps).toMatchObject([
+      { closeInValue: 4 },
+      { closeInValue: 8 },
+      { closeInValue: 8, seam: '3/8' },
+    ])
     expect(quiltsWithDrafts()).toEqual([])
   })
 

@@ -69,7 +69,7 @@ export class OpenQuilt {
   async load() {
     if (this.designRef.value) return
     const draft = kept.read<Draft>(PREFIX + this.id)
-    const stored = await call<StoredQuilt>('GET', `/api/quilts/${this.id}`)
+    const stored = await call('GET', '/api/quilts/{id}', { path: { id: this.id } })
     if (this.designRef.value) return
     this.take(stored)
     const usable = draft?.waiting?.length && draft.waiting.every((each) => each.design?.format === stored.design.format)
@@ -157,7 +157,10 @@ export class OpenQuilt {
     while (this.waitingRef.value.length && this.typing === undefined) {
       const next = this.waitingRef.value[0]!
       try {
-        const stored = await call<StoredQuilt>('PUT', `/api/quilts/${this.id}`, { version: this.versionRef.value, ...next })
+        const stored = await call('PUT', '/api/quilts/{id}', {
+          path: { id: this.id },
+          body: { version: this.versionRef.value, ...next },
+        })
         this.waitingRef.value = this.waitingRef.value.filter((each) => each.edit !== next.edit)
         this.problemsRef.value = []
         this.pause.reset()
@@ -199,10 +202,9 @@ export class OpenQuilt {
     this.take(await work(this.versionRef.value, newId()))
   }
 
-  private async step(path: string) {
-    const url = `/api/quilts/${this.id}/${path}`
+  private async step(take: (body: { version: number; edit: string }) => Promise<StoredQuilt>) {
     try {
-      await this.changeBy((version, edit) => call<StoredQuilt>('POST', url, { version, edit }))
+      await this.changeBy((version, edit) => take({ version, edit }))
     } catch (error) {
       const status = error instanceof Refusal ? error.status : 0
       if (status === 409) this.stateRef.value = 'conflict'
@@ -210,23 +212,27 @@ export class OpenQuilt {
     }
   }
 
-  undo = () => this.step('undo')
-  redo = () => this.step('redo')
-  goTo = (step: number) => this.step(`steps/${step}/go-to`)
-  takeOut = (step: number) => this.step(`steps/${step}/take-out`)
+  undo = () => this.step((body) => call('POST', '/api/quilts/{id}/undo', { path: { id: this.id }, body }))
+  redo = () => this.step((body) => call('POST', '/api/quilts/{id}/redo', { path: { id: this.id }, body }))
+  goTo = (step: number) =>
+    this.step((body) => call('POST', '/api/quilts/{id}/steps/{step}/go-to', { path: { id: this.id, step }, body }))
+  takeOut = (step: number) =>
+    this.step((body) => call('POST', '/api/quilts/{id}/steps/{step}/take-out', { path: { id: this.id, step }, body }))
 
   /** The screen's design over the one that another made. */
   async keepMine() {
-    const theirs = await call<StoredQuilt>('GET', `/api/quilts/${this.id}`)
+    const theirs = await call('GET', '/api/quilts/{id}', { path: { id: this.id } })
     this.versionRef.value = theirs.version
-    this.waitingRef.value = [{ edit: newId(), name: this.nameRef.value, design: this.designRef.value!, sameStep: false }]
+    this.waitingRef.value = [
+      { edit: newId(), name: this.nameRef.value, design: this.designRef.value!, sameStep: false },
+    ]
     this.stateRef.value = 'keeping'
     this.remember()
     await this.send()
   }
 
   async takeTheirs() {
-    this.take(await call<StoredQuilt>('GET', `/api/quilts/${this.id}`))
+    this.take(await call('GET', '/api/quilts/{id}', { path: { id: this.id } }))
   }
 
   /** It is no longer on the screen; what waits is sent all the same. */

@@ -34,8 +34,8 @@ onBeforeUnmount(() => quilt.close())
   <template v-else>
     <ConflictNote v-if="quilt.saveState.value === 'conflict'" />
     <p v-else-if="quilt.saveState.value === 'unreachable'" role="alert" class="bg-brick-pale p-3">
-      <strong>Golden Tally does not answer just now.</strong> What you did is kept in this browser, also if you close it, and
-      is sent by itself once there is an answer; see that Golden Tally is started.
+      <strong>Golden Tally does not answer just now.</strong> What you did is kept in this browser, also if you close
+      it, and is sent by itself once there is an answer; see that Golden Tally is started.
     </p>
     <RouterView />
   </template>

@@ -1,17 +1,17 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, type MaybeRefOrGetter, toValue } from 'vue'
-import { call, type Schemas } from '@/api/client'
+import { call } from '@/api/client'
 
-export const quiltListQuery = { queryKey: ['quilts'], queryFn: () => call<Schemas['QuiltSummary'][]>('GET', '/api/quilts') }
+export const quiltListQuery = { queryKey: ['quilts'], queryFn: () => call('GET', '/api/quilts') }
 
 /** Quilts that were deleted and can be brought back. */
-export const deletedQuiltsQuery = { queryKey: ['quilts', 'deleted'], queryFn: () => call<Schemas['DeletedQuilt'][]>('GET', '/api/quilts/deleted') }
+export const deletedQuiltsQuery = { queryKey: ['quilts', 'deleted'], queryFn: () => call('GET', '/api/quilts/deleted') }
 
 /** The top of a quilt as the server draws and measures it. */
 export function useTop(quiltId: MaybeRefOrGetter<string | undefined>) {
   return useQuery({
     queryKey: computed(() => ['quilt', toValue(quiltId), 'top']),
-    queryFn: () => call<Schemas['TopView']>('GET', `/api/quilts/${toValue(quiltId)}/top`),
+    queryFn: () => call('GET', '/api/quilts/{id}/top', { path: { id: toValue(quiltId)! } }),
     enabled: computed(() => !!toValue(quiltId)),
     placeholderData: (before) => before,
     retry: false,

@@ -23,12 +23,14 @@ export interface BatchCardProps {
 const props = defineProps<BatchCardProps>()
 const emit = defineEmits<{ written: [entry: Omit<Entry, 'id'>]; extraPlanned: [choiceKey: string, units: number] }>()
 
-const sort = computed(() => (props.batch.setName))
+const sort = computed(() => props.batch.setName)
 const ROLES = ['A', 'B', 'C', 'D'] as const
 const colourOf = (cloth: number | undefined) => (cloth !== undefined && cloth >= 0 ? props.colours[cloth]! : '#d3d8d2')
 const rightSides = computed(() => Object.fromEntries(ROLES.map((role, i) => [role, colourOf(props.card.roles[i])])))
 /** The wrong side of a print is paler. */
-const wrongSides = computed(() => Object.fromEntries(ROLES.map((role, i) => [role, `color-mix(in srgb, ${colourOf(props.card.roles[i])} 55%, white)`])))
+const wrongSides = computed(() =>
+  Object.fromEntries(ROLES.map((role, i) => [role, `color-mix(in srgb, ${colourOf(props.card.roles[i])} 55%, white)`])),
+)
 const lit = computed(() => {
   const wanted = new Set(props.card.partIds)
   return props.top?.picture.parts.flatMap((part, i) => (wanted.has(part.id) ? [i] : [])) ?? []
@@ -38,19 +40,38 @@ function write(kind: Entry['kind'], hand = '', text = '') {
   emit('written', { kind, batch: props.batch.key, hand, text })
 }
 const BUTTONS = computed(() => [
-  { key: '1', label: props.batch.perSet > 1 ? `One ${sort.value} made (${props.batch.perSet} units)` : `One ${sort.value} made`, act: () => write('SET_MADE'), main: true },
+  {
+    key: '1',
+    label: props.batch.perSet > 1 ? `One ${sort.value} made (${props.batch.perSet} units)` : `One ${sort.value} made`,
+    act: () => write('SET_MADE'),
+    main: true,
+  },
   ...(props.batch.handed
     ? [
         { key: '2', label: 'One left-hand spoiled', act: () => write('UNIT_SPOILED', 'left'), main: false },
         { key: '4', label: 'One right-hand spoiled', act: () => write('UNIT_SPOILED', 'right'), main: false },
       ]
-    : [{ key: '2', label: props.batch.kind === 'UNITS' ? 'One unit spoiled' : `One ${sort.value} spoiled`, act: () => write('UNIT_SPOILED'), main: false }]),
-  ...(props.batch.perSet > 1 ? [{ key: '3', label: `A whole ${sort.value} spoiled`, act: () => write('SET_SPOILED'), main: false }] : []),
+    : [
+        {
+          key: '2',
+          label: props.batch.kind === 'UNITS' ? 'One unit spoiled' : `One ${sort.value} spoiled`,
+          act: () => write('UNIT_SPOILED'),
+          main: false,
+        },
+      ]),
+  ...(props.batch.perSet > 1
+    ? [{ key: '3', label: `A whole ${sort.value} spoiled`, act: () => write('SET_SPOILED'), main: false }]
+    : []),
   { key: '0', label: 'Take back', act: () => write('TAKE_BACK'), main: false },
 ])
 function onKey(event: KeyboardEvent) {
   if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return
-  if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement || event.target instanceof HTMLSelectElement) return
+  if (
+    event.target instanceof HTMLInputElement ||
+    event.target instanceof HTMLTextAreaElement ||
+    event.target instanceof HTMLSelectElement
+  )
+    return
   const button = BUTTONS.value.find((each) => each.key === event.key)
   if (!button) return
   event.preventDefault()
@@ -79,7 +100,10 @@ watch(
 )
 async function checkFirst() {
   try {
-    firstUnit.value = await call<Schemas['FirstUnitView']>('POST', `/api/quilts/${props.quiltId}/sew/first-unit`, { batch: props.batch.key, measured: measured.value })
+    firstUnit.value = await call('POST', '/api/quilts/{id}/sew/first-unit', {
+      path: { id: props.quiltId },
+      body: { batch: props.batch.key, measured: measured.value },
+    })
     problems.value = []
     write('MEASURE', '', `${measured.value}: ${firstUnit.value.advice}`.slice(0, 2000))
   } catch (thrown) {
@@ -97,13 +121,26 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
       <p class="text-soft">{{ batch.subtitle }}</p>
     </header>
 
-    <section class="sticky top-0 z-10 space-y-3 rounded-xl border border-line bg-white p-3 shadow-sm" aria-label="Tally">
+    <section
+      class="sticky top-0 z-10 space-y-3 rounded-xl border border-line bg-white p-3 shadow-sm"
+      aria-label="Tally"
+    >
       <div class="flex flex-wrap items-center gap-3">
-        <p class="flex items-baseline gap-2"><strong class="text-4xl tabular-nums" data-good>{{ counts.good }}</strong><span>of {{ batch.needed }} made</span></p>
+        <p class="flex items-baseline gap-2">
+          <strong class="text-4xl tabular-nums" data-good>{{ counts.good }}</strong><span
+            >of {{ batch.needed }} made</span
+          >
+        </p>
         <TallyMarks :count="counts.setsMade" />
         <p class="ml-auto text-right text-sm text-soft">
-          {{ spellCount(counts.setsMade, sort, `${sort}s`) }}<template v-if="counts.spoiled">, {{ spellCount(counts.spoiled, 'unit', 'units') }} spoiled</template><template v-if="counts.setsSpoiled">, {{ spellCount(counts.setsSpoiled, sort, `${sort}s`) }} spoiled</template>
-          <span v-if="counts.unconfirmed" class="block" data-unconfirmed>{{ spellCount(counts.unconfirmed, 'tap', 'taps') }} not confirmed yet</span>
+          {{ spellCount(counts.setsMade, sort, `${sort}s`)
+          }}<template v-if="counts.spoiled">, {{ spellCount(counts.spoiled, 'unit', 'units') }} spoiled</template
+          ><template v-if="counts.setsSpoiled"
+            >, {{ spellCount(counts.setsSpoiled, sort, `${sort}s`) }} spoiled</template
+          >
+          <span v-if="counts.unconfirmed" class="block" data-unconfirmed
+            >{{ spellCount(counts.unconfirmed, 'tap', 'taps') }} not confirmed yet</span
+          >
         </p>
       </div>
       <div class="flex flex-wrap gap-2">
@@ -115,24 +152,40 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
           :data-tap="button.key"
           @click="button.act()"
         >
-          {{ button.label }} <kbd class="ml-2 rounded border border-current px-1.5 text-sm font-normal opacity-80">{{ button.key }}</kbd>
+          {{ button.label }}
+          <kbd class="ml-2 rounded border border-current px-1.5 text-sm font-normal opacity-80">{{ button.key }}</kbd>
         </button>
       </div>
-      <p v-if="stuck && counts.unconfirmed" role="alert" class="rounded-lg bg-brick-pale p-2">{{ spellCount(counts.unconfirmed, 'tap waits', 'taps wait') }} to be kept: Golden Tally does not answer just now. They are counted here and sent by themselves; go on sewing.</p>
+      <p v-if="stuck && counts.unconfirmed" role="alert" class="rounded-lg bg-brick-pale p-2">
+        {{ spellCount(counts.unconfirmed, 'tap waits', 'taps wait') }} to be kept: Golden Tally does not answer just
+        now. They are counted here and sent by themselves; go on sewing.
+      </p>
       <div class="rounded-lg p-2" :class="card.covered ? 'bg-tape-pale' : 'bg-brick-pale'" role="status" data-left>
         <p>{{ card.left.join(' ') }}</p>
         <ul v-if="card.ways.length" class="mt-1 list-disc pl-5">
           <li v-for="way in card.ways" :key="way" class="first-letter:uppercase">{{ way }}.</li>
         </ul>
-        <button v-if="batch.beyondPlan && batch.choiceKey" class="button mt-2" @click="emit('extraPlanned', batch.choiceKey, batch.extraWanted)">Put {{ spellCount(batch.beyondPlan, `more ${sort}`, `more ${sort}s`) }} on the cutting sheets</button>
+        <button
+          v-if="batch.beyondPlan && batch.choiceKey"
+          class="button mt-2"
+          @click="emit('extraPlanned', batch.choiceKey, batch.extraWanted)"
+        >
+          Put {{ spellCount(batch.beyondPlan, `more ${sort}`, `more ${sort}s`) }} on the cutting sheets
+        </button>
       </div>
     </section>
 
     <section v-if="card.checks.length" aria-label="Sizes to check" class="flex flex-wrap gap-2">
-      <p v-for="check in card.checks" :key="check.name" class="rounded-lg border border-line bg-white px-3 py-2"><span class="block text-sm text-soft first-letter:uppercase">{{ check.name }}</span><strong>{{ check.size }}</strong></p>
+      <p v-for="check in card.checks" :key="check.name" class="rounded-lg border border-line bg-white px-3 py-2">
+        <span class="block text-sm text-soft first-letter:uppercase">{{ check.name }}</span><strong>{{
+          check.size
+        }}</strong>
+      </p>
     </section>
 
-    <p v-if="card.handling" role="note" class="rounded-lg bg-brick-pale p-3" data-handling><strong>Bias edges.</strong> {{ card.handling }}</p>
+    <p v-if="card.handling" role="note" class="rounded-lg bg-brick-pale p-3" data-handling>
+      <strong>Bias edges.</strong> {{ card.handling }}
+    </p>
 
     <ol v-if="card.steps.length" class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3" aria-label="Steps">
       <li v-for="(step, i) in card.steps" :key="i" class="card flex flex-col p-3">
@@ -143,49 +196,118 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
       </li>
     </ol>
 
-    <section v-if="card.layouts.length" class="scroll-mt-52 space-y-4 rounded-xl border border-line bg-white p-3" :aria-label="batch.kind === 'UNITS' ? 'Where it sits' : 'How it is joined'">
-      <div v-for="(layout, i) in card.layouts" :key="layout.name" class="grid gap-4 border-line" :class="[batch.kind === 'ROWS' ? 'lg:grid-cols-[minmax(0,30rem)_1fr]' : 'md:grid-cols-[minmax(0,22rem)_1fr]', { 'border-t pt-4': i > 0 }]">
-        <LayoutDrawing :layout="layout" :colours="colours" :lit="card.litPieces" :pressing="batch.kind !== 'UNITS'" class="max-h-[36rem] w-full self-start" />
+    <section
+      v-if="card.layouts.length"
+      class="scroll-mt-52 space-y-4 rounded-xl border border-line bg-white p-3"
+      :aria-label="batch.kind === 'UNITS' ? 'Where it sits' : 'How it is joined'"
+    >
+      <div
+        v-for="(layout, i) in card.layouts"
+        :key="layout.name"
+        class="grid gap-4 border-line"
+        :class="[
+          batch.kind === 'ROWS' ? 'lg:grid-cols-[minmax(0,30rem)_1fr]' : 'md:grid-cols-[minmax(0,22rem)_1fr]',
+          { 'border-t pt-4': i > 0 },
+        ]"
+      >
+        <LayoutDrawing
+          :layout="layout"
+          :colours="colours"
+          :lit="card.litPieces"
+          :pressing="batch.kind !== 'UNITS'"
+          class="max-h-[36rem] w-full self-start"
+        />
         <div class="space-y-2">
-          <h3 class="font-bold">{{ batch.kind === 'UNITS' ? `Where it sits in ${layout.name}` : `Lay out and join ${layout.name}` }}</h3>
+          <h3 class="font-bold">
+            {{ batch.kind === 'UNITS' ? `Where it sits in ${layout.name}` : `Lay out and join ${layout.name}` }}
+          </h3>
           <p v-if="batch.kind === 'UNITS'">
-            <template v-if="card.litPieces.length">Framed: {{ card.litPieces.join(', ') }}. Each is turned as in the picture when it is sewn in.</template>
+            <template v-if="card.litPieces.length"
+              >Framed: {{ card.litPieces.join(', ') }}. Each is turned as in the picture when it is sewn in.</template
+            >
           </p>
           <template v-else>
-            <ol v-if="i === 0" class="space-y-1"><li v-for="join in layout.joins" :key="join">{{ join }}.</li></ol>
-            <p v-if="i === 0" class="text-soft">Arrows: the side to which each seam is pressed, seen from the right side of the cloth; ↔ and ↕ are pressed open. Lay one out and compare it with the picture before chaining.</p>
+            <ol v-if="i === 0" class="space-y-1">
+              <li v-for="join in layout.joins" :key="join">{{ join }}.</li>
+            </ol>
+            <p v-if="i === 0" class="text-soft">
+              Arrows: the side to which each seam is pressed, seen from the right side of the cloth; ↔ and ↕ are pressed
+              open. Lay one out and compare it with the picture before chaining.
+            </p>
             <p class="sr-only">Press the seams {{ layout.presses.join('; ') }}.</p>
             <p v-for="each in layout.notes" :key="each" class="rounded-lg bg-tape-pale p-2">{{ each }}</p>
           </template>
-          <p v-if="i === 0" class="rounded bg-brick-pale px-2 py-1 text-[15px]">Pins out before the needle. Fingers clear of the iron's point and of hot steam; press, do not slide. The makers' instructions come first.</p>
+          <p v-if="i === 0" class="rounded bg-brick-pale px-2 py-1 text-[15px]">
+            Pins out before the needle. Fingers clear of the iron's point and of hot steam; press, do not slide. The
+            makers' instructions come first.
+          </p>
         </div>
       </div>
-      <div v-if="top && lit.length && batch.kind !== 'ROWS'" class="h-44"><TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="Where it goes in the top" /></div>
+      <div v-if="top && lit.length && batch.kind !== 'ROWS'" class="h-44">
+        <TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="Where it goes in the top" />
+      </div>
     </section>
 
-    <section v-else-if="top && lit.length" class="rounded-xl border border-line bg-white p-3" aria-label="Where it goes">
-      <div class="h-64"><TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="Where it goes in the top" /></div>
-      <p class="mt-2 rounded bg-brick-pale px-2 py-1 text-[15px]">Pins out before the needle. Fingers clear of the iron's point and of hot steam; press, do not slide. The makers' instructions come first.</p>
+    <section
+      v-else-if="top && lit.length"
+      class="rounded-xl border border-line bg-white p-3"
+      aria-label="Where it goes"
+    >
+      <div class="h-64">
+        <TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="Where it goes in the top" />
+      </div>
+      <p class="mt-2 rounded bg-brick-pale px-2 py-1 text-[15px]">
+        Pins out before the needle. Fingers clear of the iron's point and of hot steam; press, do not slide. The makers'
+        instructions come first.
+      </p>
     </section>
 
-    <form v-if="batch.kind === 'UNITS' && card.checks.length" class="card flex flex-wrap items-end gap-2 p-3" @submit.prevent="checkFirst">
-      <label class="min-w-56 flex-1"><span class="mb-1 block font-medium">First unit measured, raw, before trimming</span><input v-model="measured" class="field w-full" :placeholder="card.checks[0]!.size.split(' × ')[0]" /></label>
+    <form
+      v-if="batch.kind === 'UNITS' && card.checks.length"
+      class="card flex flex-wrap items-end gap-2 p-3"
+      @submit.prevent="checkFirst"
+    >
+      <label class="min-w-56 flex-1"
+        ><span class="mb-1 block font-medium">First unit measured, raw, before trimming</span
+        ><input v-model="measured" class="field w-full" :placeholder="card.checks[0]!.size.split(' × ')[0]"
+      /></label>
       <button class="button">What does that mean?</button>
-      <p v-if="firstUnit" role="status" class="w-full rounded-lg p-2" :class="firstUnit.goOn ? 'bg-tape-pale' : 'bg-brick-pale'" data-first-unit>{{ firstUnit.advice }}.</p>
+      <p
+        v-if="firstUnit"
+        role="status"
+        class="w-full rounded-lg p-2"
+        :class="firstUnit.goOn ? 'bg-tape-pale' : 'bg-brick-pale'"
+        data-first-unit
+      >
+        {{ firstUnit.advice }}.
+      </p>
       <ProblemNote class="w-full" :problems="problems" />
     </form>
 
     <section class="card space-y-2 p-3" aria-label="Notes and log of this card">
       <form class="flex flex-wrap gap-2" @submit.prevent="keepNote">
-        <label class="min-w-56 flex-1"><span class="sr-only">Note on this card</span><input v-model="note" class="field w-full" maxlength="2000" placeholder="A note on this card" /></label>
+        <label class="min-w-56 flex-1"
+          ><span class="sr-only">Note on this card</span
+          ><input v-model="note" class="field w-full" maxlength="2000" placeholder="A note on this card"
+        /></label>
         <button class="button">Keep the note</button>
       </form>
       <ul class="max-h-56 overflow-y-auto" tabindex="0" aria-label="Log of this card, newest first">
-        <li v-for="line in card.log" :key="line.id" class="flex gap-3 border-b border-line py-1" :class="{ 'text-soft line-through': line.takenBack }">
-          <span class="w-32 shrink-0 text-sm text-soft">{{ time(line.at) }}</span><span class="first-letter:uppercase">{{ line.text }}</span>
+        <li
+          v-for="line in card.log"
+          :key="line.id"
+          class="flex gap-3 border-b border-line py-1"
+          :class="{ 'text-soft line-through': line.takenBack }"
+        >
+          <span class="w-32 shrink-0 text-sm text-soft">{{ time(line.at) }}</span><span
+            class="first-letter:uppercase"
+            >{{ line.text }}</span
+          >
         </li>
       </ul>
-      <p v-if="!card.log.length" class="text-soft">Nothing yet. Every tap is kept here with its time; what is taken back is crossed out, not lost.</p>
+      <p v-if="!card.log.length" class="text-soft">
+        Nothing yet. Every tap is kept here with its time; what is taken back is crossed out, not lost.
+      </p>
     </section>
   </article>
 </template>

@@ -17,8 +17,13 @@ const time = defineModel<Time>('time', { required: true })
     <ul v-if="pace.paces.length" class="text-sm text-soft">
       <li v-for="each in pace.paces" :key="each" class="first-letter:uppercase">{{ each }}</li>
     </ul>
-    <label class="flex items-center gap-2"><span class="flex-1">Hours a week</span><input v-model.lazy="time.hoursAWeek" class="field w-20" inputmode="decimal" /></label>
-    <label class="flex items-center gap-2"><span class="flex-1">Done by</span><input v-model="time.by" type="date" class="field w-40" /></label>
+    <label class="flex items-center gap-2"
+      ><span class="flex-1">Hours a week</span
+      ><input v-model.lazy="time.hoursAWeek" class="field w-20" inputmode="decimal"
+    /></label>
+    <label class="flex items-center gap-2"
+      ><span class="flex-1">Done by</span><input v-model="time.by" type="date" class="field w-40"
+    /></label>
     <p v-if="pace.schedule" class="rounded-lg bg-tape-pale p-2">{{ pace.schedule }}</p>
   </section>
 </template>

@@ -22,7 +22,8 @@ const batch = computed(() => sew.value?.batches.find((each) => each.key === chos
 watch(
   sew,
   (now) => {
-    if (now && !now.batches.some((each) => each.key === chosen.value)) chosen.value = (now.batches.find((each) => each.setsLeft > 0) ?? now.batches[0])?.key
+    if (now && !now.batches.some((each) => each.key === chosen.value))
+      chosen.value = (now.batches.find((each) => each.setsLeft > 0) ?? now.batches[0])?.key
   },
   { immediate: true },
 )
@@ -33,7 +34,9 @@ const { data: card, error: cardError } = useCard(
 const setPlan = (part: Partial<QuiltDesign['plan']>) => quilt.change({ plan: { ...design.value.plan, ...part } })
 /** Sets that were spoiled are cut anew: the plan makes so many units beyond need. */
 function planExtra(units: string, count: number) {
-  setPlan({ extras: [...design.value.plan.extras.filter((extra) => extra.units !== units), { units, typed: String(count) }] })
+  setPlan({
+    extras: [...design.value.plan.extras.filter((extra) => extra.units !== units), { units, typed: String(count) }],
+  })
 }
 const value = (event: Event) => (event.target as HTMLSelectElement).value
 </script>
@@ -46,28 +49,67 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
       <h1 class="panel-title">Batches, in order</h1>
       <ul class="space-y-2 md:max-h-[60dvh] md:overflow-y-auto" tabindex="-1">
         <li v-for="each in sew.batches" :key="each.key">
-          <button class="card flex w-full cursor-pointer items-center gap-3 p-2 text-left data-[chosen]:border-2 data-[chosen]:border-tape-deep" :data-chosen="each.key === batch.key || undefined" :aria-pressed="each.key === batch.key" @click="chosen = each.key">
-            <PatchPicture v-if="each.unit.patches.length" class="size-11 shrink-0" :width="each.unit.width" :height="each.unit.height" :patches="each.unit.patches" :colours="each.unit.cloths.map((cloth) => colours[cloth])" />
-            <span v-else class="grid size-11 shrink-0 place-items-center rounded bg-paper text-xl font-bold" aria-hidden="true">{{ each.kind === 'ROWS' ? '☰' : each.kind === 'BLOCKS' ? '▦' : each.kind === 'BORDER' ? '▢' : '◯' }}</span>
+          <button
+            class="card flex w-full cursor-pointer items-center gap-3 p-2 text-left data-[chosen]:border-2 data-[chosen]:border-tape-deep"
+            :data-chosen="each.key === batch.key || undefined"
+            :aria-pressed="each.key === batch.key"
+            @click="chosen = each.key"
+          >
+            <PatchPicture
+              v-if="each.unit.patches.length"
+              class="size-11 shrink-0"
+              :width="each.unit.width"
+              :height="each.unit.height"
+              :patches="each.unit.patches"
+              :colours="each.unit.cloths.map((cloth) => colours[cloth])"
+            />
+            <span
+              v-else
+              class="grid size-11 shrink-0 place-items-center rounded bg-paper text-xl font-bold"
+              aria-hidden="true"
+              >{{
+                each.kind === 'ROWS' ? '☰' : each.kind === 'BLOCKS' ? '▦' : each.kind === 'BORDER' ? '▢' : '◯'
+              }}</span
+            >
             <span class="min-w-0 flex-1">
-              <span class="block leading-5 font-medium first-letter:uppercase" :title="each.title">{{ each.title }}</span>
+              <span class="block leading-5 font-medium first-letter:uppercase" :title="each.title">{{
+                each.title
+              }}</span>
               <span class="line-clamp-2 text-sm text-soft" :title="each.subtitle">{{ each.subtitle }}</span>
-              <span class="block text-sm" :class="{ 'font-bold text-leaf': each.setsLeft === 0, 'font-bold text-brick': each.beyondPlan > 0 }">{{ withTaps(each, taps.waiting.value, sew.known).good }} of {{ each.needed }}<template v-if="each.setsLeft === 0"> ✓</template></span>
+              <span
+                class="block text-sm"
+                :class="{ 'font-bold text-leaf': each.setsLeft === 0, 'font-bold text-brick': each.beyondPlan > 0 }"
+                >{{ withTaps(each, taps.waiting.value, sew.known).good }} of {{ each.needed
+                }}<template v-if="each.setsLeft === 0"> ✓</template></span
+              >
             </span>
           </button>
         </li>
       </ul>
-      <p v-if="sew.tapsElsewhere" class="rounded-lg bg-tape-pale p-2">{{ spellCount(sew.tapsElsewhere, 'tap belongs', 'taps belong') }} to units of another size or cloth than the plan has now. They are kept: take the change back to see them.</p>
+      <p v-if="sew.tapsElsewhere" class="rounded-lg bg-tape-pale p-2">
+        {{ spellCount(sew.tapsElsewhere, 'tap belongs', 'taps belong') }} to units of another size or cloth than the
+        plan has now. They are kept: take the change back to see them.
+      </p>
       <div class="card space-y-2 p-3">
-        <label class="block"><span class="mb-1 block font-medium">Marking</span>
-          <select class="field w-full" :value="sew.marking" @change="setPlan({ marking: value($event) as QuiltDesign['plan']['marking'] })">
+        <label class="block"
+          ><span class="mb-1 block font-medium">Marking</span>
+          <select
+            class="field w-full"
+            :value="sew.marking"
+            @change="setPlan({ marking: value($event) as QuiltDesign['plan']['marking'] })"
+          >
             <option value="CUTTING_LINE">draw the cutting line</option>
             <option value="SEWING_LINES">draw both sewing lines</option>
             <option value="NOTHING">draw nothing</option>
           </select>
         </label>
-        <label class="block"><span class="mb-1 block font-medium">Pressing</span>
-          <select class="field w-full" :value="sew.pressing" @change="setPlan({ pressing: value($event) as QuiltDesign['plan']['pressing'] })">
+        <label class="block"
+          ><span class="mb-1 block font-medium">Pressing</span>
+          <select
+            class="field w-full"
+            :value="sew.pressing"
+            @change="setPlan({ pressing: value($event) as QuiltDesign['plan']['pressing'] })"
+          >
             <option value="TO_THE_DARK">to the dark</option>
             <option value="OPEN">open</option>
             <option value="TO_THE_THINNER">to the thinner cloth</option>
@@ -75,12 +117,30 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         </label>
       </div>
       <PacePanel v-model:time="time" :pace="sew.pace" />
-      <a class="button inline-flex w-full items-center justify-center" :href="`/api/quilts/${quilt.id.value}/booklet.pdf`" target="_blank" rel="noopener">Print the booklet</a>
+      <a
+        class="button inline-flex w-full items-center justify-center"
+        :href="`/api/quilts/${quilt.id.value}/booklet.pdf`"
+        target="_blank"
+        rel="noopener"
+        >Print the booklet</a
+      >
     </section>
     <section class="min-w-0 bg-white p-4" aria-label="The card">
       <ProblemNote :problems="taps.problems.value" />
       <WaitNote v-if="!card" what="the card" :error="cardError" />
-      <BatchCard v-else :key="batch.key" :quilt-id="quilt.id.value!" :batch="batch" :card="card" :colours="colours" :top="top" :counts="withTaps(batch, taps.waiting.value, sew.known)" :stuck="taps.stuck.value" @written="taps.write($event)" @extra-planned="planExtra" />
+      <BatchCard
+        v-else
+        :key="batch.key"
+        :quilt-id="quilt.id.value!"
+        :batch="batch"
+        :card="card"
+        :colours="colours"
+        :top="top"
+        :counts="withTaps(batch, taps.waiting.value, sew.known)"
+        :stuck="taps.stuck.value"
+        @written="taps.write($event)"
+        @extra-planned="planExtra"
+      />
     </section>
   </div>
 </template>

@@ -15,9 +15,20 @@ const ones = computed(() => shown.value % 5)
 </script>
 
 <template>
-  <span class="inline-flex flex-wrap items-center gap-x-2 gap-y-1" aria-hidden="true" :data-fives="fives" :data-ones="ones">
+  <span
+    class="inline-flex flex-wrap items-center gap-x-2 gap-y-1"
+    aria-hidden="true"
+    :data-fives="fives"
+    :data-ones="ones"
+  >
     <svg v-for="n in fives" :key="`f${n}`" viewBox="0 0 24 24" class="h-7 w-7">
-      <path d="M4 3v18M9 3v18M14 3v18M19 3v18M1 20L23 5" fill="none" stroke="#8a5a00" stroke-width="2.2" stroke-linecap="round" />
+      <path
+        d="M4 3v18M9 3v18M14 3v18M19 3v18M1 20L23 5"
+        fill="none"
+        stroke="#8a5a00"
+        stroke-width="2.2"
+        stroke-linecap="round"
+      />
     </svg>
     <svg v-for="n in ones" :key="`o${n}`" viewBox="0 0 6 24" class="h-7 w-2">
       <path d="M3 3v18" fill="none" stroke="#8a5a00" stroke-width="2.2" stroke-linecap="round" />

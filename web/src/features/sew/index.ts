@@ -1,2 +1,1 @@
-export { default as SewStation } from './SewStation.vue'
 export { useBatches } from './queries'

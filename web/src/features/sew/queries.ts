@@ -12,15 +12,19 @@ export interface Time {
 }
 
 /** All batches of a quilt as they stand; asked for only while `wanted`. */
-export function useBatches(quiltId: MaybeRefOrGetter<string | undefined>, time?: MaybeRefOrGetter<Time>, wanted: MaybeRefOrGetter<boolean> = true) {
+export function useBatches(
+  quiltId: MaybeRefOrGetter<string | undefined>,
+  time?: MaybeRefOrGetter<Time>,
+  wanted: MaybeRefOrGetter<boolean> = true,
+) {
   const asked = computed(() => {
     const { hoursAWeek, by } = time ? toValue(time) : { hoursAWeek: '', by: '' }
     const hours = Number(hoursAWeek.replace(',', '.'))
-    return `${hours > 0 && hours <= 168 ? `hoursAWeek=${hours}` : ''}${by ? `&by=${by}` : ''}`
+    return { hoursAWeek: hours > 0 && hours <= 168 ? hours : undefined, by: by || undefined }
   })
   return useQuery({
     queryKey: computed(() => ['quilt', toValue(quiltId), 'sew', 'batches', asked.value]),
-    queryFn: () => call<Schemas['SewView']>('GET', `/api/quilts/${toValue(quiltId)}/sew?${asked.value}`),
+    queryFn: () => call('GET', '/api/quilts/{id}/sew', { path: { id: toValue(quiltId)! }, query: asked.value }),
     enabled: computed(() => !!toValue(quiltId) && toValue(wanted)),
     placeholderData: (before, query) => (query?.queryKey[1] === toValue(quiltId) ? before : undefined),
     retry: false,
@@ -31,7 +35,8 @@ export function useBatches(quiltId: MaybeRefOrGetter<string | undefined>, time?:
 export function useCard(quiltId: MaybeRefOrGetter<string>, batch: MaybeRefOrGetter<string | undefined>) {
   return useQuery({
     queryKey: computed(() => ['quilt', toValue(quiltId), 'sew', 'card', toValue(batch)]),
-    queryFn: () => call<Card>('GET', `/api/quilts/${toValue(quiltId)}/sew/card?batch=${encodeURIComponent(toValue(batch)!)}`),
+    queryFn: () =>
+      call('GET', '/api/quilts/{id}/sew/card', { path: { id: toValue(quiltId)! }, query: { batch: toValue(batch)! } }),
     enabled: computed(() => !!toValue(batch)),
     retry: false,
   })

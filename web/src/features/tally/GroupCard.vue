@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { call, type Schemas } from '@/api/client'
+import { call } from '@/api/client'
 import { PatchPicture, spellCount } from '@/shared'
 import type { Group, Way } from './queries'
 
@@ -15,12 +15,18 @@ export interface GroupCardProps {
 }
 
 const props = defineProps<GroupCardProps>()
-const emit = defineEmits<{ opened: []; taken: [method: string]; takenAll: [method: string]; extraTyped: [typed: string] }>()
+const emit = defineEmits<{
+  opened: []
+  taken: [method: string]
+  takenAll: [method: string]
+  extraTyped: [typed: string]
+}>()
 
 /** What each way would change at the shelf and the shop; asked for only once the card is open. */
 const { data: effects } = useQuery({
   queryKey: computed(() => ['quilt', props.quiltId, 'ways', props.group.choiceKey]),
-  queryFn: () => call<Schemas['WayEffect'][]>('GET', `/api/quilts/${props.quiltId}/ways?group=${encodeURIComponent(props.group.choiceKey)}`),
+  queryFn: () =>
+    call('GET', '/api/quilts/{id}/ways', { path: { id: props.quiltId }, query: { group: props.group.choiceKey } }),
   enabled: computed(() => props.chosen),
   placeholderData: (before) => before,
   retry: false,
@@ -30,8 +36,12 @@ const effect = (method: string) => effects.value?.find((each) => each.method ===
 const way = computed(() => props.group.ways.find((each) => each.chosen)!)
 /** A set of several things is called a set. */
 const setName = computed(() => way.value.setName)
-const cloths = computed(() => [...new Set(props.group.cloths.map((cloth) => props.clothNames[cloth] ?? 'not dressed'))].join(', '))
-const hands = computed(() => (props.group.left + props.group.right ? `${props.group.left} left, ${props.group.right} right hand` : ''))
+const cloths = computed(() =>
+  [...new Set(props.group.cloths.map((cloth) => props.clothNames[cloth] ?? 'not dressed'))].join(', '),
+)
+const hands = computed(() =>
+  props.group.left + props.group.right ? `${props.group.left} left, ${props.group.right} right hand` : '',
+)
 const ROWS: { name: string; of: (way: Way) => string }[] = [
   { name: 'Cut', of: (each) => each.cutSizes },
   { name: 'Sets', of: (each) => `${each.sets} × ${each.unitsPerSet}` },
@@ -49,46 +59,104 @@ const ROWS: { name: string; of: (way: Way) => string }[] = [
 </script>
 
 <template>
-  <article class="card p-3 data-[chosen]:border-2 data-[chosen]:border-tape-deep" :data-chosen="chosen || undefined" :data-group="group.label">
-    <button class="flex w-full cursor-pointer items-center gap-3 text-left" :aria-expanded="chosen" @click="emit('opened')">
-      <PatchPicture class="size-14 shrink-0" :width="group.drawnWidth" :height="group.drawnHeight" :patches="group.patches" :colours="group.cloths.map((cloth) => colours[cloth])" />
+  <article
+    class="card p-3 data-[chosen]:border-2 data-[chosen]:border-tape-deep"
+    :data-chosen="chosen || undefined"
+    :data-group="group.label"
+  >
+    <button
+      class="flex w-full cursor-pointer items-center gap-3 text-left"
+      :aria-expanded="chosen"
+      @click="emit('opened')"
+    >
+      <PatchPicture
+        class="size-14 shrink-0"
+        :width="group.drawnWidth"
+        :height="group.drawnHeight"
+        :patches="group.patches"
+        :colours="group.cloths.map((cloth) => colours[cloth])"
+      />
       <span class="min-w-0 flex-1">
         <span class="block leading-5 font-bold first-letter:uppercase">{{ group.name }}</span>
-        <span class="block text-sm text-soft">{{ group.finished }} {{ unitOfLength }} finished<template v-if="way.trimmed">, {{ way.trimmed }} trimmed</template></span>
+        <span class="block text-sm text-soft"
+          >{{ group.finished }} {{ unitOfLength }} finished<template v-if="way.trimmed"
+            >, {{ way.trimmed }} trimmed</template
+          ></span
+        >
         <span class="block truncate text-sm text-soft" :title="cloths">{{ cloths }}</span>
         <span v-if="hands" class="block text-sm">{{ hands }}</span>
       </span>
       <strong class="text-xl">{{ group.needed }}</strong>
     </button>
-    <p class="mt-1 text-sm"><strong>{{ way.name }}</strong>: {{ spellCount(way.sets, setName, `${setName}s`) }}, cut {{ way.cutSizes }} {{ unitOfLength }}<template v-if="way.spare">, <strong>{{ way.spare }} spare</strong><template v-if="group.extra">, {{ group.extra }} of them for mishaps</template></template><template v-if="way.setEnds">; left of the sets: {{ way.setEnds }}</template></p>
+    <p class="mt-1 text-sm">
+      <strong>{{ way.name }}</strong>: {{ spellCount(way.sets, setName, `${setName}s`) }}, cut {{ way.cutSizes }}
+      {{ unitOfLength
+      }}<template v-if="way.spare"
+        >, <strong>{{ way.spare }} spare</strong
+        ><template v-if="group.extra">, {{ group.extra }} of them for mishaps</template></template
+      ><template v-if="way.setEnds">; left of the sets: {{ way.setEnds }}</template>
+    </p>
     <div v-if="chosen" class="mt-2 space-y-3">
-      <p class="text-sm text-soft">{{ group.byQuilter ? 'You chose this way.' : 'Taken because it cuts least cloth, of the ways with straight edges and at most eight units a set.' }}</p>
+      <p class="text-sm text-soft">
+        {{
+          group.byQuilter
+            ? 'You chose this way.'
+            : 'Taken because it cuts least cloth, of the ways with straight edges and at most eight units a set.'
+        }}
+      </p>
       <div class="overflow-x-auto">
         <table class="text-sm">
           <thead>
             <tr>
               <td></td>
               <th v-for="each in group.ways" :key="each.key" scope="col" class="p-1">
-                <button class="button min-h-9 w-full px-2 text-sm whitespace-nowrap data-[chosen]:bg-ink data-[chosen]:text-tape" :data-chosen="each.chosen || undefined" :aria-pressed="each.chosen" :data-method="each.key" @click="emit('taken', each.key)">{{ each.name }}</button>
+                <button
+                  class="button min-h-9 w-full px-2 text-sm whitespace-nowrap data-[chosen]:bg-ink data-[chosen]:text-tape"
+                  :data-chosen="each.chosen || undefined"
+                  :aria-pressed="each.chosen"
+                  :data-method="each.key"
+                  @click="emit('taken', each.key)"
+                >
+                  {{ each.name }}
+                </button>
               </th>
             </tr>
           </thead>
           <tbody>
             <tr v-for="row in ROWS" :key="row.name" class="border-t border-line">
               <th scope="row" class="pr-2 text-left font-medium whitespace-nowrap">{{ row.name }}</th>
-              <td v-for="each in group.ways" :key="each.key" class="max-w-56 px-2 data-[chosen]:bg-tape-pale" :class="row.name === 'Then' ? 'min-w-36' : 'whitespace-nowrap'" :data-chosen="each.chosen || undefined">{{ row.of(each) }}</td>
+              <td
+                v-for="each in group.ways"
+                :key="each.key"
+                class="max-w-56 px-2 data-[chosen]:bg-tape-pale"
+                :class="row.name === 'Then' ? 'min-w-36' : 'whitespace-nowrap'"
+                :data-chosen="each.chosen || undefined"
+              >
+                {{ row.of(each) }}
+              </td>
             </tr>
           </tbody>
         </table>
       </div>
       <label class="flex items-center gap-2">
-        <span class="flex-1">Extra for mishaps<span class="block text-sm text-soft">a count, or a share such as 5 %</span></span>
-        <input class="field w-24" :value="group.extraTyped" :aria-label="`Extra ${group.label}`" @change="emit('extraTyped', ($event.target as HTMLInputElement).value.trim().slice(0, 20))" />
+        <span class="flex-1"
+          >Extra for mishaps<span class="block text-sm text-soft">a count, or a share such as 5 %</span></span
+        >
+        <input
+          class="field w-24"
+          :value="group.extraTyped"
+          :aria-label="`Extra ${group.label}`"
+          @change="emit('extraTyped', ($event.target as HTMLInputElement).value.trim().slice(0, 20))"
+        />
       </label>
-      <button class="button w-full" @click="emit('takenAll', way.key)">{{ way.name }} for all units of this kind</button>
+      <button class="button w-full" @click="emit('takenAll', way.key)">
+        {{ way.name }} for all units of this kind
+      </button>
       <section class="rounded-xl border border-[#d9b95a] bg-tape-pale p-2 text-sm" aria-label="How it was worked out">
         <h3 class="font-bold">How it was worked out</h3>
-        <p v-for="each in way.workings" :key="each.what"><span class="text-soft">{{ each.what }}:</span> {{ each.how }}</p>
+        <p v-for="each in way.workings" :key="each.what">
+          <span class="text-soft">{{ each.what }}:</span> {{ each.how }}
+        </p>
       </section>
     </div>
   </article>

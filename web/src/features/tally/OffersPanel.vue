@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
+import { call, type Problem, problemsOf } from '@/api/client'
 import { useOpenQuilt } from '@/features/quilts'
 import { ProblemNote, WaitNote } from '@/shared'
 
@@ -9,14 +9,16 @@ const quilt = useOpenQuilt()
 const problems = ref<Problem[]>([])
 const { data: offers, error } = useQuery({
   queryKey: computed(() => ['quilt', quilt.id.value, 'offers']),
-  queryFn: () => call<Schemas['OfferView'][]>('GET', `/api/quilts/${quilt.id.value}/offers`),
+  queryFn: () => call('GET', '/api/quilts/{id}/offers', { path: { id: quilt.id.value! } }),
   placeholderData: (before) => before,
   retry: false,
 })
 
 async function take(key: string) {
   try {
-    await quilt.changeBy((version) => call<Schemas['StoredQuilt']>('POST', `/api/quilts/${quilt.id.value}/offers/take`, { version, key }))
+    await quilt.changeBy((version) =>
+      call('POST', '/api/quilts/{id}/offers/take', { path: { id: quilt.id.value! }, body: { version, key } }),
+    )
     problems.value = []
   } catch (thrown) {
     problems.value = problemsOf(thrown)

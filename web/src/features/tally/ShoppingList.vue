@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
-import { call, type Schemas } from '@/api/client'
+import { call } from '@/api/client'
 import { WaitNote } from '@/shared'
 
 export interface ShoppingListProps {
@@ -11,7 +11,7 @@ export interface ShoppingListProps {
 const props = defineProps<ShoppingListProps>()
 const { data: list, error } = useQuery({
   queryKey: computed(() => ['quilt', props.quiltId, 'shopping']),
-  queryFn: () => call<Schemas['ShoppingView']>('GET', `/api/quilts/${props.quiltId}/shopping`),
+  queryFn: () => call('GET', '/api/quilts/{id}/shopping', { path: { id: props.quiltId } }),
   placeholderData: (before) => before,
   retry: false,
 })
@@ -26,19 +26,42 @@ const { data: list, error } = useQuery({
         <tbody>
           <tr v-for="row in list.rows" :key="row.what" class="border-b border-line align-top">
             <th scope="row" class="py-1 pr-2 font-medium">
-              <span v-if="row.colour" class="mr-1 inline-block size-3 rounded-full border border-ink/40" :style="{ background: row.colour }"></span>{{ row.what }}
-              <span class="block text-sm font-normal text-soft">{{ [row.width, row.price].filter(Boolean).join(', ') }}</span>
+              <span
+                v-if="row.colour"
+                class="mr-1 inline-block size-3 rounded-full border border-ink/40"
+                :style="{ background: row.colour }"
+              ></span
+              >{{ row.what }}
+              <span class="block text-sm font-normal text-soft">{{
+                [row.width, row.price].filter(Boolean).join(', ')
+              }}</span>
             </th>
-            <td class="py-1 text-right font-bold">{{ row.buy }}<span v-if="row.cost" class="block text-sm font-normal">{{ row.cost }}</span></td>
+            <td class="py-1 text-right font-bold">
+              {{ row.buy }}<span v-if="row.cost" class="block text-sm font-normal">{{ row.cost }}</span>
+            </td>
           </tr>
         </tbody>
         <tfoot v-if="list.total">
-          <tr><th scope="row" class="py-1">Total of what has a price</th><td class="py-1 text-right font-bold" data-total>{{ list.total }}</td></tr>
+          <tr>
+            <th scope="row" class="py-1">Total of what has a price</th>
+            <td class="py-1 text-right font-bold" data-total>{{ list.total }}</td>
+          </tr>
         </tfoot>
       </table>
       <div class="flex gap-2">
-        <a class="button inline-flex flex-1 items-center justify-center" :href="`/api/quilts/${quiltId}/shopping.pdf`" target="_blank" rel="noopener">Print</a>
-        <a class="button inline-flex flex-1 items-center justify-center" :href="`/api/quilts/${quiltId}/shopping.csv`" download="shopping.csv">CSV file</a>
+        <a
+          class="button inline-flex flex-1 items-center justify-center"
+          :href="`/api/quilts/${quiltId}/shopping.pdf`"
+          target="_blank"
+          rel="noopener"
+          >Print</a
+        >
+        <a
+          class="button inline-flex flex-1 items-center justify-center"
+          :href="`/api/quilts/${quiltId}/shopping.csv`"
+          download="shopping.csv"
+          >CSV file</a
+        >
       </div>
     </template>
   </section>

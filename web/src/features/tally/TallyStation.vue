@@ -32,7 +32,9 @@ function take(units: string, method: string) {
 }
 function cut(cloth: string, style: 'PLAIN' | 'TIDY' | 'THRIFTY', effort: number, everywhere: boolean) {
   const others = everywhere ? [] : design.value.plan.cutting.filter((choice) => choice.cloth !== cloth)
-  quilt.change({ plan: { ...design.value.plan, cutting: [...others, { cloth: everywhere ? '' : cloth, style, effort }] } })
+  quilt.change({
+    plan: { ...design.value.plan, cutting: [...others, { cloth: everywhere ? '' : cloth, style, effort }] },
+  })
 }
 function setExtra(units: string, typed: string) {
   const others = design.value.plan.extras.filter((extra) => extra.units !== units)
@@ -42,7 +44,10 @@ function setExtra(units: string, typed: string) {
 const toMake = computed(() => {
   const units = tally.value?.totals.units ?? 0
   const plain = top.value?.count.plainPieces ?? 0
-  const said = [units ? spellCount(units, 'unit', 'units') : '', plain ? spellCount(plain, 'plain piece', 'plain pieces') : ''].filter(Boolean)
+  const said = [
+    units ? spellCount(units, 'unit', 'units') : '',
+    plain ? spellCount(plain, 'plain piece', 'plain pieces') : '',
+  ].filter(Boolean)
   return said.length ? said.join(' and ') : 'Nothing'
 })
 const extraForAll = computed(() => design.value.plan.extras.find((extra) => extra.units === '')?.typed ?? '')
@@ -51,24 +56,60 @@ function dropBonus(key: string) {
 }
 /** For all of a kind: what was chosen for single groups of it no longer counts. */
 function takeAll(group: Group, method: string) {
-  const others = design.value.methods.filter((choice) => choice.units !== group.allKey && !choice.units.startsWith(`${group.allKey}:`))
+  const others = design.value.methods.filter(
+    (choice) => choice.units !== group.allKey && !choice.units.startsWith(`${group.allKey}:`),
+  )
   quilt.change({ methods: [...others, { units: group.allKey, method }] })
 }
 </script>
 
 <template>
   <WaitNote v-if="!tally || !top" what="the tally" :error="error" />
-  <div v-else class="grid flex-1 lg:h-[calc(100dvh-5.1rem)] lg:flex-none lg:grid-cols-[24rem_1fr] xl:grid-cols-[24rem_1fr_18rem]">
+  <div
+    v-else
+    class="grid flex-1 lg:h-[calc(100dvh-5.1rem)] lg:flex-none lg:grid-cols-[24rem_1fr] xl:grid-cols-[24rem_1fr_18rem]"
+  >
     <section class="space-y-3 overflow-y-auto p-4" aria-label="Units to make" tabindex="-1" :aria-busy="old">
-      <h1 class="panel-title">{{ toMake }} to make<span class="font-normal opacity-0 transition-opacity" :class="{ 'opacity-100 delay-300': old }" aria-hidden="true" title="worked out anew"> …</span></h1>
+      <h1 class="panel-title">
+        {{ toMake }} to make<span
+          class="font-normal opacity-0 transition-opacity"
+          :class="{ 'opacity-100 delay-300': old }"
+          aria-hidden="true"
+          title="worked out anew"
+        >
+          …</span
+        >
+      </h1>
       <AllowanceChoice :chosen="design.allowance" @chosen="quilt.change({ allowance: $event })" />
       <label class="flex items-center gap-2">
-        <span class="flex-1 leading-5">Extra units of every kind, for mishaps<span class="block text-sm text-soft">a count, or a share such as 5 %</span></span>
-        <input class="field w-24" :value="extraForAll" @change="setExtra('', ($event.target as HTMLInputElement).value.trim().slice(0, 20))" />
+        <span class="flex-1 leading-5"
+          >Extra units of every kind, for mishaps<span class="block text-sm text-soft"
+            >a count, or a share such as 5 %</span
+          ></span
+        >
+        <input
+          class="field w-24"
+          :value="extraForAll"
+          @change="setExtra('', ($event.target as HTMLInputElement).value.trim().slice(0, 20))"
+        />
       </label>
       <label class="flex items-center gap-2">
-        <span class="flex-1 leading-5">Squaring up an end costs<span class="block text-sm text-soft">cut off each length of cloth; empty: {{ tally.usualSquaringUp }}</span></span>
-        <input class="field w-24" data-squaring :value="design.plan.squaringUp" :placeholder="tally.usualSquaringUp" @change="quilt.change({ plan: { ...design.plan, squaringUp: ($event.target as HTMLInputElement).value.trim().slice(0, 40) } })" />
+        <span class="flex-1 leading-5"
+          >Squaring up an end costs<span class="block text-sm text-soft"
+            >cut off each length of cloth; empty: {{ tally.usualSquaringUp }}</span
+          ></span
+        >
+        <input
+          class="field w-24"
+          data-squaring
+          :value="design.plan.squaringUp"
+          :placeholder="tally.usualSquaringUp"
+          @change="
+            quilt.change({
+              plan: { ...design.plan, squaringUp: ($event.target as HTMLInputElement).value.trim().slice(0, 40) },
+            })
+          "
+        />
       </label>
       <p v-if="!tally.groups.length" class="card p-4">The top is empty: build a block at the station Top.</p>
       <GroupCard
@@ -92,8 +133,14 @@ function takeAll(group: Group, method: string) {
         <ul class="space-y-1">
           <li v-for="strip in tally.strips" :key="strip.label + strip.cloth" class="card p-2">
             <strong class="first-letter:uppercase">{{ strip.label }}</strong>
-            <span class="block text-sm text-soft">cut {{ strip.cutSize }} {{ tally.unitOfLength }}<template v-if="strip.joined">, joined of {{ strip.cuts }}</template></span>
-            <details><summary class="cursor-pointer text-sm underline decoration-dotted">How it was worked out</summary><p class="text-sm">{{ strip.working.how }}</p></details>
+            <span class="block text-sm text-soft"
+              >cut {{ strip.cutSize }} {{ tally.unitOfLength
+              }}<template v-if="strip.joined">, joined of {{ strip.cuts }}</template></span
+            >
+            <details>
+              <summary class="cursor-pointer text-sm underline decoration-dotted">How it was worked out</summary>
+              <p class="text-sm">{{ strip.working.how }}</p>
+            </details>
           </li>
         </ul>
       </section>
@@ -101,8 +148,13 @@ function takeAll(group: Group, method: string) {
         <h2 class="panel-title mb-1">Bonus units from offcuts</h2>
         <ul class="space-y-1">
           <li v-for="each in tally.bonus" :key="each.choiceKey" class="card flex items-center gap-2 p-2">
-            <span class="flex-1"><strong>{{ each.count }}</strong> {{ each.label }}<span class="block text-sm text-soft">trimmed {{ each.trimmed }}</span></span>
-            <button class="button min-h-9" :aria-label="`Leave ${each.label}`" @click="dropBonus(each.choiceKey)">Leave them</button>
+            <span class="flex-1"
+              ><strong>{{ each.count }}</strong> {{ each.label
+              }}<span class="block text-sm text-soft">trimmed {{ each.trimmed }}</span></span
+            >
+            <button class="button min-h-9" :aria-label="`Leave ${each.label}`" @click="dropBonus(each.choiceKey)">
+              Leave them
+            </button>
           </li>
         </ul>
       </section>
@@ -111,23 +163,69 @@ function takeAll(group: Group, method: string) {
     <section class="space-y-4 overflow-y-auto bg-white p-4" aria-labelledby="ledger-title" tabindex="-1">
       <h2 id="ledger-title" class="panel-title">Cloth: needed, on the shelf, left over</h2>
       <ProblemNote :problems="tally.notices" hint />
-      <ClothAccount v-for="ledger in tally.cloths" :key="ledger.key" :quilt-id="quilt.id.value!" :ledger="ledger" :lit="pointed" @pointed="pointed = $event" @style-chosen="(style, effort, everywhere) => cut(ledger.key, style, effort, everywhere)" />
+      <ClothAccount
+        v-for="ledger in tally.cloths"
+        :key="ledger.key"
+        :quilt-id="quilt.id.value!"
+        :ledger="ledger"
+        :lit="pointed"
+        @pointed="pointed = $event"
+        @style-chosen="(style, effort, everywhere) => cut(ledger.key, style, effort, everywhere)"
+      />
       <p v-if="!tally.cloths.length" class="text-soft">No cloth is needed yet: dress the blocks at the station Top.</p>
     </section>
 
     <aside class="space-y-4 overflow-y-auto p-4 lg:col-span-2 xl:col-span-1" aria-label="The top in small">
       <h2 class="panel-title">The top</h2>
-      <div class="h-72"><TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="The top in small" /></div>
+      <div class="h-72">
+        <TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="The top in small" />
+      </div>
       <dl>
-        <div class="flex justify-between gap-3 border-b border-line py-1"><dt>Finished size</dt><dd class="font-bold">{{ top.sizes[2]!.finishedWidth }} × {{ top.sizes[2]!.finishedHeight }} {{ tally.unitOfLength }}</dd></div>
-        <div class="flex justify-between gap-3 border-b border-line py-1"><dt>Blocks</dt><dd class="font-bold">{{ top.count.blocks }}</dd></div>
-        <div class="flex justify-between gap-3 border-b border-line py-1"><dt>Units</dt><dd class="font-bold">{{ tally.totals.units }}</dd></div>
-        <div class="flex justify-between gap-3 border-b border-line py-1"><dt>Spare units</dt><dd class="font-bold">{{ tally.totals.spare }}</dd></div>
-        <div class="flex justify-between gap-3 border-b border-line py-1"><dt>Cloth cut</dt><dd class="font-bold">{{ tally.totals.clothCut }}</dd></div>
-        <div class="flex justify-between gap-3 border-b border-line py-1"><dt>To buy</dt><dd class="text-right font-bold" :class="{ 'text-brick': tally.totals.toBuy.length }"><span v-for="each in tally.totals.toBuy" :key="each" class="block">{{ each }}</span><template v-if="!tally.totals.toBuy.length">nothing</template></dd></div>
-        <div class="flex justify-between gap-3 border-b border-line py-1"><dt>Backing</dt><dd class="text-right font-bold">{{ top.finishing.backing }}</dd></div>
+        <div class="flex justify-between gap-3 border-b border-line py-1">
+          <dt>Finished size</dt>
+          <dd class="font-bold">
+            {{ top.sizes[2]!.finishedWidth }} × {{ top.sizes[2]!.finishedHeight }} {{ tally.unitOfLength }}
+          </dd>
+        </div>
+        <div class="flex justify-between gap-3 border-b border-line py-1">
+          <dt>Blocks</dt>
+          <dd class="font-bold">{{ top.count.blocks }}</dd>
+        </div>
+        <div class="flex justify-between gap-3 border-b border-line py-1">
+          <dt>Units</dt>
+          <dd class="font-bold">{{ tally.totals.units }}</dd>
+        </div>
+        <div class="flex justify-between gap-3 border-b border-line py-1">
+          <dt>Spare units</dt>
+          <dd class="font-bold">{{ tally.totals.spare }}</dd>
+        </div>
+        <div class="flex justify-between gap-3 border-b border-line py-1">
+          <dt>Cloth cut</dt>
+          <dd class="font-bold">{{ tally.totals.clothCut }}</dd>
+        </div>
+        <div class="flex justify-between gap-3 border-b border-line py-1">
+          <dt>To buy</dt>
+          <dd class="text-right font-bold" :class="{ 'text-brick': tally.totals.toBuy.length }">
+            <span v-for="each in tally.totals.toBuy" :key="each" class="block">{{ each }}</span><template
+              v-if="!tally.totals.toBuy.length"
+              >nothing</template
+            >
+          </dd>
+        </div>
+        <div class="flex justify-between gap-3 border-b border-line py-1">
+          <dt>Backing</dt>
+          <dd class="text-right font-bold">{{ top.finishing.backing }}</dd>
+        </div>
       </dl>
-      <label v-if="design.finishing.scrappyBinding" class="flex items-center gap-2"><input type="checkbox" class="size-5" checked @change="quilt.change({ finishing: { ...design.finishing, scrappyBinding: false } })" /> Scrappy binding from leftovers</label>
+      <label v-if="design.finishing.scrappyBinding" class="flex items-center gap-2"
+        ><input
+          type="checkbox"
+          class="size-5"
+          checked
+          @change="quilt.change({ finishing: { ...design.finishing, scrappyBinding: false } })"
+        />
+        Scrappy binding from leftovers</label
+      >
       <OffersPanel />
       <ShoppingList :quilt-id="quilt.id.value!" />
     </aside>

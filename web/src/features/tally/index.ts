@@ -1,2 +1,1 @@
-export { default as TallyStation } from './TallyStation.vue'
 export { useTally } from './queries'

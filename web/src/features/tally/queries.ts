@@ -10,7 +10,7 @@ export type Ledger = Schemas['LedgerView']
 export function useTally(quiltId: MaybeRefOrGetter<string | undefined>) {
   return useQuery({
     queryKey: computed(() => ['quilt', toValue(quiltId), 'tally']),
-    queryFn: () => call<Schemas['TallyView']>('GET', `/api/quilts/${toValue(quiltId)}/tally`),
+    queryFn: () => call('GET', '/api/quilts/{id}/tally', { path: { id: toValue(quiltId)! } }),
     enabled: computed(() => !!toValue(quiltId)),
     placeholderData: (before) => before,
     retry: false,

@@ -3,7 +3,22 @@ import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import type { Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
 import { useTrayUnits } from './queries'
-import { type Block, type Cells, changeUnit, dress, mirrorUnit, put, regrid, readLines, resize, takeOut, turnUnit, type Unit, withBlock } from './edit/blocks'
+import { ARROWS } from './wall/geometry'
+import {
+  type Block,
+  type Cells,
+  changeUnit,
+  dress,
+  mirrorUnit,
+  put,
+  regrid,
+  readLines,
+  resize,
+  takeOut,
+  turnUnit,
+  type Unit,
+  withBlock,
+} from './edit/blocks'
 
 export interface BlockBenchProps {
   design: QuiltDesign
@@ -41,27 +56,55 @@ function boxOf(cells: Cells) {
   }
 }
 const cells = computed(() =>
-  props.block.rows.flatMap((_, row) => props.block.columns.map((__, column) => ({ column, row, columns: 1, rows: 1, box: boxOf({ column, row, columns: 1, rows: 1 }) }))),
+  props.block.rows.flatMap((_, row) =>
+    props.block.columns.map((__, column) => ({
+      column,
+      row,
+      columns: 1,
+      rows: 1,
+      box: boxOf({ column, row, columns: 1, rows: 1 }),
+    })),
+  ),
 )
 const partIndex = computed(() =>
-  props.block.parts.findIndex((part) => at.value.column >= part.column && at.value.column < part.column + part.columns && at.value.row >= part.row && at.value.row < part.row + part.rows),
+  props.block.parts.findIndex(
+    (part) =>
+      at.value.column >= part.column &&
+      at.value.column < part.column + part.columns &&
+      at.value.row >= part.row &&
+      at.value.row < part.row + part.rows,
+  ),
 )
 const part = computed(() => props.block.parts[partIndex.value])
 const chosenBox = computed(() => boxOf(part.value ?? { ...at.value, columns: 1, rows: 1 }))
-const patchesHere = computed(() => props.picture.parts.flatMap((each, i) => (each === partIndex.value && partIndex.value >= 0 ? [i] : [])))
-const chosenPatch = computed(() => (part.value && part.value.unit.kind !== 'BLOCK' ? patchesHere.value[patch.value % Math.max(1, patchesHere.value.length)] : undefined))
+const patchesHere = computed(() =>
+  props.picture.parts.flatMap((each, i) => (each === partIndex.value && partIndex.value >= 0 ? [i] : [])),
+)
+const chosenPatch = computed(() =>
+  part.value && part.value.unit.kind !== 'BLOCK'
+    ? patchesHere.value[patch.value % Math.max(1, patchesHere.value.length)]
+    : undefined,
+)
 const clothName = (place: number) => (place === -2 ? 'empty' : (props.design.cloths[place]?.name ?? 'not dressed'))
 const saying = computed(() => {
   const cell = `column ${at.value.column + 1}, row ${at.value.row + 1}`
   if (!part.value) return `${cell}: empty`
   const { unit } = part.value
-  const turn = [unit.mirrored ? 'mirrored' : '', unit.quarterTurns ? `turned ${unit.quarterTurns * 90}°` : ''].filter(Boolean).join(', ')
-  const patchSaid = chosenPatch.value === undefined ? '' : `; patch ${patch.value + 1} of ${patchesHere.value.length}: ${clothName(props.picture.cloths[chosenPatch.value]!)}`
+  const turn = [unit.mirrored ? 'mirrored' : '', unit.quarterTurns ? `turned ${unit.quarterTurns * 90}°` : '']
+    .filter(Boolean)
+    .join(', ')
+  const patchSaid =
+    chosenPatch.value === undefined
+      ? ''
+      : `; patch ${patch.value + 1} of ${patchesHere.value.length}: ${clothName(props.picture.cloths[chosenPatch.value]!)}`
   return `${cell}: ${nameOf(unit)}${turn ? ', ' + turn : ''}${patchSaid}`
 })
 const { data: units } = useTrayUnits()
 const unitOf = (kind: Unit['kind']) => units.value?.find((each) => each.kind === kind)
-const nameOf = (unit: Unit) => (unit.kind === 'BLOCK' ? (props.design.blocks.find((each) => each.key === unit.block)?.name ?? 'smaller block') : (unitOf(unit.kind)?.label ?? 'unit'))
+const nameOf = (unit: Unit) =>
+  unit.kind === 'BLOCK'
+    ? (props.design.blocks.find((each) => each.key === unit.block)?.name ?? 'smaller block')
+    : (unitOf(unit.kind)?.label ?? 'unit')
 const counted = computed(() => (part.value ? unitOf(part.value.unit.kind) : undefined))
 
 watch(
@@ -80,7 +123,8 @@ function putHere(column: number, row: number) {
   const { columns, rows } = props.block
   const isGoose = props.unit.kind === 'FLYING_GOOSE' && columns[column] === rows[row]
   if (isGoose && column + 1 < columns.length) change(put(props.block, { column, row, columns: 2, rows: 1 }, props.unit))
-  else if (isGoose && row + 1 < rows.length) change(put(props.block, { column, row, columns: 1, rows: 2 }, { ...props.unit, quarterTurns: 1 }))
+  else if (isGoose && row + 1 < rows.length)
+    change(put(props.block, { column, row, columns: 1, rows: 2 }, { ...props.unit, quarterTurns: 1 }))
   else change(put(props.block, { column, row, columns: 1, rows: 1 }, props.unit))
 }
 function onCell(column: number, row: number) {
@@ -107,32 +151,50 @@ function onDrop(event: DragEvent, i: number) {
   if (cloth && props.picture.parts[i]! >= 0) dressPatch(props.picture.parts[i]!, props.picture.ordinals[i]!, cloth)
 }
 function cellAt(column: number, row: number) {
-  return { column: Math.min(props.block.columns.length - 1, Math.max(0, column)), row: Math.min(props.block.rows.length - 1, Math.max(0, row)) }
+  return {
+    column: Math.min(props.block.columns.length - 1, Math.max(0, column)),
+    row: Math.min(props.block.rows.length - 1, Math.max(0, row)),
+  }
 }
 
-const ARROWS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
+function goTo([dx, dy]: readonly [number, number]) {
+  const here = part.value ?? { ...at.value, columns: 1, rows: 1 }
+  const past = (step: number, from: number, over: number, now: number) =>
+    step > 0 ? from + over : step < 0 ? from - 1 : now
+  at.value = cellAt(past(dx, here.column, here.columns, at.value.column), past(dy, here.row, here.rows, at.value.row))
+  patch.value = 0
+}
+/** So many patches on, round and round. */
+const patchOn = (by: number) =>
+  (patch.value = (patch.value + by + patchesHere.value.length) % Math.max(1, patchesHere.value.length))
+function dressByNumber(number: number) {
+  const cloth = props.design.cloths[number - 1]
+  if (!cloth) return
+  dressPatch(partIndex.value, patch.value, cloth.key)
+  // On to the next patch, so that a unit is dressed by as many keys as it has patches.
+  void nextTick(() => patchOn(1))
+}
+
+type Keys = Readonly<Record<string, (event: KeyboardEvent) => void>>
+const putIt = () => putHere(at.value.column, at.value.row)
+const takeIt = () => change(takeOut(props.block, partIndex.value))
+const ANYWHERE: Keys = { enter: putIt, ' ': putIt, p: (event) => patchOn(event.shiftKey ? -1 : 1) }
+const ON_UNITS: Keys = {
+  r: (event) => change(turnUnit(props.block, partIndex.value, event.shiftKey ? -1 : 1)),
+  m: () => change(mirrorUnit(props.block, partIndex.value)),
+  delete: takeIt,
+  backspace: takeIt,
+}
+
 function onKey(event: KeyboardEvent) {
   if (event.ctrlKey || event.metaKey || event.altKey) return
   const arrow = ARROWS[event.key]
-  if (arrow) {
-    const here = part.value ?? { ...at.value, columns: 1, rows: 1 }
-    const column = arrow[0] > 0 ? here.column + here.columns : arrow[0] < 0 ? here.column - 1 : at.value.column
-    const row = arrow[1] > 0 ? here.row + here.rows : arrow[1] < 0 ? here.row - 1 : at.value.row
-    at.value = cellAt(column, row)
-    patch.value = 0
-  } else if (event.key === 'Enter' || event.key === ' ') putHere(at.value.column, at.value.row)
-  else if (event.key === 'p' || event.key === 'P') patch.value = (patch.value + (event.shiftKey ? patchesHere.value.length - 1 : 1)) % Math.max(1, patchesHere.value.length)
-  else if (partIndex.value >= 0 && (event.key === 'r' || event.key === 'R')) change(turnUnit(props.block, partIndex.value, event.shiftKey ? -1 : 1))
-  else if (partIndex.value >= 0 && (event.key === 'm' || event.key === 'M')) change(mirrorUnit(props.block, partIndex.value))
-  else if (partIndex.value >= 0 && (event.key === 'Delete' || event.key === 'Backspace')) change(takeOut(props.block, partIndex.value))
-  else if (/^[1-9]$/.test(event.key) && partIndex.value >= 0) {
-    const cloth = props.design.cloths[Number(event.key) - 1]
-    if (cloth) {
-      dressPatch(partIndex.value, patch.value, cloth.key)
-      // On to the next patch, so that a unit is dressed by as many keys as it has patches.
-      void nextTick(() => (patch.value = (patch.value + 1) % Math.max(1, patchesHere.value.length)))
-    }
-  } else return
+  const key = event.key.toLowerCase()
+  const onUnit = partIndex.value >= 0
+  let act = arrow ? () => goTo(arrow) : (ANYWHERE[key] ?? (onUnit ? ON_UNITS[key] : undefined))
+  if (onUnit && /^[1-9]$/.test(key)) act = () => dressByNumber(Number(key))
+  if (!act) return
+  act(event)
   event.preventDefault()
 }
 
@@ -150,7 +212,10 @@ watch(
 function setGrid() {
   const columns = readLines(columnsTyped.value)
   const rows = readLines(rowsTyped.value)
-  gridWrong.value = columns && rows ? '' : 'Type how wide the columns are for each other, such as 1 2 1, or how many equal ones: 3. At most 24.'
+  gridWrong.value =
+    columns && rows
+      ? ''
+      : 'Type how wide the columns are for each other, such as 1 2 1, or how many equal ones: 3. At most 24.'
   if (columns && rows) change(regrid(props.block, columns, rows))
 }
 </script>
@@ -190,13 +255,31 @@ function setGrid() {
           stroke-opacity="0.35"
           :stroke-dasharray="width / 60"
           :stroke-width="width / 400"
-          :pointer-events="unit || !block.parts.some((each) => cell.column >= each.column && cell.column < each.column + each.columns && cell.row >= each.row && cell.row < each.row + each.rows) ? 'all' : 'none'"
+          :pointer-events="
+            unit ||
+            !block.parts.some(
+              (each) =>
+                cell.column >= each.column &&
+                cell.column < each.column + each.columns &&
+                cell.row >= each.row &&
+                cell.row < each.row + each.rows,
+            )
+              ? 'all'
+              : 'none'
+          "
           class="cursor-pointer"
           :data-cell="`${cell.column + 1} ${cell.row + 1}`"
           @click="onCell(cell.column, cell.row)"
         />
         <rect v-bind="chosenBox" fill="none" stroke="#8a5a00" :stroke-width="width / 90" pointer-events="none" />
-        <polygon v-if="chosenPatch !== undefined" :points="picture.shape.patches[chosenPatch]" fill="none" stroke="#ffcf3f" :stroke-width="width / 130" pointer-events="none" />
+        <polygon
+          v-if="chosenPatch !== undefined"
+          :points="picture.shape.patches[chosenPatch]"
+          fill="none"
+          stroke="#ffcf3f"
+          :stroke-width="width / 130"
+          pointer-events="none"
+        />
       </svg>
       <p class="mt-2 min-h-6 text-center" role="status">{{ saying }}</p>
     </div>
@@ -207,17 +290,39 @@ function setGrid() {
       </div>
       <label class="block"
         ><span class="mb-1 block font-medium">Name of the block</span>
-        <input class="field w-full" maxlength="80" :value="block.name" @input="change({ ...block, name: ($event.target as HTMLInputElement).value }, true)" />
+        <input
+          class="field w-full"
+          maxlength="80"
+          :value="block.name"
+          @input="change({ ...block, name: ($event.target as HTMLInputElement).value }, true)"
+        />
       </label>
       <form class="flex items-end gap-2" @submit.prevent="setGrid">
-        <label class="min-w-0 flex-1"><span class="mb-1 block font-medium">Columns</span><input v-model="columnsTyped" class="field w-full" autocomplete="off" @change="setGrid" /></label>
-        <label class="min-w-0 flex-1"><span class="mb-1 block font-medium">Rows</span><input v-model="rowsTyped" class="field w-full" autocomplete="off" @change="setGrid" /></label>
+        <label class="min-w-0 flex-1"
+          ><span class="mb-1 block font-medium">Columns</span
+          ><input v-model="columnsTyped" class="field w-full" autocomplete="off" @change="setGrid"
+        /></label>
+        <label class="min-w-0 flex-1"
+          ><span class="mb-1 block font-medium">Rows</span
+          ><input v-model="rowsTyped" class="field w-full" autocomplete="off" @change="setGrid"
+        /></label>
       </form>
       <p v-if="gridWrong" role="alert" class="rounded-lg bg-brick-pale p-2">{{ gridWrong }}</p>
-      <p v-else class="text-sm text-soft">As wide as for each other: 1 2 1 is narrow, wide, narrow. A single 3 makes three equal ones.</p>
+      <p v-else class="text-sm text-soft">
+        As wide as for each other: 1 2 1 is narrow, wide, narrow. A single 3 makes three equal ones.
+      </p>
 
-      <section v-if="part" class="space-y-2 rounded-xl border-2 border-tape-deep bg-white p-3" aria-label="The chosen unit">
-        <h3 class="font-bold first-letter:uppercase">{{ nameOf(part.unit) }}<span class="block font-normal text-soft">{{ picture.partSizes[partIndex] }} {{ unitOfLength }} finished</span></h3>
+      <section
+        v-if="part"
+        class="space-y-2 rounded-xl border-2 border-tape-deep bg-white p-3"
+        aria-label="The chosen unit"
+      >
+        <h3 class="font-bold first-letter:uppercase">
+          {{ nameOf(part.unit)
+          }}<span class="block font-normal text-soft"
+            >{{ picture.partSizes[partIndex] }} {{ unitOfLength }} finished</span
+          >
+        </h3>
         <div class="grid grid-cols-3 gap-2">
           <button class="button px-1" @click="change(turnUnit(block, partIndex, 1))">Turn <kbd>R</kbd></button>
           <button class="button px-1" @click="change(mirrorUnit(block, partIndex))">Mirror <kbd>M</kbd></button>
@@ -225,30 +330,83 @@ function setGrid() {
         </div>
         <div class="flex items-center gap-2">
           <span class="flex-1">Takes cells</span>
-          <input type="number" min="1" :max="block.columns.length" class="field w-16" aria-label="Cells across" :value="part.columns" @change="change(resize(block, partIndex, { columns: Number(($event.target as HTMLInputElement).value), rows: part.rows }))" />
+          <input
+            type="number"
+            min="1"
+            :max="block.columns.length"
+            class="field w-16"
+            aria-label="Cells across"
+            :value="part.columns"
+            @change="
+              change(
+                resize(block, partIndex, {
+                  columns: Number(($event.target as HTMLInputElement).value),
+                  rows: part.rows,
+                }),
+              )
+            "
+          />
           ×
-          <input type="number" min="1" :max="block.rows.length" class="field w-16" aria-label="Cells down" :value="part.rows" @change="change(resize(block, partIndex, { columns: part.columns, rows: Number(($event.target as HTMLInputElement).value) }))" />
+          <input
+            type="number"
+            min="1"
+            :max="block.rows.length"
+            class="field w-16"
+            aria-label="Cells down"
+            :value="part.rows"
+            @change="
+              change(
+                resize(block, partIndex, {
+                  columns: part.columns,
+                  rows: Number(($event.target as HTMLInputElement).value),
+                }),
+              )
+            "
+          />
         </div>
         <label v-if="counted?.countLabel" class="flex items-center gap-2">
           <span class="flex-1 first-letter:uppercase">{{ counted.countLabel }}</span>
-          <select class="field w-20" :value="part.unit.count" @change="change(changeUnit(block, partIndex, { count: Number(($event.target as HTMLSelectElement).value) }))">
+          <select
+            class="field w-20"
+            :value="part.unit.count"
+            @change="
+              change(changeUnit(block, partIndex, { count: Number(($event.target as HTMLSelectElement).value) }))
+            "
+          >
             <option v-for="n in counted.counts" :key="n" :value="n">{{ n }}</option>
           </select>
         </label>
         <label v-if="part.unit.kind === 'CORNER_FLIP'" class="flex items-center gap-2">
           <span class="flex-1">Corner as part of the side</span>
-          <select class="field w-20" :value="part.unit.corner" @change="change(changeUnit(block, partIndex, { corner: ($event.target as HTMLSelectElement).value }))">
-            <option v-for="share in ['1/4', '1/3', '1/2', '2/3', '3/4', '1/1']" :key="share" :value="share">{{ share === '1/1' ? 'whole' : share }}</option>
+          <select
+            class="field w-20"
+            :value="part.unit.corner"
+            @change="change(changeUnit(block, partIndex, { corner: ($event.target as HTMLSelectElement).value }))"
+          >
+            <option v-for="share in ['1/4', '1/3', '1/2', '2/3', '3/4', '1/1']" :key="share" :value="share">
+              {{ share === '1/1' ? 'whole' : share }}
+            </option>
           </select>
         </label>
-        <p class="text-sm text-soft">Dress it: take a cloth in hand and click a patch, drop a cloth on it, or press its number.</p>
+        <p class="text-sm text-soft">
+          Dress it: take a cloth in hand and click a patch, drop a cloth on it, or press its number.
+        </p>
       </section>
       <p v-else class="text-soft">This cell is empty. Take a unit in hand at the left and click the cell.</p>
 
-      <div v-for="flaw in picture.flaws" :key="flaw.where + flaw.why" class="rounded-xl border border-[#d99a8f] bg-brick-pale p-2" role="alert"><strong class="block">{{ flaw.where }}</strong>{{ flaw.why }} – {{ flaw.fix }}.</div>
+      <div
+        v-for="flaw in picture.flaws"
+        :key="flaw.where + flaw.why"
+        class="rounded-xl border border-[#d99a8f] bg-brick-pale p-2"
+        role="alert"
+      >
+        <strong class="block">{{ flaw.where }}</strong>{{ flaw.why }} – {{ flaw.fix }}.
+      </div>
       <div class="grid grid-cols-1 gap-2 border-t border-line pt-3">
         <button class="button" @click="emit('kept')">Keep among my own blocks</button>
-        <a class="button" :href="`/api/quilts/${$route.params.id}/blocks/${block.key}.svg`" download>Block as SVG drawing</a>
+        <a class="button" :href="`/api/quilts/${$route.params.id}/blocks/${block.key}.svg`" download
+          >Block as SVG drawing</a
+        >
         <button class="button" @click="emit('removed')">Take the block out of this quilt</button>
       </div>
     </aside>

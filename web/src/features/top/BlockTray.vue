@@ -20,12 +20,34 @@ const emit = defineEmits<{ chosen: [blockKey: string]; opened: [blockKey: string
   <section aria-labelledby="blocks-title" class="space-y-2">
     <h2 id="blocks-title" class="panel-title">Blocks of this quilt</h2>
     <ul class="grid grid-cols-2 gap-2">
-      <li v-for="block in pictures" :key="block.key" class="card p-2 data-[here]:border-2 data-[here]:border-tape-deep" :data-here="here === block.key || undefined" :data-block="block.name">
-        <button class="block w-full cursor-pointer" :aria-label="`Put ${block.name} at the chosen place`" @click="emit('chosen', block.key)">
-          <PatchPicture class="mx-auto h-16" :width="block.shape.width" :height="block.shape.height" :patches="block.shape.patches" :colours="block.cloths.map((cloth) => colours[cloth])" />
+      <li
+        v-for="block in pictures"
+        :key="block.key"
+        class="card p-2 data-[here]:border-2 data-[here]:border-tape-deep"
+        :data-here="here === block.key || undefined"
+        :data-block="block.name"
+      >
+        <button
+          class="block w-full cursor-pointer"
+          :aria-label="`Put ${block.name} at the chosen place`"
+          @click="emit('chosen', block.key)"
+        >
+          <PatchPicture
+            class="mx-auto h-16"
+            :width="block.shape.width"
+            :height="block.shape.height"
+            :patches="block.shape.patches"
+            :colours="block.cloths.map((cloth) => colours[cloth])"
+          />
         </button>
         <p class="truncate text-sm font-medium" :title="block.name">{{ block.name }}</p>
-        <button class="button min-h-8 w-full text-sm" :aria-label="`Build ${block.name}`" @click="emit('opened', block.key)">Build</button>
+        <button
+          class="button min-h-8 w-full text-sm"
+          :aria-label="`Build ${block.name}`"
+          @click="emit('opened', block.key)"
+        >
+          Build
+        </button>
       </li>
     </ul>
     <div class="grid grid-cols-2 gap-2">

@@ -16,7 +16,17 @@ const props = defineProps<BordersPanelProps>()
 const emit = defineEmits<{ changed: [part: Partial<QuiltDesign>, typing: boolean] }>()
 
 type Border = QuiltDesign['borders'][number]
-const PLAIN: Border = { kind: 'PLAIN', width: '', cloth: '', units: [], unitLength: '', mirrorAtMiddle: false, corners: 'BUTTED', corner: [], join: 'STRAIGHT' }
+const PLAIN: Border = {
+  kind: 'PLAIN',
+  width: '',
+  cloth: '',
+  units: [],
+  unitLength: '',
+  mirrorAtMiddle: false,
+  corners: 'BUTTED',
+  corner: [],
+  join: 'STRAIGHT',
+}
 const unit = computed(() => props.top.unitOfLength)
 const fit = (i: number) => props.top.fits.find((each) => each.border === i)
 
@@ -24,7 +34,10 @@ function borders(list: Border[], typing = false) {
   emit('changed', { borders: list }, typing)
 }
 function change(i: number, border: Border, typing: boolean) {
-  borders(props.design.borders.map((each, at) => (at === i ? border : each)), typing)
+  borders(
+    props.design.borders.map((each, at) => (at === i ? border : each)),
+    typing,
+  )
 }
 function add() {
   borders([...props.design.borders, { ...PLAIN, width: props.design.system === 'INCH' ? '3' : '8' }])
@@ -37,10 +50,16 @@ function move(i: number, by: number) {
 }
 function spacer(i: number) {
   const list = [...props.design.borders]
-  list.splice(i, 0, { ...PLAIN, kind: 'SPACER', width: props.design.system === 'INCH' ? '1/2' : '1', cloth: list[i - 1]?.cloth ?? props.design.setting.cloth })
+  list.splice(i, 0, {
+    ...PLAIN,
+    kind: 'SPACER',
+    width: props.design.system === 'INCH' ? '1/2' : '1',
+    cloth: list[i - 1]?.cloth ?? props.design.setting.cloth,
+  })
   borders(list)
 }
-const finish = (part: Partial<QuiltDesign['finishing']>, typing = false) => emit('changed', { finishing: { ...props.design.finishing, ...part } }, typing)
+const finish = (part: Partial<QuiltDesign['finishing']>, typing = false) =>
+  emit('changed', { finishing: { ...props.design.finishing, ...part } }, typing)
 </script>
 
 <template>
@@ -65,23 +84,70 @@ const finish = (part: Partial<QuiltDesign['finishing']>, typing = false) => emit
 
     <section aria-label="Binding, backing and batting" class="space-y-2 border-t border-line pt-3">
       <h3 class="panel-title">Binding, backing, batting</h3>
-      <ClothSelect label="Binding" :cloths="design.cloths" :value="design.finishing.bindingCloth" none="not chosen" @chosen="finish({ bindingCloth: $event })" />
-      <LengthField :label="`Binding strips cut, ${unit}`" :value="design.finishing.bindingStrip" :problems="top.finishing.problems" place="Binding" @typed="finish({ bindingStrip: $event }, true)" />
-      <ClothSelect label="Backing" :cloths="design.cloths" :value="design.finishing.backingCloth" none="not chosen" @chosen="finish({ backingCloth: $event })" />
+      <ClothSelect
+        label="Binding"
+        :cloths="design.cloths"
+        :value="design.finishing.bindingCloth"
+        none="not chosen"
+        @chosen="finish({ bindingCloth: $event })"
+      />
+      <LengthField
+        :label="`Binding strips cut, ${unit}`"
+        :value="design.finishing.bindingStrip"
+        :problems="top.finishing.problems"
+        place="Binding"
+        @typed="finish({ bindingStrip: $event }, true)"
+      />
+      <ClothSelect
+        label="Backing"
+        :cloths="design.cloths"
+        :value="design.finishing.backingCloth"
+        none="not chosen"
+        @chosen="finish({ backingCloth: $event })"
+      />
       <div class="flex gap-2">
-        <LengthField label="Its usable width" :value="design.finishing.backingWidth" :problems="top.finishing.problems" place="Backing, usable" @typed="finish({ backingWidth: $event }, true)" />
-        <LengthField label="Larger all round by" :value="design.finishing.overhang" :problems="top.finishing.problems" place="Backing, larger" @typed="finish({ overhang: $event }, true)" />
+        <LengthField
+          label="Its usable width"
+          :value="design.finishing.backingWidth"
+          :problems="top.finishing.problems"
+          place="Backing, usable"
+          @typed="finish({ backingWidth: $event }, true)"
+        />
+        <LengthField
+          label="Larger all round by"
+          :value="design.finishing.overhang"
+          :problems="top.finishing.problems"
+          place="Backing, larger"
+          @typed="finish({ overhang: $event }, true)"
+        />
       </div>
       <dl>
-        <div class="flex justify-between gap-2 border-b border-line py-1"><dt>Binding</dt><dd class="font-bold" data-binding>{{ top.finishing.binding }}</dd></div>
-        <div class="flex justify-between gap-2 border-b border-line py-1"><dt>Backing</dt><dd class="text-right font-bold" data-backing>{{ top.finishing.backing }}</dd></div>
-        <div class="flex justify-between gap-2 border-b border-line py-1"><dt>Backing and batting cut</dt><dd class="text-right font-bold">{{ top.finishing.behind }} {{ unit }}</dd></div>
+        <div class="flex justify-between gap-2 border-b border-line py-1">
+          <dt>Binding</dt>
+          <dd class="font-bold" data-binding>{{ top.finishing.binding }}</dd>
+        </div>
+        <div class="flex justify-between gap-2 border-b border-line py-1">
+          <dt>Backing</dt>
+          <dd class="text-right font-bold" data-backing>{{ top.finishing.backing }}</dd>
+        </div>
+        <div class="flex justify-between gap-2 border-b border-line py-1">
+          <dt>Backing and batting cut</dt>
+          <dd class="text-right font-bold">{{ top.finishing.behind }} {{ unit }}</dd>
+        </div>
       </dl>
       <details class="text-sm">
         <summary class="cursor-pointer">How it was worked out</summary>
-        <p v-for="each in top.finishing.workings" :key="each.what"><span class="text-soft">{{ each.what }}:</span> {{ each.how }}</p>
+        <p v-for="each in top.finishing.workings" :key="each.what">
+          <span class="text-soft">{{ each.what }}:</span> {{ each.how }}
+        </p>
       </details>
-      <p v-for="problem in top.finishing.problems" :key="problem.where" class="rounded-lg border border-[#d99a8f] bg-brick-pale p-2"><strong class="block">{{ problem.where }}</strong>{{ problem.why }} – {{ problem.fix }}.</p>
+      <p
+        v-for="problem in top.finishing.problems"
+        :key="problem.where"
+        class="rounded-lg border border-[#d99a8f] bg-brick-pale p-2"
+      >
+        <strong class="block">{{ problem.where }}</strong>{{ problem.why }} – {{ problem.fix }}.
+      </p>
     </section>
   </div>
 </template>

@@ -15,11 +15,16 @@ export interface ClothTrayProps {
 }
 
 const props = defineProps<ClothTrayProps>()
-const emit = defineEmits<{ taken: [clothKey: string | undefined]; changed: [part: Partial<QuiltDesign>, typing: boolean] }>()
+const emit = defineEmits<{
+  taken: [clothKey: string | undefined]
+  changed: [part: Partial<QuiltDesign>, typing: boolean]
+}>()
 
 const { data: shelf } = useShelf()
 const opened = ref<string>()
-const notTaken = computed(() => shelf.value?.filter((cloth) => !props.design.cloths.some((each) => each.shelfCloth === cloth.id)) ?? [])
+const notTaken = computed(
+  () => shelf.value?.filter((cloth) => !props.design.cloths.some((each) => each.shelfCloth === cloth.id)) ?? [],
+)
 /** Packs on the shelf, none of whose prints is in hand yet. */
 const packs = computed(() => [...new Set(notTaken.value.map((cloth) => cloth.pack).filter(Boolean))])
 const value = (key: string) => props.values.find((each) => each.key === key)
@@ -42,10 +47,20 @@ function exchange(from: string, event: Event) {
 <template>
   <section aria-labelledby="cloths-title" class="space-y-2">
     <h2 id="cloths-title" class="panel-title">Cloth in hand</h2>
-    <p v-if="!design.cloths.length" class="text-soft">None yet. Take cloths from the shelf, then dress the blocks in them.</p>
-    <ScrappyDealer :design="design" @place-wanted="(pack, standsFor) => emit('changed', withDealtPlace(design, pack, standsFor), false)" />
+    <p v-if="!design.cloths.length" class="text-soft">
+      None yet. Take cloths from the shelf, then dress the blocks in them.
+    </p>
+    <ScrappyDealer
+      :design="design"
+      @place-wanted="(pack, standsFor) => emit('changed', withDealtPlace(design, pack, standsFor), false)"
+    />
     <ul class="space-y-1">
-      <li v-for="(cloth, i) in design.cloths" :key="cloth.key" class="rounded-lg data-[open]:bg-white" :data-open="opened === cloth.key || undefined">
+      <li
+        v-for="(cloth, i) in design.cloths"
+        :key="cloth.key"
+        class="rounded-lg data-[open]:bg-white"
+        :data-open="opened === cloth.key || undefined"
+      >
         <div class="flex items-center gap-1">
           <button
             class="flex min-h-9 min-w-0 flex-1 cursor-pointer items-center gap-2 rounded-lg border-2 border-transparent px-1 text-left hover:border-line data-[here]:border-tape-deep data-[here]:bg-tape-pale"
@@ -56,30 +71,76 @@ function exchange(from: string, event: Event) {
             @dragstart="$event.dataTransfer?.setData('text/plain', cloth.key)"
             @click="emit('taken', inHand === cloth.key ? undefined : cloth.key)"
           >
-            <span class="size-6 shrink-0 rounded-full border border-ink/40" :style="{ background: cloth.colour }"></span>
-            <span class="min-w-0 flex-1"><span class="block truncate leading-5 font-medium" :title="cloth.name">{{ cloth.name }}</span><span class="block text-sm leading-4 text-soft">{{ value(cloth.key)?.word }}<template v-if="cloth.background">, background</template></span></span>
+            <span
+              class="size-6 shrink-0 rounded-full border border-ink/40"
+              :style="{ background: cloth.colour }"
+            ></span>
+            <span class="min-w-0 flex-1"
+              ><span class="block truncate leading-5 font-medium" :title="cloth.name">{{ cloth.name }}</span
+              ><span class="block text-sm leading-4 text-soft"
+                >{{ value(cloth.key)?.word }}<template v-if="cloth.background">, background</template></span
+              ></span
+            >
             <kbd v-if="i < 9" class="rounded border border-line bg-white px-1.5 text-sm">{{ i + 1 }}</kbd>
           </button>
-          <button class="button min-h-8 px-2" :aria-expanded="opened === cloth.key" :aria-label="`More about ${cloth.name}`" @click="opened = opened === cloth.key ? undefined : cloth.key">⋯</button>
+          <button
+            class="button min-h-8 px-2"
+            :aria-expanded="opened === cloth.key"
+            :aria-label="`More about ${cloth.name}`"
+            @click="opened = opened === cloth.key ? undefined : cloth.key"
+          >
+            ⋯
+          </button>
         </div>
         <div v-if="opened === cloth.key" class="space-y-2 p-2">
           <p>Lightness {{ value(cloth.key)?.lightness }} of 100. Shows {{ value(cloth.key)?.area }} finished.</p>
           <label class="flex items-center gap-2">
             <span class="flex-1">Overrule lightness</span>
-            <input class="field w-20" inputmode="decimal" :value="cloth.lightness" placeholder="0–100" @input="emit('changed', changeCloth(design, cloth.key, { lightness: ($event.target as HTMLInputElement).value.slice(0, 10) }), true)" />
+            <input
+              class="field w-20"
+              inputmode="decimal"
+              :value="cloth.lightness"
+              placeholder="0–100"
+              @input="
+                emit(
+                  'changed',
+                  changeCloth(design, cloth.key, { lightness: ($event.target as HTMLInputElement).value.slice(0, 10) }),
+                  true,
+                )
+              "
+            />
           </label>
           <label class="flex min-h-8 items-center gap-2">
-            <input type="checkbox" class="size-5" :checked="cloth.background" @change="emit('changed', changeCloth(design, cloth.key, { background: ($event.target as HTMLInputElement).checked }), false)" />
+            <input
+              type="checkbox"
+              class="size-5"
+              :checked="cloth.background"
+              @change="
+                emit(
+                  'changed',
+                  changeCloth(design, cloth.key, { background: ($event.target as HTMLInputElement).checked }),
+                  false,
+                )
+              "
+            />
             Background: may lie beside itself
           </label>
           <label v-if="design.cloths.length > 1" class="block">
             Everywhere take instead
             <select class="field w-full" @change="exchange(cloth.key, $event)">
               <option value="">choose a cloth</option>
-              <option v-for="other in design.cloths.filter((each) => each.key !== cloth.key)" :key="other.key" :value="other.key">{{ other.name }}</option>
+              <option
+                v-for="other in design.cloths.filter((each) => each.key !== cloth.key)"
+                :key="other.key"
+                :value="other.key"
+              >
+                {{ other.name }}
+              </option>
             </select>
           </label>
-          <button class="button w-full" @click="emit('changed', withoutCloth(design, cloth.key), false)">Put out of hand</button>
+          <button class="button w-full" @click="emit('changed', withoutCloth(design, cloth.key), false)">
+            Put out of hand
+          </button>
         </div>
       </li>
     </ul>

@@ -25,16 +25,34 @@ const SORTS: { sort: string; title: string }[] = [
   { sort: 'triangle', title: 'Loose triangles' },
   { sort: 'strip', title: 'Strips of sashing and borders' },
 ]
-const sections = computed(() => SORTS.map((each) => ({ ...each, rows: props.count.rows.filter((row) => row.sort === each.sort) })).filter((each) => each.rows.length))
+const sections = computed(() =>
+  SORTS.map((each) => ({ ...each, rows: props.count.rows.filter((row) => row.sort === each.sort) })).filter(
+    (each) => each.rows.length,
+  ),
+)
 const usedBy = (row: Row) => (row.blocks ? `in ${spellCount(row.blocks, 'block', 'blocks')}` : '')
-const cloths = (row: Row) => [...new Set(row.cloths.map((cloth) => props.clothNames[cloth] ?? 'not dressed'))].join(', ')
+const cloths = (row: Row) =>
+  [...new Set(row.cloths.map((cloth) => props.clothNames[cloth] ?? 'not dressed'))].join(', ')
 </script>
 
 <template>
   <div class="space-y-4">
     <dl class="grid grid-cols-2 gap-x-4">
-      <template v-for="total in [[count.blocks, 'blocks'], [count.units, 'units'], [count.trianglesInUnits, 'triangles in the units'], [count.plainPieces, 'plain pieces'], [count.looseTriangles, 'loose triangles'], [count.strips, 'strips']]" :key="total[1]">
-        <div class="flex justify-between gap-2 border-b border-line py-1"><dt>{{ total[1] }}</dt><dd class="font-bold" :data-total="total[1]">{{ total[0] }}</dd></div>
+      <template
+        v-for="total in [
+          [count.blocks, 'blocks'],
+          [count.units, 'units'],
+          [count.trianglesInUnits, 'triangles in the units'],
+          [count.plainPieces, 'plain pieces'],
+          [count.looseTriangles, 'loose triangles'],
+          [count.strips, 'strips'],
+        ]"
+        :key="total[1]"
+      >
+        <div class="flex justify-between gap-2 border-b border-line py-1">
+          <dt>{{ total[1] }}</dt>
+          <dd class="font-bold" :data-total="total[1]">{{ total[0] }}</dd>
+        </div>
       </template>
     </dl>
     <p v-if="count.blank" class="font-bold text-brick">{{ count.blank }} are still blank.</p>
@@ -53,11 +71,28 @@ const cloths = (row: Row) => [...new Set(row.cloths.map((cloth) => props.clothNa
             @blur="emit('pointed', undefined)"
             @click="emit('chosen', row)"
           >
-            <PatchPicture class="size-10 shrink-0" :width="row.drawnWidth" :height="row.drawnHeight" :patches="row.patches" :colours="row.cloths.map((cloth) => colours[cloth])" />
+            <PatchPicture
+              class="size-10 shrink-0"
+              :width="row.drawnWidth"
+              :height="row.drawnHeight"
+              :patches="row.patches"
+              :colours="row.cloths.map((cloth) => colours[cloth])"
+            />
             <span class="min-w-0 flex-1">
-              <span class="block font-medium first-letter:uppercase">{{ row.label }}<template v-if="row.hand !== 'NONE'">, {{ row.hand === 'LEFT' ? 'left hand' : 'right hand' }}</template></span>
-              <span class="block text-sm text-soft">{{ row.finished }} {{ unitOfLength }} finished<template v-if="row.unfinished">, {{ row.unfinished }} unfinished</template></span>
-              <span class="block truncate text-sm text-soft" :title="cloths(row)">{{ cloths(row) }}<template v-if="usedBy(row)"> · {{ usedBy(row) }}</template></span>
+              <span class="block font-medium first-letter:uppercase"
+                >{{ row.label
+                }}<template v-if="row.hand !== 'NONE'"
+                  >, {{ row.hand === 'LEFT' ? 'left hand' : 'right hand' }}</template
+                ></span
+              >
+              <span class="block text-sm text-soft"
+                >{{ row.finished }} {{ unitOfLength }} finished<template v-if="row.unfinished"
+                  >, {{ row.unfinished }} unfinished</template
+                ></span
+              >
+              <span class="block truncate text-sm text-soft" :title="cloths(row)"
+                >{{ cloths(row) }}<template v-if="usedBy(row)"> · {{ usedBy(row) }}</template></span
+              >
             </span>
             <strong class="text-lg">{{ row.count }}</strong>
           </button>

@@ -22,6 +22,14 @@ const wrong = computed(() => props.problems.some((problem) => problem.where.star
 <template>
   <label class="block min-w-0 flex-1">
     <span class="mb-1 block leading-5 font-medium" :class="{ 'sr-only': hiddenLabel }">{{ label }}</span>
-    <input class="field w-full" maxlength="40" autocomplete="off" :placeholder="placeholder" :value="value" :aria-invalid="wrong" @input="emit('typed', ($event.target as HTMLInputElement).value)" />
+    <input
+      class="field w-full"
+      maxlength="40"
+      autocomplete="off"
+      :placeholder="placeholder"
+      :value="value"
+      :aria-invalid="wrong"
+      @input="emit('typed', ($event.target as HTMLInputElement).value)"
+    />
   </label>
 </template>

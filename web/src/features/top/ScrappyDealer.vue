@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
+import { call, type Problem, problemsOf } from '@/api/client'
 import { type QuiltDesign, useOpenQuilt } from '@/features/quilts'
 import { ProblemNote, spellCount } from '@/shared'
 
@@ -22,12 +22,21 @@ async function deal() {
   dealing.value = true
   try {
     await quilt.changeBy(async (version) => {
-      const dealt = await call<Schemas['Dealt']>('POST', `/api/quilts/${quilt.id.value}/deal`, { version, seed: Math.floor(Math.random() * 1_000_000) })
+      const dealt = await call('POST', '/api/quilts/{id}/deal', {
+        path: { id: quilt.id.value! },
+        body: { version, seed: Math.floor(Math.random() * 1_000_000) },
+      })
       said.value = [
         `Each print is dealt ${dealt.leastUsed === dealt.mostUsed ? dealt.mostUsed : `${dealt.leastUsed} to ${dealt.mostUsed}`} times.`,
-        dealt.neighbours ? `${spellCount(dealt.neighbours, 'pair of neighbours shares', 'pairs of neighbours share')} a print.` : 'No neighbours share a print.',
-        dealt.closePairs ? `${spellCount(dealt.closePairs, 'pair of cloths in a unit is', 'pairs of cloths in units are')} close in value: see Judging.` : '',
-        dealt.leftOut.length ? `Not dealt: ${dealt.leftOut.map((each) => `${each.print} (${each.why})`).join(', ')}.` : '',
+        dealt.neighbours
+          ? `${spellCount(dealt.neighbours, 'pair of neighbours shares', 'pairs of neighbours share')} a print.`
+          : 'No neighbours share a print.',
+        dealt.closePairs
+          ? `${spellCount(dealt.closePairs, 'pair of cloths in a unit is', 'pairs of cloths in units are')} close in value: see Judging.`
+          : '',
+        dealt.leftOut.length
+          ? `Not dealt: ${dealt.leftOut.map((each) => `${each.print} (${each.why})`).join(', ')}.`
+          : '',
       ].join(' ')
       return dealt.quilt
     })
@@ -49,8 +58,12 @@ async function deal() {
       <button class="button min-h-9 flex-1 px-2" @click="emit('placeWanted', pack, 'LIGHT_PRINT')">a light</button>
       <button class="button min-h-9 flex-1 px-2" @click="emit('placeWanted', pack, 'DARK_PRINT')">a dark</button>
     </div>
-    <button v-if="places.length" class="button button-main w-full" :disabled="dealing" @click="deal">{{ dealing ? 'Dealing …' : said ? 'Deal again' : 'Deal the prints' }}</button>
-    <p v-if="said" role="status" class="text-sm">{{ said }} A block can be corrected by hand: choose it and exchange its cloth.</p>
+    <button v-if="places.length" class="button button-main w-full" :disabled="dealing" @click="deal">
+      {{ dealing ? 'Dealing …' : said ? 'Deal again' : 'Deal the prints' }}
+    </button>
+    <p v-if="said" role="status" class="text-sm">
+      {{ said }} A block can be corrected by hand: choose it and exchange its cloth.
+    </p>
     <ProblemNote :problems="problems" />
   </section>
 </template>

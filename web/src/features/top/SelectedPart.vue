@@ -63,14 +63,23 @@ function exchange(event: Event) {
   <section aria-labelledby="selected-title" class="space-y-3 rounded-xl border-2 border-tape-deep bg-white p-3">
     <h2 id="selected-title" class="font-bold">
       {{ part.name }}
-      <span class="block text-base font-normal text-soft">{{ part.where }}<template v-if="part.quarterTurns && isBlock">, turned {{ part.quarterTurns * 90 }}°</template><template v-if="part.mirrored">, mirrored</template></span>
+      <span class="block text-base font-normal text-soft"
+        >{{ part.where }}<template v-if="part.quarterTurns && isBlock">, turned {{ part.quarterTurns * 90 }}°</template
+        ><template v-if="part.mirrored">, mirrored</template></span
+      >
     </h2>
     <template v-if="isBlock">
       <div class="grid grid-cols-4 gap-1">
-        <button class="button min-h-9 px-1 text-sm" @click="change(withPlaces(design, [turned(place, 1)]))">Turn <kbd>R</kbd></button>
-        <button class="button min-h-9 px-1 text-sm" @click="change(withPlaces(design, [mirrored(place)]))">Mirror <kbd>M</kbd></button>
+        <button class="button min-h-9 px-1 text-sm" @click="change(withPlaces(design, [turned(place, 1)]))">
+          Turn <kbd>R</kbd>
+        </button>
+        <button class="button min-h-9 px-1 text-sm" @click="change(withPlaces(design, [mirrored(place)]))">
+          Mirror <kbd>M</kbd>
+        </button>
         <button v-if="!isHalf" class="button min-h-9 px-1 text-sm" @click="emit('copied')">Copy <kbd>C</kbd></button>
-        <button v-if="!isHalf" class="button min-h-9 px-1 text-sm" :disabled="!canPaste" @click="emit('pasted')">Paste <kbd>V</kbd></button>
+        <button v-if="!isHalf" class="button min-h-9 px-1 text-sm" :disabled="!canPaste" @click="emit('pasted')">
+          Paste <kbd>V</kbd>
+        </button>
       </div>
       <label class="flex items-center gap-2"
         ><span class="shrink-0">Block here</span>
@@ -86,11 +95,19 @@ function exchange(event: Event) {
           <button class="button min-h-9 px-1 text-sm" @click="emit('swapped', 'below')">Swap ↓</button>
           <button class="button min-h-9 px-1 text-sm" @click="emit('row', 'swap')">Swap row ↓</button>
           <button class="button min-h-9 px-1 text-sm" @click="emit('row', 'copy')">Copy row</button>
-          <button class="button min-h-9 px-1 text-sm" :disabled="!canPaste" @click="emit('row', 'paste')">Paste row</button>
+          <button class="button min-h-9 px-1 text-sm" :disabled="!canPaste" @click="emit('row', 'paste')">
+            Paste row
+          </button>
           <button class="button min-h-9 px-1 text-sm" @click="emit('row', 'mirror')">Mirror row</button>
         </div>
       </details>
-      <button v-if="design.places.some((each) => each.row === at.row && each.column === at.column)" class="button w-full" @click="change(withPlaces(design, [settingsOwn(design, at)]))">Back to what the setting says</button>
+      <button
+        v-if="design.places.some((each) => each.row === at.row && each.column === at.column)"
+        class="button w-full"
+        @click="change(withPlaces(design, [settingsOwn(design, at)]))"
+      >
+        Back to what the setting says
+      </button>
     </template>
     <div v-if="cloths.length">
       <p class="mb-1">Its cloths: choose one, then <kbd>1</kbd>–<kbd>9</kbd> or what to take instead</p>

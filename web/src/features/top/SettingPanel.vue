@@ -28,10 +28,21 @@ const whole = computed(() => props.top.sizes[2]!)
 const sashed = computed(() => props.design.sashing.width !== '')
 const pieced = computed(() => props.design.sashing.units.some((each) => each.kind !== 'PLAIN'))
 
-const set = (part: Partial<Setting>, typing = false) => emit('changed', { setting: { ...props.design.setting, ...part } }, typing)
-const size = (part: Partial<QuiltDesign['blockSize']>) => emit('changed', { blockSize: { ...props.design.blockSize, ...part } }, true)
-const sash = (part: Partial<QuiltDesign['sashing']>, typing = false) => emit('changed', { sashing: { ...props.design.sashing, ...part } }, typing)
-const UNIT: QuiltDesign['sashing']['units'][number] = { kind: 'PLAIN', count: 0, corner: '1/2', block: '', quarterTurns: 0, mirrored: false, cloths: [] }
+const set = (part: Partial<Setting>, typing = false) =>
+  emit('changed', { setting: { ...props.design.setting, ...part } }, typing)
+const size = (part: Partial<QuiltDesign['blockSize']>) =>
+  emit('changed', { blockSize: { ...props.design.blockSize, ...part } }, true)
+const sash = (part: Partial<QuiltDesign['sashing']>, typing = false) =>
+  emit('changed', { sashing: { ...props.design.sashing, ...part } }, typing)
+const UNIT: QuiltDesign['sashing']['units'][number] = {
+  kind: 'PLAIN',
+  count: 0,
+  corner: '1/2',
+  block: '',
+  quarterTurns: 0,
+  mirrored: false,
+  cloths: [],
+}
 
 function count(field: 'across' | 'down', typed: string) {
   if (/^\d{1,6}$/.test(typed)) set({ [field]: Number(typed) }, true)
@@ -43,11 +54,23 @@ function sashUnits(kind: string) {
     kind === 'PLAIN'
       ? [{ ...UNIT, cloths: [cloth] }]
       : kind === 'SQUARES'
-        ? [{ ...UNIT, cloths: [cloth] }, { ...UNIT, cloths: [other] }]
-        : [{ ...UNIT, kind: kind as 'HALF_SQUARE', quarterTurns: kind === 'FLYING_GOOSE' ? 1 : 0, cloths: [cloth, other, kind === 'FLYING_GOOSE' ? other : cloth, other] }]
+        ? [
+            { ...UNIT, cloths: [cloth] },
+            { ...UNIT, cloths: [other] },
+          ]
+        : [
+            {
+              ...UNIT,
+              kind: kind as 'HALF_SQUARE',
+              quarterTurns: kind === 'FLYING_GOOSE' ? 1 : 0,
+              cloths: [cloth, other, kind === 'FLYING_GOOSE' ? other : cloth, other],
+            },
+          ]
   sash({ units })
 }
-const sashKind = computed(() => (props.design.sashing.units.length > 1 ? 'SQUARES' : (props.design.sashing.units[0]?.kind ?? 'PLAIN')))
+const sashKind = computed(() =>
+  props.design.sashing.units.length > 1 ? 'SQUARES' : (props.design.sashing.units[0]?.kind ?? 'PLAIN'),
+)
 function sashCloth(cloth: string) {
   const units = props.design.sashing.units.length ? props.design.sashing.units : [UNIT]
   sash({ units: units.map((each, i) => (i === 0 ? { ...each, cloths: [cloth, ...each.cloths.slice(1)] } : each)) })
@@ -70,22 +93,55 @@ function turns(place: number, key: string) {
     <section class="space-y-3" aria-label="Blocks and how they are set">
       <label class="block"
         ><span class="mb-1 block font-medium">Set</span>
-        <select class="field w-full" :value="design.setting.kind" @change="set({ kind: ($event.target as HTMLSelectElement).value as Setting['kind'] })">
+        <select
+          class="field w-full"
+          :value="design.setting.kind"
+          @change="set({ kind: ($event.target as HTMLSelectElement).value as Setting['kind'] })"
+        >
           <option v-for="each in KINDS" :key="each.kind" :value="each.kind">{{ each.name }}</option>
         </select>
       </label>
       <div class="flex gap-3">
-        <label class="flex-1"><span class="mb-1 block font-medium">Blocks across</span><input class="field w-full" inputmode="numeric" :value="design.setting.across" :aria-invalid="problems.some((each) => each.where === 'Blocks across')" @input="count('across', ($event.target as HTMLInputElement).value)" /></label>
-        <label class="flex-1"><span class="mb-1 block font-medium">Blocks down</span><input class="field w-full" inputmode="numeric" :value="design.setting.down" :aria-invalid="problems.some((each) => each.where === 'Blocks down')" @input="count('down', ($event.target as HTMLInputElement).value)" /></label>
+        <label class="flex-1"
+          ><span class="mb-1 block font-medium">Blocks across</span
+          ><input
+            class="field w-full"
+            inputmode="numeric"
+            :value="design.setting.across"
+            :aria-invalid="problems.some((each) => each.where === 'Blocks across')"
+            @input="count('across', ($event.target as HTMLInputElement).value)"
+        /></label>
+        <label class="flex-1"
+          ><span class="mb-1 block font-medium">Blocks down</span
+          ><input
+            class="field w-full"
+            inputmode="numeric"
+            :value="design.setting.down"
+            :aria-invalid="problems.some((each) => each.where === 'Blocks down')"
+            @input="count('down', ($event.target as HTMLInputElement).value)"
+        /></label>
       </div>
       <div>
         <p class="font-medium">Blocks that take turns</p>
         <div class="mt-1 space-y-1">
-          <select v-for="(key, i) in design.setting.blocks" :key="i" class="field w-full" :aria-label="`Block ${i + 1} of those that take turns`" :value="key" @change="turns(i, ($event.target as HTMLSelectElement).value)">
+          <select
+            v-for="(key, i) in design.setting.blocks"
+            :key="i"
+            class="field w-full"
+            :aria-label="`Block ${i + 1} of those that take turns`"
+            :value="key"
+            @change="turns(i, ($event.target as HTMLSelectElement).value)"
+          >
             <option v-for="each in design.blocks" :key="each.key" :value="each.key">{{ each.name }}</option>
             <option v-if="design.setting.blocks.length > 1" value="">take out of the turn</option>
           </select>
-          <select v-if="design.blocks.length && design.setting.blocks.length < 8" class="field w-full" aria-label="One more block to take turns" value="" @change="turns(design.setting.blocks.length, ($event.target as HTMLSelectElement).value)">
+          <select
+            v-if="design.blocks.length && design.setting.blocks.length < 8"
+            class="field w-full"
+            aria-label="One more block to take turns"
+            value=""
+            @change="turns(design.setting.blocks.length, ($event.target as HTMLSelectElement).value)"
+          >
             <option value="">+ another block in turn</option>
             <option v-for="each in design.blocks" :key="each.key" :value="each.key">{{ each.name }}</option>
           </select>
@@ -93,16 +149,29 @@ function turns(place: number, key: string) {
       </div>
       <label v-if="design.setting.kind === 'HALF_DROP'" class="block"
         ><span class="mb-1 block font-medium">Ends of the shifted rows</span>
-        <select class="field w-full" :value="design.setting.halves" @change="set({ halves: ($event.target as HTMLSelectElement).value as Setting['halves'] })">
+        <select
+          class="field w-full"
+          :value="design.setting.halves"
+          @change="set({ halves: ($event.target as HTMLSelectElement).value as Setting['halves'] })"
+        >
           <option value="BLOCK">half blocks</option>
           <option value="PLAIN">plain halves</option>
         </select>
       </label>
       <template v-if="design.setting.kind === 'ON_POINT'">
-        <p class="text-soft" data-blocks-said>{{ top.count.blocksInWords }}: rows of {{ design.setting.across }}, and between them rows of {{ design.setting.across - 1 }}.</p>
+        <p class="text-soft" data-blocks-said>
+          {{ top.count.blocksInWords }}: rows of {{ design.setting.across }}, and between them rows of
+          {{ design.setting.across - 1 }}.
+        </p>
         <label class="block"
           ><span class="mb-1 block font-medium">In the rows between</span>
-          <select class="field w-full" :value="design.setting.between === 'OTHER' ? `OTHER ${design.setting.betweenBlock}` : design.setting.between" @change="between(($event.target as HTMLSelectElement).value)">
+          <select
+            class="field w-full"
+            :value="
+              design.setting.between === 'OTHER' ? `OTHER ${design.setting.betweenBlock}` : design.setting.between
+            "
+            @change="between(($event.target as HTMLSelectElement).value)"
+          >
             <option value="SAME">the blocks that take turns</option>
             <option v-for="each in design.blocks" :key="each.key" :value="`OTHER ${each.key}`">{{ each.name }}</option>
             <option value="PLAIN">plain squares of the setting’s cloth</option>
@@ -110,26 +179,66 @@ function turns(place: number, key: string) {
           </select>
         </label>
       </template>
-      <ClothSelect v-if="design.setting.kind === 'ON_POINT' || (design.setting.kind === 'HALF_DROP' && design.setting.halves === 'PLAIN')" :label="design.setting.kind === 'ON_POINT' ? (design.setting.between === 'PLAIN' ? 'Setting triangles and plain squares' : 'Setting triangles') : 'Plain halves'" :cloths="design.cloths" :value="design.setting.cloth" @chosen="set({ cloth: $event })" />
+      <ClothSelect
+        v-if="
+          design.setting.kind === 'ON_POINT' ||
+          (design.setting.kind === 'HALF_DROP' && design.setting.halves === 'PLAIN')
+        "
+        :label="
+          design.setting.kind === 'ON_POINT'
+            ? design.setting.between === 'PLAIN'
+              ? 'Setting triangles and plain squares'
+              : 'Setting triangles'
+            : 'Plain halves'
+        "
+        :cloths="design.cloths"
+        :value="design.setting.cloth"
+        @chosen="set({ cloth: $event })"
+      />
     </section>
 
     <section aria-label="Block size" class="space-y-2">
       <div class="flex items-end gap-2">
-        <LengthField :label="`${design.blockSize.of === 'UNIT' ? 'Unit' : 'Block'} size, ${unit}`" :value="design.blockSize.typed" :problems="problems" :place="design.blockSize.of === 'UNIT' ? 'Unit size,' : 'Block size,'" @typed="size({ typed: $event })" />
-        <select class="field" aria-label="Which size is typed" :value="design.blockSize.as" @change="size({ as: ($event.target as HTMLSelectElement).value as 'FINISHED' })">
+        <LengthField
+          :label="`${design.blockSize.of === 'UNIT' ? 'Unit' : 'Block'} size, ${unit}`"
+          :value="design.blockSize.typed"
+          :problems="problems"
+          :place="design.blockSize.of === 'UNIT' ? 'Unit size,' : 'Block size,'"
+          @typed="size({ typed: $event })"
+        />
+        <select
+          class="field"
+          aria-label="Which size is typed"
+          :value="design.blockSize.as"
+          @change="size({ as: ($event.target as HTMLSelectElement).value as 'FINISHED' })"
+        >
           <option value="FINISHED">finished</option>
           <option value="UNFINISHED">unfinished</option>
         </select>
       </div>
-      <LengthField v-if="design.blockSize.of === 'BLOCK'" label="Height, where it is oblong" :value="design.blockSize.height" :problems="problems" place="Block size height" placeholder="as wide" @typed="size({ height: $event })" />
+      <LengthField
+        v-if="design.blockSize.of === 'BLOCK'"
+        label="Height, where it is oblong"
+        :value="design.blockSize.height"
+        :problems="problems"
+        place="Block size height"
+        placeholder="as wide"
+        @typed="size({ height: $event })"
+      />
       <table class="w-full">
         <thead>
-          <tr class="text-left text-soft"><td></td><th scope="col" class="font-medium">finished</th><th scope="col" class="font-medium">unfinished</th></tr>
+          <tr class="text-left text-soft">
+            <td></td>
+            <th scope="col" class="font-medium">finished</th>
+            <th scope="col" class="font-medium">unfinished</th>
+          </tr>
         </thead>
         <tbody>
           <tr v-for="each in top.sizes" :key="each.what" class="border-t border-line">
             <th scope="row" class="text-left font-medium">{{ each.what }}</th>
-            <td class="py-1 pr-3" :data-size="`${each.what} finished`">{{ each.finishedWidth }} × {{ each.finishedHeight }}</td>
+            <td class="py-1 pr-3" :data-size="`${each.what} finished`">
+              {{ each.finishedWidth }} × {{ each.finishedHeight }}
+            </td>
             <td class="py-1">{{ each.unfinishedWidth }} × {{ each.unfinishedHeight }}</td>
           </tr>
         </tbody>
@@ -137,7 +246,14 @@ function turns(place: number, key: string) {
     </section>
 
     <section aria-label="Sashing" class="space-y-2">
-      <LengthField :label="`Sashing between the blocks, ${unit} finished`" :value="design.sashing.width" :problems="problems" place="Sashing" placeholder="none" @typed="sash({ width: $event, units: design.sashing.units.length ? design.sashing.units : [UNIT] }, true)" />
+      <LengthField
+        :label="`Sashing between the blocks, ${unit} finished`"
+        :value="design.sashing.width"
+        :problems="problems"
+        place="Sashing"
+        placeholder="none"
+        @typed="sash({ width: $event, units: design.sashing.units.length ? design.sashing.units : [UNIT] }, true)"
+      />
       <template v-if="sashed">
         <label class="flex items-center gap-2"
           ><span class="flex-1">Made of</span>
@@ -149,23 +265,61 @@ function turns(place: number, key: string) {
             <option value="FLYING_GOOSE">flying geese</option>
           </select>
         </label>
-        <ClothSelect label="Its cloth" :cloths="design.cloths" :value="design.sashing.units[0]?.cloths[0] ?? ''" @chosen="sashCloth" />
-        <ClothSelect label="Cornerstones" :cloths="design.cloths" :value="design.sashing.cornerstones" :none="design.setting.kind === 'ON_POINT' ? 'as the sashing' : 'none'" @chosen="sash({ cornerstones: $event })" />
-        <label v-if="design.setting.kind === 'STRAIGHT'" class="flex min-h-8 items-center gap-2"><input type="checkbox" class="size-5" :checked="design.sashing.around" @change="sash({ around: ($event.target as HTMLInputElement).checked })" /> round the outside too</label>
-        <p v-if="pieced" class="text-sm text-soft">Dress the units of the sashing on the wall: choose a strip, then a cloth.</p>
+        <ClothSelect
+          label="Its cloth"
+          :cloths="design.cloths"
+          :value="design.sashing.units[0]?.cloths[0] ?? ''"
+          @chosen="sashCloth"
+        />
+        <ClothSelect
+          label="Cornerstones"
+          :cloths="design.cloths"
+          :value="design.sashing.cornerstones"
+          :none="design.setting.kind === 'ON_POINT' ? 'as the sashing' : 'none'"
+          @chosen="sash({ cornerstones: $event })"
+        />
+        <label v-if="design.setting.kind === 'STRAIGHT'" class="flex min-h-8 items-center gap-2"
+          ><input
+            type="checkbox"
+            class="size-5"
+            :checked="design.sashing.around"
+            @change="sash({ around: ($event.target as HTMLInputElement).checked })"
+          />
+          round the outside too</label
+        >
+        <p v-if="pieced" class="text-sm text-soft">
+          Dress the units of the sashing on the wall: choose a strip, then a cloth.
+        </p>
       </template>
     </section>
 
     <section aria-label="Seam and ruler" class="flex gap-3">
-      <LengthField :label="`Seam, ${unit}`" :value="design.seam" :problems="problems" place="Seam" @typed="emit('changed', { seam: $event }, true)" />
+      <LengthField
+        :label="`Seam, ${unit}`"
+        :value="design.seam"
+        :problems="problems"
+        place="Seam"
+        @typed="emit('changed', { seam: $event }, true)"
+      />
       <label class="flex-1"
         ><span class="mb-1 block leading-5 font-medium">Ruler marks</span>
-        <select class="field w-full" :value="design.grid" @change="emit('changed', { grid: ($event.target as HTMLSelectElement).value as QuiltDesign['grid'] }, false)">
-          <option v-for="ruler in RULERS[design.system]" :key="ruler.grid" :value="ruler.grid">every {{ ruler.label }}</option>
+        <select
+          class="field w-full"
+          :value="design.grid"
+          @change="emit('changed', { grid: ($event.target as HTMLSelectElement).value as QuiltDesign['grid'] }, false)"
+        >
+          <option v-for="ruler in RULERS[design.system]" :key="ruler.grid" :value="ruler.grid">
+            every {{ ruler.label }}
+          </option>
         </select>
       </label>
     </section>
-    <p class="space-x-3"><a class="underline" :href="`/api/quilts/${$route.params.id}/top.svg`" download>Top as SVG drawing</a></p>
-    <p class="sr-only">Top {{ whole.finishedWidth }} by {{ whole.finishedHeight }} {{ unit }} finished, of blocks {{ block.finishedWidth }} by {{ block.finishedHeight }}.</p>
+    <p class="space-x-3">
+      <a class="underline" :href="`/api/quilts/${$route.params.id}/top.svg`" download>Top as SVG drawing</a>
+    </p>
+    <p class="sr-only">
+      Top {{ whole.finishedWidth }} by {{ whole.finishedHeight }} {{ unit }} finished, of blocks
+      {{ block.finishedWidth }} by {{ block.finishedHeight }}.
+    </p>
   </div>
 </template>

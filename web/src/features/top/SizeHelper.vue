@@ -30,7 +30,9 @@ function start(event: Event) {
 }
 async function look() {
   try {
-    layouts.value = await call('POST', '/api/top/near', { design: props.design, width: width.value, height: height.value })
+    layouts.value = await call('POST', '/api/top/near', {
+      body: { design: props.design, width: width.value, height: height.value },
+    })
     problems.value = []
   } catch (thrown) {
     layouts.value = []
@@ -40,14 +42,33 @@ async function look() {
 /** Takes a layout; its border takes the place of those there are. */
 function take(layout: Schemas['LayoutView']) {
   const before = props.design.borders[0]
-  const plain: QuiltDesign['borders'][number] = { kind: 'PLAIN', width: layout.border, cloth: before?.cloth ?? '', units: [], unitLength: '', mirrorAtMiddle: false, corners: before?.corners === 'MITRED' ? 'MITRED' : 'BUTTED', corner: [], join: 'STRAIGHT' }
-  emit('taken', { setting: { ...props.design.setting, across: layout.across, down: layout.down }, borders: layout.border ? [plain] : [] })
+  const plain: QuiltDesign['borders'][number] = {
+    kind: 'PLAIN',
+    width: layout.border,
+    cloth: before?.cloth ?? '',
+    units: [],
+    unitLength: '',
+    mirrorAtMiddle: false,
+    corners: before?.corners === 'MITRED' ? 'MITRED' : 'BUTTED',
+    corner: [],
+    join: 'STRAIGHT',
+  }
+  emit('taken', {
+    setting: { ...props.design.setting, across: layout.across, down: layout.down },
+    borders: layout.border ? [plain] : [],
+  })
 }
 </script>
 
 <template>
   <section class="rounded-xl border border-line bg-white p-3" aria-label="Start from a size">
-    <button class="flex w-full cursor-pointer justify-between text-left font-medium" :aria-expanded="open" @click="open = !open"><span>How large should it be?</span><span aria-hidden="true">{{ open ? '▴' : '▾' }}</span></button>
+    <button
+      class="flex w-full cursor-pointer justify-between text-left font-medium"
+      :aria-expanded="open"
+      @click="open = !open"
+    >
+      <span>How large should it be?</span><span aria-hidden="true">{{ open ? '▴' : '▾' }}</span>
+    </button>
     <div v-if="open" class="mt-2 space-y-2">
       <select class="field w-full" aria-label="A usual size" @change="start">
         <option value="">a usual size …</option>
@@ -63,9 +84,17 @@ function take(layout: Schemas['LayoutView']) {
       <ProblemNote :problems="problems" />
       <ul class="space-y-1">
         <li v-for="layout in layouts" :key="`${layout.across}-${layout.down}-${layout.border}`">
-          <button class="w-full cursor-pointer rounded-lg border border-line p-2 text-left hover:border-ink" @click="take(layout)">
-            <strong>{{ layout.across }} × {{ layout.down }} blocks</strong>{{ layout.border ? `, border ${layout.border}` : ', no border' }}
-            <span class="block text-sm text-soft">{{ layout.finishedWidth }} × {{ layout.finishedHeight }} {{ unitOfLength }} finished{{ layout.exact ? ', just so' : '' }}</span>
+          <button
+            class="w-full cursor-pointer rounded-lg border border-line p-2 text-left hover:border-ink"
+            @click="take(layout)"
+          >
+            <strong>{{ layout.across }} × {{ layout.down }} blocks</strong
+            >{{ layout.border ? `, border ${layout.border}` : ', no border' }}
+            <span class="block text-sm text-soft"
+              >{{ layout.finishedWidth }} × {{ layout.finishedHeight }} {{ unitOfLength }} finished{{
+                layout.exact ? ', just so' : ''
+              }}</span
+            >
           </button>
         </li>
       </ul>

@@ -17,9 +17,10 @@ import TopWall from './TopWall.vue'
 import UnitTray from './UnitTray.vue'
 import type { Unit } from './edit/blocks'
 import { dressPart } from './edit/dressing'
-import { type At, copyTo, mirrored, placeAt, rowCopied, rowMirrored, rowsSwapped, settingsOwn, swapped, turned, withPlaces } from './edit/places'
+import { type At, placeAt, withPlaces } from './edit/places'
 import type { ShelfBlock } from './queries'
 import { useBlockActions } from './useBlockActions'
+import { usePlaceActions } from './usePlaceActions'
 
 const quilt = useOpenQuilt()
 const design = computed(() => quilt.design.value!)
@@ -27,7 +28,9 @@ const { data: top, error } = useTop(() => quilt.id.value)
 const wall = useTemplateRef<InstanceType<typeof TopWall>>('wall')
 
 /** Mistakes that keep the top from being worked out: the picture is then the last one that could be. */
-const problems = computed(() => (error.value ? problemsOf(error.value) : [...quilt.problems.value, ...(top.value?.refused ?? [])]))
+const problems = computed(() =>
+  error.value ? problemsOf(error.value) : [...quilt.problems.value, ...(top.value?.refused ?? [])],
+)
 
 const chosenId = ref<string>()
 const chosenCloth = ref<string>()
@@ -36,7 +39,6 @@ const unitInHand = ref<Unit>()
 const building = ref<string>()
 const shelfOpen = ref(false)
 const grey = ref(false)
-const copied = ref<At>()
 const pointedRow = ref<Schemas['CountRow']>()
 const chosenRow = ref<string>()
 const litParts = ref<readonly number[]>()
@@ -72,7 +74,13 @@ const shownProblems = computed(() => {
   }
   return [...kinds.values()].slice(0, 4)
 })
-const lit = computed(() => litParts.value ?? pointedRow.value?.parts ?? top.value?.count.rows.find((row) => row.key === chosenRow.value)?.parts ?? [])
+const lit = computed(
+  () =>
+    litParts.value ??
+    pointedRow.value?.parts ??
+    top.value?.count.rows.find((row) => row.key === chosenRow.value)?.parts ??
+    [],
+)
 const builtBlock = computed(() => design.value.blocks.find((block) => block.key === building.value))
 const builtPicture = computed(() => top.value?.blocks.find((block) => block.key === building.value))
 const at = computed<At>(() => ({ row: chosenPart.value?.row ?? -1, column: chosenPart.value?.column ?? -1 }))
@@ -85,6 +93,13 @@ watch(builtBlock, (block) => {
 })
 
 const change = (part: Partial<QuiltDesign>, typing = false) => quilt.change(part, typing)
+const { copied, turn, mirror, takeOff, copy, paste, swapWith, rowDo } = usePlaceActions({
+  design,
+  parts,
+  part: chosenPart,
+  change,
+  say: (text) => (said.value = text),
+})
 
 function choose(partId: string, patch?: number) {
   chosenId.value = partId
@@ -103,56 +118,48 @@ function dressWith(partId: string, patch: number | undefined, cloth: string) {
   chosenId.value = partId
   chosenCloth.value = cloth
 }
+function dressByNumber(number: number) {
+  const cloth = design.value.cloths[number - 1]
+  const from = chosenCloth.value ?? partCloths.value[0]
+  if (!cloth || from === undefined || !chosenPart.value) return
+  change(dressPart(design.value, chosenPart.value, from, cloth.key))
+  chosenCloth.value = cloth.key
+}
+function nextPatch() {
+  const now = partCloths.value.indexOf(chosenCloth.value ?? '')
+  if (partCloths.value.length) chosenCloth.value = partCloths.value[(now + 1) % partCloths.value.length]
+}
+function openBlock() {
+  const key = chosenPart.value?.blockKey
+  building.value = design.value.blocks.some((block) => block.key === key) ? key : undefined
+}
+type Keys = Readonly<Record<string, (event: KeyboardEvent) => void>>
+const ANYWHERE: Keys = { g: () => (grey.value = !grey.value), p: nextPatch, enter: openBlock }
+/** Halves too. */
+const ON_BLOCKS: Keys = {
+  r: (event) => turn(event.shiftKey ? -1 : 1),
+  m: mirror,
+  delete: takeOff,
+  backspace: takeOff,
+}
+const ON_PLACES: Keys = { c: () => copy(), v: () => paste(), x: () => swapWith('right') }
+
 function press(event: KeyboardEvent) {
-  const key = event.key.toLowerCase()
   if (event.ctrlKey || event.metaKey || event.altKey) return
-  if (key === 'g') grey.value = !grey.value
-  else if (/^[1-9]$/.test(key) && chosenPart.value) {
-    const cloth = design.value.cloths[Number(key) - 1]
-    const from = chosenCloth.value ?? partCloths.value[0]
-    if (cloth && from !== undefined) {
-      change(dressPart(design.value, chosenPart.value, from, cloth.key))
-      chosenCloth.value = cloth.key
-    }
-  } else if (key === 'p' && partCloths.value.length) {
-    const now = partCloths.value.indexOf(chosenCloth.value ?? '')
-    chosenCloth.value = partCloths.value[(now + 1) % partCloths.value.length]
-  } else if (key === 'enter' && chosenPart.value?.blockKey) building.value = design.value.blocks.some((block) => block.key === chosenPart.value!.blockKey) ? chosenPart.value.blockKey : undefined
-  else if (!canTurn.value) return
-  else if (key === 'r') change(withPlaces(design.value, [turned(placeAt(design.value, at.value), event.shiftKey ? -1 : 1)]))
-  else if (key === 'm') change(withPlaces(design.value, [mirrored(placeAt(design.value, at.value))]))
-  else if (key === 'delete' || key === 'backspace') change(withPlaces(design.value, [settingsOwn(design.value, at.value)]))
-  else if (!isPlace.value) return
-  else if (key === 'c') copy()
-  else if (key === 'v') paste()
-  else if (key === 'x') swapWith('right')
-  else return
+  const key = event.key.toLowerCase()
+  const act = /^[1-9]$/.test(key)
+    ? () => dressByNumber(Number(key))
+    : (ANYWHERE[key] ?? (canTurn.value ? ON_BLOCKS[key] : undefined) ?? (isPlace.value ? ON_PLACES[key] : undefined))
+  if (!act) return
+  act(event)
   event.preventDefault()
 }
-function copy() {
-  copied.value = { ...at.value }
-  said.value = `Copied ${chosenPart.value?.where}.`
-}
-function paste() {
-  if (copied.value && isPlace.value) change(withPlaces(design.value, [copyTo(design.value, copied.value, at.value)]))
-}
-const isThere = (place: At) => parts.value.some((part) => part.kind === 'BLOCK' && part.row === place.row && part.column === place.column)
-function swapWith(which: 'right' | 'below') {
-  const other = which === 'right' ? { row: at.value.row, column: at.value.column + 1 } : { row: at.value.row + 1, column: at.value.column }
-  if (isThere(other)) change(swapped(design.value, at.value, other))
-}
-const columnsOf = (row: number) => parts.value.filter((part) => part.kind === 'BLOCK' && part.row === row).map((part) => part.column)
-function rowDo(what: 'copy' | 'paste' | 'swap' | 'mirror') {
-  const { row } = at.value
-  if (what === 'mirror') return change(rowMirrored(design.value, row, parts.value.filter((part) => part.row === row).map((part) => part.column)))
-  if (what === 'copy') return copy()
-  const other = what === 'paste' ? copied.value?.row : row + 1
-  if (other === undefined) return
-  const columns = columnsOf(row).filter((column) => columnsOf(other).includes(column))
-  if (columns.length) change(what === 'paste' ? rowCopied(design.value, other, row, columns) : rowsSwapped(design.value, row, other, columns))
-}
-
-const { newBlock, takeBlock, keepOwn, removeBlock } = useBlockActions({ design, building, change, say: (text) => (said.value = text) })
+const { newBlock, takeBlock, keepOwn, removeBlock } = useBlockActions({
+  design,
+  building,
+  change,
+  say: (text) => (said.value = text),
+})
 function takeFromShelf(block: ShelfBlock) {
   takeBlock(block)
   shelfOpen.value = false
@@ -162,7 +169,11 @@ function putBlock(key: string) {
   else said.value = 'Choose a place on the wall first, or let the block take turns under “Setting”.'
 }
 const TABS = computed(() => ['Setting', 'Borders', 'Counts', 'Judging'])
-const marks = computed(() => (top.value ? top.value.judging.closePairs.length + top.value.judging.sharedCloths.length + top.value.judging.oddOnes.length : 0))
+const marks = computed(() =>
+  top.value
+    ? top.value.judging.closePairs.length + top.value.judging.sharedCloths.length + top.value.judging.oddOnes.length
+    : 0,
+)
 </script>
 
 <template>
@@ -171,8 +182,24 @@ const marks = computed(() => (top.value ? top.value.judging.closePairs.length + 
     <h1 class="sr-only">The top</h1>
     <div class="grid min-h-0 flex-1 grid-cols-[15rem_1fr] lg:grid-cols-[16rem_1fr] xl:grid-cols-[16rem_1fr_auto]">
       <div class="space-y-5 overflow-y-auto p-3" aria-label="Tray" role="region" tabindex="-1">
-        <UnitTray v-if="building" :design="design" :block-key="building" :in-hand="unitInHand" @taken="unitInHand = $event" />
-        <BlockTray v-else :design="design" :pictures="top.blocks" :colours="colours" :here="chosenPart?.blockKey" @chosen="putBlock" @opened="building = $event" @added="newBlock" @from-shelf="shelfOpen = true" />
+        <UnitTray
+          v-if="building"
+          :design="design"
+          :block-key="building"
+          :in-hand="unitInHand"
+          @taken="unitInHand = $event"
+        />
+        <BlockTray
+          v-else
+          :design="design"
+          :pictures="top.blocks"
+          :colours="colours"
+          :here="chosenPart?.blockKey"
+          @chosen="putBlock"
+          @opened="building = $event"
+          @added="newBlock"
+          @from-shelf="shelfOpen = true"
+        />
         <ClothTray
           :design="design"
           :values="top.cloths"
@@ -205,20 +232,56 @@ const marks = computed(() => (top.value ? top.value.judging.closePairs.length + 
         <template v-else>
           <div class="flex items-center gap-2 px-3 pt-2">
             <p class="min-w-0 flex-1 truncate text-soft" role="status">{{ said }}</p>
-            <button class="button min-h-9" :aria-pressed="grey" @click="grey = !grey">{{ grey ? 'Colours' : 'Grey' }}</button>
+            <button class="button min-h-9" :aria-pressed="grey" @click="grey = !grey">
+              {{ grey ? 'Colours' : 'Grey' }}
+            </button>
             <button class="button min-h-9 px-3" aria-label="Further away" @click="wall?.zoomOut()">−</button>
             <button class="button min-h-9 px-3" aria-label="Closer" @click="wall?.zoomIn()">+</button>
             <button class="button min-h-9" @click="wall?.whole()">Whole</button>
           </div>
-          <TopWall ref="wall" :picture="top.picture" :colours="colours" :lit="lit" :wrong="wrong" :chosen="chosenId" @chosen="choose" @opened="(id) => ((building = parts.find((part) => part.id === id)?.blockKey || undefined), (unitInHand = undefined))" @pressed="press" @dropped="dressWith" />
+          <TopWall
+            ref="wall"
+            :picture="top.picture"
+            :colours="colours"
+            :lit="lit"
+            :wrong="wrong"
+            :chosen="chosenId"
+            @chosen="choose"
+            @opened="
+              (id) => (
+                (building = parts.find((part) => part.id === id)?.blockKey || undefined),
+                (unitInHand = undefined)
+              )
+            "
+            @pressed="press"
+            @dropped="dressWith"
+          />
           <p class="flex flex-wrap gap-x-5 bg-ink px-4 py-2 text-white">
-            <span v-for="key in [['↑↓←→', 'choose'], ['R', 'turn'], ['M', 'mirror'], ['1–9', 'cloth'], ['P', 'next cloth in it'], ['G', 'grey'], ['Enter', 'build']]" :key="key[0]"><kbd class="font-bold text-tape">{{ key[0] }}</kbd> {{ key[1] }}</span>
+            <span
+              v-for="key in [
+                ['↑↓←→', 'choose'],
+                ['R', 'turn'],
+                ['M', 'mirror'],
+                ['1–9', 'cloth'],
+                ['P', 'next cloth in it'],
+                ['G', 'grey'],
+                ['Enter', 'build'],
+              ]"
+              :key="key[0]"
+              ><kbd class="font-bold text-tape">{{ key[0] }}</kbd> {{ key[1] }}</span
+            >
             <span class="ml-auto">{{ chosenPart ? `${chosenPart.where}: ${chosenPart.name}` : 'nothing chosen' }}</span>
           </p>
         </template>
       </section>
 
-      <div v-if="!building" class="col-span-2 space-y-3 overflow-y-auto p-3 xl:col-span-1 xl:w-88" aria-label="About the top" role="region" tabindex="-1">
+      <div
+        v-if="!building"
+        class="col-span-2 space-y-3 overflow-y-auto p-3 xl:col-span-1 xl:w-88"
+        aria-label="About the top"
+        role="region"
+        tabindex="-1"
+      >
         <ProblemNote :problems="problems" />
         <SelectedPart
           v-if="chosenPart"
@@ -234,27 +297,71 @@ const marks = computed(() => (top.value ? top.value.judging.closePairs.length + 
           @row="rowDo"
           @cloth-chosen="chosenCloth = $event"
         />
-        <div v-if="top.problems.length" class="space-y-1 rounded-xl border border-[#d99a8f] bg-brick-pale p-3" role="alert" data-mistakes>
-          <button v-for="problem in shownProblems" :key="problem.partId + problem.where + problem.why" class="block w-full cursor-pointer text-left" @click="choose(problem.partId)">
+        <div
+          v-if="top.problems.length"
+          class="space-y-1 rounded-xl border border-[#d99a8f] bg-brick-pale p-3"
+          role="alert"
+          data-mistakes
+        >
+          <button
+            v-for="problem in shownProblems"
+            :key="problem.partId + problem.where + problem.why"
+            class="block w-full cursor-pointer text-left"
+            @click="choose(problem.partId)"
+          >
             <strong class="block underline">{{ problem.where }}</strong>{{ problem.why }} – {{ problem.fix }}.
           </button>
-          <p v-if="top.problems.length > shownProblems.length">… and {{ top.problems.length - shownProblems.length }} more like these.</p>
+          <p v-if="top.problems.length > shownProblems.length">
+            … and {{ top.problems.length - shownProblems.length }} more like these.
+          </p>
         </div>
         <TabGroup>
           <TabList class="flex gap-1" aria-label="What to see of the top">
-            <Tab v-for="tab in TABS" :key="tab" class="min-h-10 flex-1 cursor-pointer rounded-t-lg border-b-4 border-transparent px-1 font-medium data-[headlessui-state~=selected]:border-tape-deep data-[headlessui-state~=selected]:bg-white"
-              >
-{{ tab }}<span v-if="tab === 'Judging' && marks" class="ml-1 rounded-full bg-tape px-1.5 text-sm font-bold" :aria-label="`${marks} marks`">{{ marks > 99 ? '99+' : marks }}</span>
-</Tab
+            <Tab
+              v-for="tab in TABS"
+              :key="tab"
+              class="min-h-10 flex-1 cursor-pointer rounded-t-lg border-b-4 border-transparent px-1 font-medium data-[headlessui-state~=selected]:border-tape-deep data-[headlessui-state~=selected]:bg-white"
             >
+              {{ tab
+              }}<span
+                v-if="tab === 'Judging' && marks"
+                class="ml-1 rounded-full bg-tape px-1.5 text-sm font-bold"
+                :aria-label="`${marks} marks`"
+                >{{ marks > 99 ? '99+' : marks }}</span
+              >
+            </Tab>
           </TabList>
           <TabPanels class="pt-3">
-            <TabPanel><SettingPanel :design="design" :top="top" :problems="problems" @changed="change" /><ProblemNote class="mt-3" :problems="top.notices" hint /></TabPanel>
+            <TabPanel
+              ><SettingPanel :design="design" :top="top" :problems="problems" @changed="change" /><ProblemNote
+                class="mt-3"
+                :problems="top.notices"
+                hint
+            /></TabPanel>
             <TabPanel><BordersPanel :design="design" :top="top" :problems="problems" @changed="change" /></TabPanel>
             <TabPanel>
-              <CountsPanel :count="top.count" :colours="colours" :cloth-names="design.cloths.map((cloth) => cloth.name)" :unit-of-length="top.unitOfLength" :chosen-part="chosenIndex" :lit-row="chosenRow" @pointed="pointedRow = $event" @chosen="chosenRow = chosenRow === $event.key ? undefined : $event.key" />
+              <CountsPanel
+                :count="top.count"
+                :colours="colours"
+                :cloth-names="design.cloths.map((cloth) => cloth.name)"
+                :unit-of-length="top.unitOfLength"
+                :chosen-part="chosenIndex"
+                :lit-row="chosenRow"
+                @pointed="pointedRow = $event"
+                @chosen="chosenRow = chosenRow === $event.key ? undefined : $event.key"
+              />
             </TabPanel>
-            <TabPanel><JudgingPanel :judging="top.judging" :names="names" :close-in-value="design.closeInValue" :grey="grey" @greyed="grey = $event" @lit="litParts = $event" @chosen="choose" @threshold-changed="change({ closeInValue: $event })" /></TabPanel>
+            <TabPanel
+              ><JudgingPanel
+                :judging="top.judging"
+                :names="names"
+                :close-in-value="design.closeInValue"
+                :grey="grey"
+                @greyed="grey = $event"
+                @lit="litParts = $event"
+                @chosen="choose"
+                @threshold-changed="change({ closeInValue: $event })"
+            /></TabPanel>
           </TabPanels>
         </TabGroup>
       </div>

@@ -30,15 +30,27 @@ const PICTURE: Schemas['TopPictureView'] = {
 }
 
 function wall(chosen?: string) {
-  return mount(TopWall, { props: { picture: PICTURE, colours: ['#111111', '#222222'], lit: [1, 2], wrong: [3], chosen } })
+  return mount(TopWall, {
+    props: { picture: PICTURE, colours: ['#111111', '#222222'], lit: [1, 2], wrong: [3], chosen },
+  })
 }
 
 describe('TopWall', () => {
   it('draws each figure once, a path a cloth, and shows it where its parts lie', () => {
     const svg = wall()
     expect(svg.findAll('defs > g')).toHaveLength(2)
-    expect(svg.findAll('use').map((use) => use.attributes('transform'))).toEqual(['matrix(1 0 0 1 0 0)', 'matrix(1 0 0 1 4 0)', 'matrix(1 0 0 1 0 4)', 'matrix(1 0 0 1 4 4)'])
-    expect(svg.findAll('defs > g')[0]!.findAll('path').map((path) => path.attributes('fill'))).toEqual(['#111111', '#222222', 'none'])
+    expect(svg.findAll('use').map((use) => use.attributes('transform'))).toEqual([
+      'matrix(1 0 0 1 0 0)',
+      'matrix(1 0 0 1 4 0)',
+      'matrix(1 0 0 1 0 4)',
+      'matrix(1 0 0 1 4 4)',
+    ])
+    expect(
+      svg
+        .findAll('defs > g')[0]!
+        .findAll('path')
+        .map((path) => path.attributes('fill')),
+    ).toEqual(['#111111', '#222222', 'none'])
     expect(svg.findAll('defs > g')[1]!.findAll('path')[1]!.attributes('fill')).toContain('blank')
   })
 

@@ -2,6 +2,7 @@
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import type { Schemas } from '@/api/client'
 import { TopPicture } from '@/shared'
+import { ARROWS, kept, middleOf, neighbour, patchAt, zoomed } from './wall/geometry'
 
 export interface TopWallProps {
   /** The top as the server draws it. */
@@ -17,7 +18,12 @@ export interface TopWallProps {
 }
 
 const props = defineProps<TopWallProps>()
-const emit = defineEmits<{ chosen: [partId: string, patch: number | undefined]; opened: [partId: string]; pressed: [event: KeyboardEvent]; dropped: [partId: string, patch: number | undefined, clothKey: string] }>()
+const emit = defineEmits<{
+  chosen: [partId: string, patch: number | undefined]
+  opened: [partId: string]
+  pressed: [event: KeyboardEvent]
+  dropped: [partId: string, patch: number | undefined, clothKey: string]
+}>()
 
 const STEP = 1.25
 const CLOSEST = 16
@@ -37,16 +43,11 @@ const style = computed(() => ({
 
 function zoomTo(next: number, around = at.value) {
   const to = Math.min(CLOSEST, Math.max(1, next))
-  const keep = zoom.value / to
-  at.value = clamp({ x: around.x + (at.value.x - around.x) * keep, y: around.y + (at.value.y - around.y) * keep }, to)
+  at.value = zoomed(at.value, around, zoom.value, to)
   zoom.value = to
 }
-function clamp(point: { x: number; y: number }, scale: number) {
-  const room = 0.5 - 0.5 / scale
-  return { x: Math.min(0.5 + room, Math.max(0.5 - room, point.x)), y: Math.min(0.5 + room, Math.max(0.5 - room, point.y)) }
-}
 function pan(dx: number, dy: number) {
-  at.value = clamp({ x: at.value.x + dx / zoom.value, y: at.value.y + dy / zoom.value }, zoom.value)
+  at.value = kept({ x: at.value.x + dx / zoom.value, y: at.value.y + dy / zoom.value }, zoom.value)
 }
 function onWheel(event: WheelEvent) {
   const area = wall.value!.getBoundingClientRect()
@@ -76,23 +77,10 @@ function partUnder(event: Event): string | undefined {
 }
 /** Which patch of the part lies under the pointer. */
 function patchUnder(event: MouseEvent, partId: string): number | undefined {
-  const part = props.picture.parts.find((each) => each.id === partId)!
-  const svg = wall.value!.querySelector('svg')!
-  const screen = svg.getScreenCTM()
+  const screen = wall.value!.querySelector('svg')!.getScreenCTM()
   if (!screen) return undefined
-  const onTop = new DOMPoint(event.clientX, event.clientY).matrixTransform(screen.inverse())
-  const local = new DOMPoint(onTop.x, onTop.y).matrixTransform(new DOMMatrix(part.transform.split(' ').map(Number)).inverse())
-  const found = props.picture.shapes[props.picture.figures[part.figure]!.shape]!.patches.findIndex((patch) => contains(patch, local))
-  return found < 0 ? undefined : found
-}
-function contains(patch: string, point: { x: number; y: number }): boolean {
-  const corners = patch.split(' ').map((corner) => corner.split(',').map(Number) as [number, number])
-  return corners.every(([x, y], i) => {
-    const [nextX, nextY] = corners[(i + 1) % corners.length]!
-    const [thirdX, thirdY] = corners[(i + 2) % corners.length]!
-    const side = (nextX - x) * (point.y - y) - (nextY - y) * (point.x - x)
-    return side * ((nextX - x) * (thirdY - y) - (nextY - y) * (thirdX - x)) >= 0
-  })
+  const { x, y } = new DOMPoint(event.clientX, event.clientY).matrixTransform(screen.inverse())
+  return patchAt(props.picture, partId, { x, y })
 }
 function onClick(event: MouseEvent) {
   if (from?.moved) return
@@ -109,32 +97,9 @@ function onDrop(event: DragEvent) {
   if (part && cloth) emit('dropped', part, patchUnder(event, part), cloth)
 }
 
-/** The middle of a part, where it hangs. */
-function middle(i: number) {
-  const part = props.picture.parts[i]!
-  const [a, b, c, d, e, f] = part.transform.split(' ').map(Number) as [number, number, number, number, number, number]
-  const { width, height } = box(part.figure)
-  return { x: a * (width / 2) + c * (height / 2) + e, y: b * (width / 2) + d * (height / 2) + f }
-}
-const ARROWS: Record<string, [number, number]> = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }
-
-/** The nearest part in a direction: what lies straight ahead counts before what lies aside. */
-function goTo([dx, dy]: [number, number]) {
-  if (index.value < 0) {
-    const first = props.picture.parts[0]
-    if (first) emit('chosen', first.id, undefined)
-    return
-  }
-  const here = middle(index.value)
-  let best: { id: string; far: number } | undefined
-  props.picture.parts.forEach((part, i) => {
-    const there = middle(i)
-    const ahead = (there.x - here.x) * dx + (there.y - here.y) * dy
-    const aside = Math.abs((there.x - here.x) * dy) + Math.abs((there.y - here.y) * dx)
-    const far = ahead + 2.5 * aside
-    if (i !== index.value && ahead > 0.01 && aside <= ahead * 1.01 + 0.01 && (!best || far < best.far)) best = { id: part.id, far }
-  })
-  if (best) emit('chosen', best.id, undefined)
+function goTo(direction: readonly [number, number]) {
+  const next = index.value < 0 ? props.picture.parts[0]?.id : neighbour(props.picture, index.value, direction)
+  if (next) emit('chosen', next, undefined)
 }
 
 function onKey(event: KeyboardEvent) {
@@ -152,19 +117,25 @@ function onKey(event: KeyboardEvent) {
 /** Keeps the chosen part in sight when it is reached by keys. */
 watch(index, (i) => {
   if (i < 0 || zoom.value === 1) return
-  const { x, y } = middle(i)
+  const { x, y } = middleOf(props.picture, i)
   const point = { x: x / props.picture.width, y: y / props.picture.height }
   const seen = 0.45 / zoom.value
-  if (Math.abs(point.x - at.value.x) > seen || Math.abs(point.y - at.value.y) > seen) at.value = clamp(point, zoom.value)
+  if (Math.abs(point.x - at.value.x) > seen || Math.abs(point.y - at.value.y) > seen) at.value = kept(point, zoom.value)
 })
 
 const saying = computed(() => {
   const part = chosenPart.value
   if (!part) return ''
-  const turn = [part.mirrored ? 'mirrored' : '', part.quarterTurns ? `turned ${part.quarterTurns * 90}°` : ''].filter(Boolean).join(', ')
+  const turn = [part.mirrored ? 'mirrored' : '', part.quarterTurns ? `turned ${part.quarterTurns * 90}°` : '']
+    .filter(Boolean)
+    .join(', ')
   return `${part.where}: ${part.name}${turn ? ', ' + turn : ''}`
 })
-defineExpose({ zoomIn: () => zoomTo(zoom.value * STEP), zoomOut: () => zoomTo(zoom.value / STEP), whole: () => zoomTo(1) })
+defineExpose({
+  zoomIn: () => zoomTo(zoom.value * STEP),
+  zoomOut: () => zoomTo(zoom.value / STEP),
+  whole: () => zoomTo(1),
+})
 </script>
 
 <template>
@@ -186,7 +157,13 @@ defineExpose({ zoomIn: () => zoomTo(zoom.value * STEP), zoomOut: () => zoomTo(zo
   >
     <div class="absolute inset-4 will-change-transform" :style="style">
       <TopPicture :picture="picture" :colours="colours" :lit="lit">
-        <g v-for="part in outlines.wrong" :key="`w${part}`" :transform="`matrix(${picture.parts[part]!.transform})`" pointer-events="none" data-wrong>
+        <g
+          v-for="part in outlines.wrong"
+          :key="`w${part}`"
+          :transform="`matrix(${picture.parts[part]!.transform})`"
+          pointer-events="none"
+          data-wrong
+        >
           <rect
             :width="box(picture.parts[part]!.figure).width"
             :height="box(picture.parts[part]!.figure).height"
@@ -196,9 +173,27 @@ defineExpose({ zoomIn: () => zoomTo(zoom.value * STEP), zoomOut: () => zoomTo(zo
             :stroke-dasharray="`${line * 2.5} ${line * 1.5}`"
           />
         </g>
-        <g v-for="part in outlines.chosen" :key="`c${part}`" :transform="`matrix(${picture.parts[part]!.transform})`" pointer-events="none" data-chosen>
-          <rect :width="box(picture.parts[part]!.figure).width" :height="box(picture.parts[part]!.figure).height" fill="none" stroke="#17202b" :stroke-width="line * 1.7" />
-          <rect :width="box(picture.parts[part]!.figure).width" :height="box(picture.parts[part]!.figure).height" fill="none" stroke="#ffcf3f" :stroke-width="line" />
+        <g
+          v-for="part in outlines.chosen"
+          :key="`c${part}`"
+          :transform="`matrix(${picture.parts[part]!.transform})`"
+          pointer-events="none"
+          data-chosen
+        >
+          <rect
+            :width="box(picture.parts[part]!.figure).width"
+            :height="box(picture.parts[part]!.figure).height"
+            fill="none"
+            stroke="#17202b"
+            :stroke-width="line * 1.7"
+          />
+          <rect
+            :width="box(picture.parts[part]!.figure).width"
+            :height="box(picture.parts[part]!.figure).height"
+            fill="none"
+            stroke="#ffcf3f"
+            :stroke-width="line"
+          />
         </g>
       </TopPicture>
     </div>

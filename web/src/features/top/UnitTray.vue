@@ -19,14 +19,56 @@ const emit = defineEmits<{ taken: [unit: Unit | undefined] }>()
 /** The units as they are drawn before they have cloths: dark, light and middle in a box. */
 const UNITS: { kind: Unit['kind']; name: string; width: number; patches: string[]; tones: number[] }[] = [
   { kind: 'HALF_SQUARE', name: 'Half-square', width: 2, patches: ['0,0 2,0 0,2', '2,0 2,2 0,2'], tones: [0, 1] },
-  { kind: 'HOURGLASS', name: 'Hourglass', width: 2, patches: ['0,0 2,0 1,1', '2,0 2,2 1,1', '2,2 0,2 1,1', '0,2 0,0 1,1'], tones: [0, 1, 0, 1] },
-  { kind: 'SPLIT_QUARTER', name: 'Split quarter', width: 2, patches: ['0,0 2,0 1,1', '0,0 1,1 0,2', '2,0 2,2 0,2'], tones: [0, 2, 1] },
-  { kind: 'FLYING_GOOSE', name: 'Goose', width: 4, patches: ['0,2 2,0 4,2', '0,0 2,0 0,2', '2,0 4,0 4,2'], tones: [0, 1, 1] },
+  {
+    kind: 'HOURGLASS',
+    name: 'Hourglass',
+    width: 2,
+    patches: ['0,0 2,0 1,1', '2,0 2,2 1,1', '2,2 0,2 1,1', '0,2 0,0 1,1'],
+    tones: [0, 1, 0, 1],
+  },
+  {
+    kind: 'SPLIT_QUARTER',
+    name: 'Split quarter',
+    width: 2,
+    patches: ['0,0 2,0 1,1', '0,0 1,1 0,2', '2,0 2,2 0,2'],
+    tones: [0, 2, 1],
+  },
+  {
+    kind: 'FLYING_GOOSE',
+    name: 'Goose',
+    width: 4,
+    patches: ['0,2 2,0 4,2', '0,0 2,0 0,2', '2,0 4,0 4,2'],
+    tones: [0, 1, 1],
+  },
   { kind: 'PLAIN', name: 'Plain piece', width: 2, patches: ['0,0 2,0 2,2 0,2'], tones: [0] },
-  { kind: 'CORNER_FLIP', name: 'Corner flip', width: 2, patches: ['0,0 1,0 2,1 2,2 0,2', '1,0 2,0 2,1'], tones: [1, 0] },
-  { kind: 'STRIP_SET_SEGMENT', name: 'Strips', width: 2, patches: ['0,0 2,0 2,1 0,1', '0,1 2,1 2,2 0,2'], tones: [0, 1] },
-  { kind: 'STRIP_SET_TRIANGLE', name: 'Striped triangles', width: 2, patches: ['1,0 2,0 2,1', '0,1 1,2 0,2', '0,0 1,0 2,1 2,2 1,2 0,1'], tones: [0, 0, 1] },
-  { kind: 'PIECED_HALF', name: 'Pieced half', width: 2, patches: ['0,0 1,0 0,1', '1,0 1,1 0,1', '1,0 2,0 1,1', '0,1 1,1 0,2', '2,0 2,2 0,2'], tones: [0, 1, 0, 0, 2] },
+  {
+    kind: 'CORNER_FLIP',
+    name: 'Corner flip',
+    width: 2,
+    patches: ['0,0 1,0 2,1 2,2 0,2', '1,0 2,0 2,1'],
+    tones: [1, 0],
+  },
+  {
+    kind: 'STRIP_SET_SEGMENT',
+    name: 'Strips',
+    width: 2,
+    patches: ['0,0 2,0 2,1 0,1', '0,1 2,1 2,2 0,2'],
+    tones: [0, 1],
+  },
+  {
+    kind: 'STRIP_SET_TRIANGLE',
+    name: 'Striped triangles',
+    width: 2,
+    patches: ['1,0 2,0 2,1', '0,1 1,2 0,2', '0,0 1,0 2,1 2,2 1,2 0,1'],
+    tones: [0, 0, 1],
+  },
+  {
+    kind: 'PIECED_HALF',
+    name: 'Pieced half',
+    width: 2,
+    patches: ['0,0 1,0 0,1', '1,0 1,1 0,1', '1,0 2,0 1,1', '0,1 1,1 0,2', '2,0 2,2 0,2'],
+    tones: [0, 1, 0, 0, 2],
+  },
 ]
 const { data: counts } = useTrayUnits()
 const TONES = ['#22384d', '#efe6d0', '#b9c4c2']
@@ -50,14 +92,24 @@ function take(kind: Unit['kind'], count: number, block = '') {
           :aria-pressed="inHand?.kind === unit.kind"
           @click="take(unit.kind, counts?.find((each) => each.kind === unit.kind)?.usualCount ?? 0)"
         >
-          <PatchPicture class="h-9 w-full" :width="unit.width" :height="2" :patches="unit.patches" :colours="unit.tones.map((tone) => TONES[tone])" />
+          <PatchPicture
+            class="h-9 w-full"
+            :width="unit.width"
+            :height="2"
+            :patches="unit.patches"
+            :colours="unit.tones.map((tone) => TONES[tone])"
+          />
           <span class="text-sm leading-4">{{ unit.name }}</span>
         </button>
       </li>
     </ul>
     <label v-if="smaller.length" class="block"
       >Or a smaller block
-      <select class="field w-full" :value="inHand?.kind === 'BLOCK' ? inHand.block : ''" @change="take('BLOCK', 0, ($event.target as HTMLSelectElement).value)">
+      <select
+        class="field w-full"
+        :value="inHand?.kind === 'BLOCK' ? inHand.block : ''"
+        @change="take('BLOCK', 0, ($event.target as HTMLSelectElement).value)"
+      >
         <option value="">none in hand</option>
         <option v-for="block in smaller" :key="block.key" :value="block.key">{{ block.name }}</option>
       </select>

@@ -1,2 +1,1 @@
-export { default as TopStation } from './TopStation.vue'
 export { useClothColours } from './useClothColours'

@@ -8,7 +8,7 @@ export type ShelfBlock = Schemas['ShelfBlockView']
 export function useTraditionalBlocks(words: MaybeRefOrGetter<string>) {
   return useQuery({
     queryKey: computed(() => ['blocks', 'traditional', toValue(words).trim()]),
-    queryFn: () => call<ShelfBlock[]>('GET', `/api/blocks?find=${encodeURIComponent(toValue(words).trim().slice(0, 100))}`),
+    queryFn: () => call('GET', '/api/blocks', { query: { find: toValue(words).trim().slice(0, 100) } }),
     staleTime: Infinity,
     placeholderData: (before) => before,
   })
@@ -17,23 +17,27 @@ export function useTraditionalBlocks(words: MaybeRefOrGetter<string>) {
 /** Blocks that the quilter keeps for any quilt. */
 export const ownBlocksKey = ['blocks', 'own']
 export function useOwnBlocks() {
-  return useQuery({ queryKey: ownBlocksKey, queryFn: () => call<ShelfBlock[]>('GET', '/api/blocks/own') })
+  return useQuery({ queryKey: ownBlocksKey, queryFn: () => call('GET', '/api/blocks/own') })
 }
 
 /** Own blocks that were forgotten and can still be brought back. */
 export function useForgottenBlocks() {
-  return useQuery({ queryKey: [...ownBlocksKey, 'forgotten'], queryFn: () => call<ShelfBlock[]>('GET', '/api/blocks/own/forgotten') })
+  return useQuery({ queryKey: [...ownBlocksKey, 'forgotten'], queryFn: () => call('GET', '/api/blocks/own/forgotten') })
 }
 
 /** The units that a block is built of. */
 export function useTrayUnits() {
-  return useQuery({ queryKey: ['blocks', 'units'], queryFn: () => call<Schemas['TrayUnit'][]>('GET', '/api/blocks/units'), staleTime: Infinity })
+  return useQuery({
+    queryKey: ['blocks', 'units'],
+    queryFn: () => call('GET', '/api/blocks/units'),
+    staleTime: Infinity,
+  })
 }
 
 export function useUsualSizes(system: MaybeRefOrGetter<'INCH' | 'CENTIMETRE'>) {
   return useQuery({
     queryKey: computed(() => ['usual-sizes', toValue(system)]),
-    queryFn: () => call<Schemas['UsualSizeView'][]>('GET', `/api/top/usual-sizes?system=${toValue(system)}`),
+    queryFn: () => call('GET', '/api/top/usual-sizes', { query: { system: toValue(system) } }),
     staleTime: Infinity,
   })
 }

@@ -20,7 +20,9 @@ export function useBlockActions({ design, building, change, say }: BlockActionsO
 
   function newBlock() {
     const key = freeKey(design.value, 'block')
-    change({ blocks: [...design.value.blocks, { key, name: 'New block', columns: [1, 1, 1], rows: [1, 1, 1], parts: [] }] })
+    change({
+      blocks: [...design.value.blocks, { key, name: 'New block', columns: [1, 1, 1], rows: [1, 1, 1], parts: [] }],
+    })
     building.value = key
   }
 
@@ -32,7 +34,8 @@ export function useBlockActions({ design, building, change, say }: BlockActionsO
   /** Whether a block lies in another, however deep. */
   function uses(block: Block, key: string): boolean {
     return block.parts.some((part) => {
-      const inner = part.unit.kind === 'BLOCK' ? design.value.blocks.find((each) => each.key === part.unit.block) : undefined
+      const inner =
+        part.unit.kind === 'BLOCK' ? design.value.blocks.find((each) => each.key === part.unit.block) : undefined
       return inner !== undefined && (inner.key === key || uses(inner, key))
     })
   }
@@ -42,7 +45,7 @@ export function useBlockActions({ design, building, change, say }: BlockActionsO
     if (!built) return
     const smaller = design.value.blocks.filter((block) => block.key !== built.key && uses(built, block.key))
     try {
-      await call('POST', '/api/blocks/own', { blocks: [built, ...smaller] })
+      await call('POST', '/api/blocks/own', { body: { blocks: [built, ...smaller] } })
       say(`${built.name} is kept among your own blocks.`)
       void client.invalidateQueries({ queryKey: ownBlocksKey })
     } catch (thrown) {

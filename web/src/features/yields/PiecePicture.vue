@@ -32,18 +32,43 @@ function block(cuts: Schemas['Cuts']) {
   const rect = place({ x: cuts.x, y: cuts.y, width, height, text: '' })
   const columns = lying.value ? cuts.along : cuts.across
   const rows = lying.value ? cuts.across : cuts.along
-  const down = Array.from({ length: columns - 1 }, (_, i) => `M${rect.x + (rect.width * (i + 1)) / columns} ${rect.y}v${rect.height}`)
-  const across = Array.from({ length: rows - 1 }, (_, i) => `M${rect.x} ${rect.y + (rect.height * (i + 1)) / rows}h${rect.width}`)
+  const down = Array.from(
+    { length: columns - 1 },
+    (_, i) => `M${rect.x + (rect.width * (i + 1)) / columns} ${rect.y}v${rect.height}`,
+  )
+  const across = Array.from(
+    { length: rows - 1 },
+    (_, i) => `M${rect.x} ${rect.y + (rect.height * (i + 1)) / rows}h${rect.width}`,
+  )
   return { rect, lines: [...down, ...across].join('') }
 }
 const blocks = computed(() => props.part.cuts.map(block))
-const label = computed(() => `${props.yields.piece}: ${props.part.perPiece} × ${props.part.cut} ${props.yields.unitOfLength} cut; left ${props.part.left || 'nothing to keep'}`)
+const label = computed(
+  () =>
+    `${props.yields.piece}: ${props.part.perPiece} × ${props.part.cut} ${props.yields.unitOfLength} cut; left ${props.part.left || 'nothing to keep'}`,
+)
 </script>
 
 <template>
   <svg :viewBox="box" role="img" :aria-label="label" class="max-h-56 overflow-visible">
-    <rect x="0" y="0" :width="lying ? yields.pieceLength : yields.pieceWidth" :height="lying ? yields.pieceWidth : yields.pieceLength" fill="#dfe3de" stroke="#17202b" :stroke-width="stroke" />
-    <rect v-for="(rest, i) in part.leftovers" :key="`l${i}`" v-bind="place(rest)" fill="#ffffff" stroke="#6b757d" :stroke-width="stroke / 2" :stroke-dasharray="`${stroke * 3} ${stroke * 2}`" />
+    <rect
+      x="0"
+      y="0"
+      :width="lying ? yields.pieceLength : yields.pieceWidth"
+      :height="lying ? yields.pieceWidth : yields.pieceLength"
+      fill="#dfe3de"
+      stroke="#17202b"
+      :stroke-width="stroke"
+    />
+    <rect
+      v-for="(rest, i) in part.leftovers"
+      :key="`l${i}`"
+      v-bind="place(rest)"
+      fill="#ffffff"
+      stroke="#6b757d"
+      :stroke-width="stroke / 2"
+      :stroke-dasharray="`${stroke * 3} ${stroke * 2}`"
+    />
     <g v-for="(cut, i) in blocks" :key="`c${i}`" stroke="#17202b" :stroke-width="stroke / 2">
       <rect v-bind="cut.rect" :fill="fill" />
       <path :d="cut.lines" fill="none" />

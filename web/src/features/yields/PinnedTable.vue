@@ -33,7 +33,14 @@ const ROWS: { name: string; of: (gives: Gives) => string | number }[] = [
         <tr>
           <td></td>
           <th v-for="method in methods" :key="method.key" scope="col" class="p-1 text-left">
-            {{ method.name }} <button class="button ml-2 min-h-8 px-2" :aria-label="`Unpin ${method.name}`" @click="emit('unpinned', method.key)">Unpin</button>
+            {{ method.name }}
+            <button
+              class="button ml-2 min-h-8 px-2"
+              :aria-label="`Unpin ${method.name}`"
+              @click="emit('unpinned', method.key)"
+            >
+              Unpin
+            </button>
           </th>
         </tr>
       </thead>

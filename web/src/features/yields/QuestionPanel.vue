@@ -18,11 +18,29 @@ const props = defineProps<QuestionPanelProps>()
 const q = computed(() => props.question)
 const { data: kinds } = useUnitKinds()
 const kind = computed(() => kinds.value?.find((each) => each.kind === q.value.unit.kind))
-const further = computed(() => (kind.value && (kind.value.countLabel || kind.value.hasHeight || kind.value.hasCorner) ? kind.value : undefined))
+const further = computed(() =>
+  kind.value && (kind.value.countLabel || kind.value.hasHeight || kind.value.hasCorner) ? kind.value : undefined,
+)
 
 const PIECES = {
-  INCH: ['10 in square', '5 in square', '2 1/2 strip 42', 'fat quarter', 'fat eighth', '1/2 yd 40 wide', '9 x 13 scrap'],
-  CENTIMETRE: ['25 cm square', '12.5 cm square', '6 cm strip 105', 'fat quarter', 'fat eighth', '0.5 m 105 wide', '22 x 33 scrap'],
+  INCH: [
+    '10 in square',
+    '5 in square',
+    '2 1/2 strip 42',
+    'fat quarter',
+    'fat eighth',
+    '1/2 yd 40 wide',
+    '9 x 13 scrap',
+  ],
+  CENTIMETRE: [
+    '25 cm square',
+    '12.5 cm square',
+    '6 cm strip 105',
+    'fat quarter',
+    'fat eighth',
+    '0.5 m 105 wide',
+    '22 x 33 scrap',
+  ],
 }
 const SCHOOLS = [
   { key: 'EXACT', label: 'exact' },
@@ -59,9 +77,22 @@ function want(event: Event) {
     <h2 class="panel-title">What does it give? What do I need?</h2>
     <div>
       <label for="piece" class="mb-1 block font-medium">One piece, as you would say it</label>
-      <input id="piece" v-model="q.piece" class="field w-full text-lg" autocomplete="off" :aria-invalid="wrong('Piece')" />
+      <input
+        id="piece"
+        v-model="q.piece"
+        class="field w-full text-lg"
+        autocomplete="off"
+        :aria-invalid="wrong('Piece')"
+      />
       <div class="mt-2 flex flex-wrap gap-1.5">
-        <button v-for="piece in PIECES[q.settings.system]" :key="piece" type="button" class="button min-h-9 px-2.5 text-[15px]" :aria-pressed="q.piece === piece" @click="q.piece = piece">
+        <button
+          v-for="piece in PIECES[q.settings.system]"
+          :key="piece"
+          type="button"
+          class="button min-h-9 px-2.5 text-[15px]"
+          :aria-pressed="q.piece === piece"
+          @click="q.piece = piece"
+        >
           {{ piece }}
         </button>
       </div>
@@ -69,7 +100,12 @@ function want(event: Event) {
 
     <div>
       <label for="unit-kind" class="mb-1 block font-medium">Unit</label>
-      <select id="unit-kind" class="field w-full" :value="q.unit.kind" @change="choose(($event.target as HTMLSelectElement).value as Question['unit']['kind'])">
+      <select
+        id="unit-kind"
+        class="field w-full"
+        :value="q.unit.kind"
+        @change="choose(($event.target as HTMLSelectElement).value as Question['unit']['kind'])"
+      >
         <option v-for="each in kinds" :key="each.kind" :value="each.kind">{{ each.label }}</option>
       </select>
     </div>
@@ -82,16 +118,30 @@ function want(event: Event) {
       >
       <label v-if="further.hasHeight"
         ><span class="mb-1 block font-medium">Height, finished</span>
-        <input v-model="q.unit.height" class="field w-full" placeholder="as wide" autocomplete="off" :aria-invalid="wrong('Finished height')"
+        <input
+          v-model="q.unit.height"
+          class="field w-full"
+          placeholder="as wide"
+          autocomplete="off"
+          :aria-invalid="wrong('Finished height')"
       /></label>
       <label v-if="further.hasCorner"
-        ><span class="mb-1 block font-medium">Corner, finished</span> <input v-model="q.unit.corner" class="field w-full" autocomplete="off" :aria-invalid="wrong('Finished corner')"
+        ><span class="mb-1 block font-medium">Corner, finished</span>
+        <input v-model="q.unit.corner" class="field w-full" autocomplete="off" :aria-invalid="wrong('Finished corner')"
       /></label>
     </div>
 
     <div>
-      <label for="unit-size" class="mb-1 block font-medium">Size, {{ kind?.sizeLabel ?? 'finished' }}, {{ unitOfLength }}</label>
-      <input id="unit-size" v-model="q.unit.size" class="field w-full text-lg font-bold" autocomplete="off" :aria-invalid="wrong('Size')" />
+      <label for="unit-size" class="mb-1 block font-medium"
+        >Size, {{ kind?.sizeLabel ?? 'finished' }}, {{ unitOfLength }}</label
+      >
+      <input
+        id="unit-size"
+        v-model="q.unit.size"
+        class="field w-full text-lg font-bold"
+        autocomplete="off"
+        :aria-invalid="wrong('Size')"
+      />
       <input
         v-if="limits && limits.sizes.length > 1"
         type="range"
@@ -116,22 +166,36 @@ function want(event: Event) {
     <fieldset>
       <legend class="mb-1 font-medium">School of allowance</legend>
       <div class="grid grid-cols-3 gap-1">
-        <label v-for="school in SCHOOLS" :key="school.key" class="button data-[on]:bg-ink data-[on]:text-tape has-focus-visible:outline-3" :data-on="q.settings.allowance === school.key || undefined">
+        <label
+          v-for="school in SCHOOLS"
+          :key="school.key"
+          class="button data-[on]:bg-ink data-[on]:text-tape has-focus-visible:outline-3"
+          :data-on="q.settings.allowance === school.key || undefined"
+        >
           <input v-model="q.settings.allowance" type="radio" :value="school.key" class="sr-only" />{{ school.label }}
         </label>
       </div>
     </fieldset>
     <div class="grid grid-cols-3 gap-2">
-      <label><span class="mb-1 block font-medium">Seam</span><input v-model="q.settings.seam" class="field w-full" autocomplete="off" :aria-invalid="wrong('Seam')" /></label>
+      <label
+        ><span class="mb-1 block font-medium">Seam</span
+        ><input v-model="q.settings.seam" class="field w-full" autocomplete="off" :aria-invalid="wrong('Seam')"
+      /></label>
       <label
         ><span class="mb-1 block font-medium">Ruler</span>
         <select v-model="q.settings.grid" class="field w-full">
-          <option v-for="each in RULERS[q.settings.system]" :key="each.grid" :value="each.grid">{{ each.label }}</option>
+          <option v-for="each in RULERS[q.settings.system]" :key="each.grid" :value="each.grid">
+            {{ each.label }}
+          </option>
         </select></label
       >
       <label
         ><span class="mb-1 block font-medium">Measure</span>
-        <select class="field w-full" :value="q.settings.system" @change="changeSystem(($event.target as HTMLSelectElement).value as Question['settings']['system'])">
+        <select
+          class="field w-full"
+          :value="q.settings.system"
+          @change="changeSystem(($event.target as HTMLSelectElement).value as Question['settings']['system'])"
+        >
           <option value="INCH">inch</option>
           <option value="CENTIMETRE">cm</option>
         </select></label

@@ -19,11 +19,13 @@ const problems = ref<Problem[]>([])
 
 async function check() {
   try {
-    answer.value = await call<Schemas['SeamAnswer']>('POST', '/api/yields/seam-check', {
-      testPiece: testPiece.value,
-      cutWidth: cutWidth.value,
-      measured: measured.value,
-      question: props.question,
+    answer.value = await call('POST', '/api/yields/seam-check', {
+      body: {
+        testPiece: testPiece.value,
+        cutWidth: cutWidth.value,
+        measured: measured.value,
+        question: props.question,
+      },
     })
     problems.value = []
   } catch (thrown) {
@@ -34,7 +36,9 @@ async function check() {
 
 <template>
   <Disclosure v-slot="{ open }" as="section" class="card p-4">
-    <DisclosureButton class="button">{{ open ? 'Close the seam check' : 'Check the seam you really sew' }}</DisclosureButton>
+    <DisclosureButton class="button">{{
+      open ? 'Close the seam check' : 'Check the seam you really sew'
+    }}</DisclosureButton>
     <DisclosurePanel class="mt-3 space-y-3">
       <form class="flex flex-wrap items-end gap-3" @submit.prevent="check">
         <label
@@ -44,15 +48,28 @@ async function check() {
             <option value="THREE_STRIPS">three strips</option>
           </select></label
         >
-        <label><span class="mb-1 block font-medium">each cut</span><input v-model="cutWidth" class="field w-28" placeholder="2 1/2" autocomplete="off" /></label>
-        <label><span class="mb-1 block font-medium">measures across</span><input v-model="measured" class="field w-28" placeholder="4 1/2" autocomplete="off" /></label>
+        <label
+          ><span class="mb-1 block font-medium">each cut</span
+          ><input v-model="cutWidth" class="field w-28" placeholder="2 1/2" autocomplete="off"
+        /></label>
+        <label
+          ><span class="mb-1 block font-medium">measures across</span
+          ><input v-model="measured" class="field w-28" placeholder="4 1/2" autocomplete="off"
+        /></label>
         <button class="button button-main">Work out my seam</button>
       </form>
       <ProblemNote :problems="problems" />
       <div v-if="answer && !problems.length" aria-live="polite" class="space-y-1">
-        <p>Your seam is <strong>{{ answer.seam }}</strong>. <span class="text-soft">{{ answer.working.how }}</span></p>
+        <p>
+          Your seam is <strong>{{ answer.seam }}</strong>. <span class="text-soft">{{ answer.working.how }}</span>
+        </p>
         <ul>
-          <li v-for="verdict in answer.verdicts" :key="verdict.method" class="data-[short]:text-brick" :data-short="!verdict.reaches || undefined">
+          <li
+            v-for="verdict in answer.verdicts"
+            :key="verdict.method"
+            class="data-[short]:text-brick"
+            :data-short="!verdict.reaches || undefined"
+          >
             <strong>{{ verdict.method }}</strong> {{ verdict.says }}
           </li>
         </ul>

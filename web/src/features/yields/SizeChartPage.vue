@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
-import { call, type Schemas } from '@/api/client'
+import { call } from '@/api/client'
 import { WaitNote } from '@/shared'
 import { useYieldQuestion } from './useYieldQuestion'
 
@@ -11,11 +11,16 @@ const STARTS = {
   CENTIMETRE: '2.5, 4, 5, 6, 7.5, 8, 10, 12, 12.5, 15, 20, 25, 30',
 }
 const typedSizes = ref<string>(STARTS[asked.value.settings.system])
-const sizes = computed(() => typedSizes.value.split(/[;,\n]\s*/).map((size) => size.trim()).filter(Boolean))
+const sizes = computed(() =>
+  typedSizes.value
+    .split(/[;,\n]\s*/)
+    .map((size) => size.trim())
+    .filter(Boolean),
+)
 const question = computed(() => ({ question: { ...asked.value, wanted: 0 }, sizes: sizes.value }))
 const { data: chart, error } = useQuery({
   queryKey: computed(() => ['chart', question.value]),
-  queryFn: () => call<Schemas['Chart']>('POST', '/api/yields/chart', question.value),
+  queryFn: () => call('POST', '/api/yields/chart', { body: question.value }),
   placeholderData: (before) => before,
   retry: false,
 })
@@ -26,7 +31,10 @@ const print = () => window.print()
 <template>
   <div class="mx-auto w-full max-w-6xl space-y-4 bg-white p-6 print:max-w-none print:p-0">
     <div class="flex flex-wrap items-end gap-3 print:hidden">
-      <label class="flex-1"><span class="mb-1 block font-medium">Finished sizes, with commas between (a decimal point within)</span><input v-model="typedSizes" class="field w-full" autocomplete="off" /></label>
+      <label class="flex-1"
+        ><span class="mb-1 block font-medium">Finished sizes, with commas between (a decimal point within)</span
+        ><input v-model="typedSizes" class="field w-full" autocomplete="off"
+      /></label>
       <button class="button button-main" @click="print">Print</button>
       <RouterLink to="/yields" class="button">Back to the question</RouterLink>
     </div>
@@ -34,8 +42,16 @@ const print = () => window.print()
     <div v-if="chart" class="overflow-x-auto">
       <table class="w-full border-collapse">
         <caption class="mb-2 text-left text-xl font-bold">
-          {{ chart.unit }}: sizes to cut, {{ chart.unitOfLength }}
-          <span class="block text-base font-normal text-soft">{{ SCHOOL[asked.settings.allowance] }} school, seam {{ asked.settings.seam }} {{ chart.unitOfLength }}; strips and cells by their width</span>
+          {{
+            chart.unit
+          }}: sizes to cut,
+          {{
+            chart.unitOfLength
+          }}
+          <span class="block text-base font-normal text-soft"
+            >{{ SCHOOL[asked.settings.allowance] }} school, seam {{ asked.settings.seam }} {{ chart.unitOfLength }};
+            strips and cells by their width</span
+          >
         </caption>
         <thead>
           <tr class="border-b-2 border-ink text-left align-bottom">

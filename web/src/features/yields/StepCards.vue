@@ -16,10 +16,15 @@ export interface StepCardsProps {
 const props = defineProps<StepCardsProps>()
 const marking = ref<Schemas['StepsQuestion']['marking']>('CUTTING_LINE')
 const pressing = ref<Schemas['StepsQuestion']['pressing']>('TO_THE_DARK')
-const asked = computed(() => ({ question: props.question, method: props.method, marking: marking.value, pressing: pressing.value }))
+const asked = computed(() => ({
+  question: props.question,
+  method: props.method,
+  marking: marking.value,
+  pressing: pressing.value,
+}))
 const { data: steps, error } = useQuery({
   queryKey: computed(() => ['steps', asked.value]),
-  queryFn: () => call<Schemas['StepView'][]>('POST', '/api/yields/steps', asked.value),
+  queryFn: () => call('POST', '/api/yields/steps', { body: asked.value }),
   placeholderData: (before) => before,
 })
 </script>
@@ -54,7 +59,8 @@ const { data: steps, error } = useQuery({
       </li>
     </ol>
     <p class="mt-3 text-soft">
-      Thin grey: mark. Dashed red: stitch. Thick black: cut. Dashed green: trim. The makers' instructions for tools and cloth come first; children and pets away from blades and irons.
+      Thin grey: mark. Dashed red: stitch. Thick black: cut. Dashed green: trim. The makers' instructions for tools and
+      cloth come first; children and pets away from blades and irons.
     </p>
   </section>
 </template>

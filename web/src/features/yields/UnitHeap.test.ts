@@ -2,7 +2,11 @@ import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import UnitHeap from './UnitHeap.vue'
 
-const square = { width: 3, height: 3, patches: [{ kind: 'cloth', points: '0,0 3,0 0,3', cloth: 'A', wrongSide: false, layer: 0 }] }
+const square = {
+  width: 3,
+  height: 3,
+  patches: [{ kind: 'cloth', points: '0,0 3,0 0,3', cloth: 'A', wrongSide: false, layer: 0 }],
+}
 const heap = (units: number) => mount(UnitHeap, { props: { units, picture: square, label: `${units} units` } })
 
 describe('UnitHeap', () => {
@@ -18,7 +22,9 @@ describe('UnitHeap', () => {
   })
 
   it('leaves a gap after five in a row of ten', () => {
-    const places = heap(30).findAll('use').map((use) => Number(use.attributes('x')))
+    const places = heap(30)
+      .findAll('use')
+      .map((use) => Number(use.attributes('x')))
     expect(places[5]! - places[4]!).toBeGreaterThan(places[4]! - places[3]!)
   })
 })

@@ -34,7 +34,14 @@ const height = computed(() => Math.max(1, Math.ceil(shown.value.length / row.val
     <svg :viewBox="`0 0 ${width} ${height}`" role="img" :aria-label="label" class="overflow-visible">
       <defs>
         <g :id="unitId">
-          <polygon v-for="patch in picture.patches" :key="patch.points" :points="patch.points" :fill="ROLE_COLOURS[patch.cloth]" stroke="#17202b" :stroke-width="picture.width * 0.03" />
+          <polygon
+            v-for="patch in picture.patches"
+            :key="patch.points"
+            :points="patch.points"
+            :fill="ROLE_COLOURS[patch.cloth]"
+            stroke="#17202b"
+            :stroke-width="picture.width * 0.03"
+          />
         </g>
       </defs>
       <use v-for="(unit, i) in shown" :key="i" :href="`#${unitId}`" :x="unit.x" :y="unit.y" />

@@ -50,7 +50,9 @@ function rank(method: MethodAnswer): number {
 }
 
 function pin(key: string) {
-  pinned.value = pinned.value.includes(key) ? pinned.value.filter((each) => each !== key) : [...pinned.value, key].slice(-MOST_PINNED)
+  pinned.value = pinned.value.includes(key)
+    ? pinned.value.filter((each) => each !== key)
+    : [...pinned.value, key].slice(-MOST_PINNED)
 }
 </script>
 
@@ -64,7 +66,10 @@ function pin(key: string) {
         <div class="flex flex-wrap items-baseline gap-x-6 gap-y-2">
           <h1 class="text-xl font-bold">
             From one {{ yields.piece }}{{ yields.pieces > 1 ? `, and from all ${yields.pieces}` : '' }}:
-            <span class="font-normal">{{ yields.unit }}, {{ yields.finished }} {{ yields.unitOfLength }} finished <span v-if="yields.trimmed" class="text-soft">({{ yields.trimmed }} unfinished)</span></span>
+            <span class="font-normal"
+              >{{ yields.unit }}, {{ yields.finished }} {{ yields.unitOfLength }} finished
+              <span v-if="yields.trimmed" class="text-soft">({{ yields.trimmed }} unfinished)</span></span
+            >
           </h1>
           <label class="ml-auto flex items-center gap-2"
             >Sort by
@@ -73,7 +78,12 @@ function pin(key: string) {
             </select></label
           >
         </div>
-        <PinnedTable v-if="pinnedRows.length" :methods="pinnedRows" :unit-of-length="yields.unitOfLength" @unpinned="pin" />
+        <PinnedTable
+          v-if="pinnedRows.length"
+          :methods="pinnedRows"
+          :unit-of-length="yields.unitOfLength"
+          @unpinned="pin"
+        />
         <ul class="space-y-3" aria-label="Methods" :aria-busy="problems.length > 0">
           <MethodRow
             v-for="method in sorted"

@@ -44,7 +44,7 @@ export function useYieldQuestion() {
 export function useYields() {
   return useQuery({
     queryKey: computed(() => ['yields', asked.value]),
-    queryFn: () => call<Schemas['YieldView']>('POST', '/api/yields', asked.value),
+    queryFn: () => call('POST', '/api/yields', { body: asked.value }),
     placeholderData: (before) => before,
     retry: false,
   })
@@ -54,12 +54,12 @@ export function useYields() {
 export function useLimits() {
   return useQuery({
     queryKey: computed(() => ['limits', { ...asked.value, wanted: 0 }]),
-    queryFn: () => call<Schemas['Limits']>('POST', '/api/yields/limits', { ...asked.value, wanted: 0 }),
+    queryFn: () => call('POST', '/api/yields/limits', { body: { ...asked.value, wanted: 0 } }),
     placeholderData: (before) => before,
     retry: false,
   })
 }
 
 export function useUnitKinds() {
-  return useQuery({ queryKey: ['unit kinds'], queryFn: () => call<Schemas['KindView'][]>('GET', '/api/yields/units'), staleTime: Infinity })
+  return useQuery({ queryKey: ['unit kinds'], queryFn: () => call('GET', '/api/yields/units'), staleTime: Infinity })
 }

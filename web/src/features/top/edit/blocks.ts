@@ -17,7 +17,12 @@ export function withBlock(design: QuiltDesign, block: Block): Partial<QuiltDesig
 }
 
 function overlap(a: Cells, b: Cells): boolean {
-  return a.column < b.column + b.columns && b.column < a.column + a.columns && a.row < b.row + b.rows && b.row < a.row + a.rows
+  return (
+    a.column < b.column + b.columns &&
+    b.column < a.column + a.columns &&
+    a.row < b.row + b.rows &&
+    b.row < a.row + a.rows
+  )
 }
 
 /** Puts a unit into cells; whatever lay there goes. */
@@ -30,7 +35,10 @@ export function takeOut(block: Block, part: number): Block {
 }
 
 export function changeUnit(block: Block, part: number, change: Partial<Unit>): Block {
-  return { ...block, parts: block.parts.map((each, i) => (i === part ? { ...each, unit: { ...each.unit, ...change } } : each)) }
+  return {
+    ...block,
+    parts: block.parts.map((each, i) => (i === part ? { ...each, unit: { ...each.unit, ...change } } : each)),
+  }
 }
 
 export function turnUnit(block: Block, part: number, quarters: number): Block {
@@ -65,13 +73,18 @@ export function resize(block: Block, part: number, size: { columns: number; rows
 
 /** Another grid; parts that no longer lie in it go. */
 export function regrid(block: Block, columns: number[], rows: number[]): Block {
-  const parts = block.parts.filter((part) => part.column + part.columns <= columns.length && part.row + part.rows <= rows.length)
+  const parts = block.parts.filter(
+    (part) => part.column + part.columns <= columns.length && part.row + part.rows <= rows.length,
+  )
   return { ...block, columns, rows, parts }
 }
 
 /** Reads "1 2 1", "1:2:1" or "3" (three equal ones); nothing if it cannot be read. */
 export function readLines(typed: string): number[] | undefined {
-  const numbers = typed.trim().split(/[\s:,]+/).map(Number)
+  const numbers = typed
+    .trim()
+    .split(/[\s:,]+/)
+    .map(Number)
   if (!numbers.length || numbers.some((each) => !Number.isInteger(each) || each < 1 || each > 48)) return undefined
   const lines = numbers.length === 1 ? Array.from({ length: numbers[0]! }, () => 1) : numbers
   return lines.length <= 24 ? lines : undefined
@@ -89,10 +102,26 @@ export function freeKey(design: QuiltDesign, wanted: string): string {
  * Takes a block of the shelf, with the smaller ones in it, into the quilt. Its cloths, which are letters, become the
  * quilt's cloths in their order.
  */
-export function adopt(design: QuiltDesign, blocks: readonly Block[], byLetter: boolean): { design: Partial<QuiltDesign>; key: string } {
+export function adopt(
+  design: QuiltDesign,
+  blocks: readonly Block[],
+  byLetter: boolean,
+): { design: Partial<QuiltDesign>; key: string } {
   const keys = new Map<string, string>()
-  for (const block of blocks) keys.set(block.key, freeKey({ ...design, blocks: [...design.blocks, ...[...keys.values()].map((key) => ({ ...block, key }))] }, block.key))
-  const cloth = (letter: string) => (byLetter ? (design.cloths[letter.charCodeAt(0) - 97]?.key ?? '') : design.cloths.some((each) => each.key === letter) ? letter : '')
+  for (const block of blocks)
+    keys.set(
+      block.key,
+      freeKey(
+        { ...design, blocks: [...design.blocks, ...[...keys.values()].map((key) => ({ ...block, key }))] },
+        block.key,
+      ),
+    )
+  const cloth = (letter: string) =>
+    byLetter
+      ? (design.cloths[letter.charCodeAt(0) - 97]?.key ?? '')
+      : design.cloths.some((each) => each.key === letter)
+        ? letter
+        : ''
   const adopted = blocks.map((block) => ({
     ...block,
     key: keys.get(block.key)!,

@@ -35,7 +35,11 @@ function taken(cloths: readonly Cloth[], cloth: Schemas['ShelfClothView']): Clot
 }
 
 /** Every print of a pack that is not in hand yet, and a place that any of its prints can be dealt to. */
-export function withPack(design: QuiltDesign, pack: string, shelf: readonly Schemas['ShelfClothView'][]): Partial<QuiltDesign> {
+export function withPack(
+  design: QuiltDesign,
+  pack: string,
+  shelf: readonly Schemas['ShelfClothView'][],
+): Partial<QuiltDesign> {
   const cloths = [...design.cloths]
   for (const cloth of shelf) {
     if (cloth.pack === pack && !cloths.some((each) => each.shelfCloth === cloth.id)) cloths.push(taken(cloths, cloth))
@@ -50,7 +54,11 @@ const PLACES: Record<Exclude<Cloth['standsFor'], 'ITSELF'>, { words: string; col
 }
 
 /** A place that prints of a pack are dealt to; there may be several, which get different prints in a block. */
-export function withDealtPlace(design: QuiltDesign, pack: string, standsFor: Exclude<Cloth['standsFor'], 'ITSELF'>): Partial<QuiltDesign> {
+export function withDealtPlace(
+  design: QuiltDesign,
+  pack: string,
+  standsFor: Exclude<Cloth['standsFor'], 'ITSELF'>,
+): Partial<QuiltDesign> {
   const { words, colour } = PLACES[standsFor]
   const alike = design.cloths.filter((cloth) => cloth.pack === pack && cloth.standsFor === standsFor).length
   const place: Cloth = {
@@ -73,7 +81,10 @@ export function changeCloth(design: QuiltDesign, key: string, change: Partial<Cl
 }
 
 const swap = (cloth: string, from: string, to: string) => (cloth === from ? to : cloth)
-const unitIn = (unit: Unit, from: string, to: string): Unit => ({ ...unit, cloths: unit.cloths.map((cloth) => swap(cloth, from, to)) })
+const unitIn = (unit: Unit, from: string, to: string): Unit => ({
+  ...unit,
+  cloths: unit.cloths.map((cloth) => swap(cloth, from, to)),
+})
 
 /** One cloth for another in all of one block. */
 export function exchangedInBlock(block: Block, from: string, to: string): Block {
@@ -88,16 +99,26 @@ export function exchangedEverywhere(design: QuiltDesign, from: string, to: strin
     setting: { ...design.setting, cloth: to_(design.setting.cloth) },
     places: design.places.map((place) => ({
       ...place,
-      exchanges: place.exchanges.map((each) => ({ from: to_(each.from), to: to_(each.to) })).filter((each) => each.from !== each.to),
+      exchanges: place.exchanges
+        .map((each) => ({ from: to_(each.from), to: to_(each.to) }))
+        .filter((each) => each.from !== each.to),
     })),
-    sashing: { ...design.sashing, cornerstones: to_(design.sashing.cornerstones), units: design.sashing.units.map((unit) => unitIn(unit, from, to)) },
+    sashing: {
+      ...design.sashing,
+      cornerstones: to_(design.sashing.cornerstones),
+      units: design.sashing.units.map((unit) => unitIn(unit, from, to)),
+    },
     borders: design.borders.map((border) => ({
       ...border,
       cloth: to_(border.cloth),
       units: border.units.map((unit) => unitIn(unit, from, to)),
       corner: border.corner.map((unit) => unitIn(unit, from, to)),
     })),
-    finishing: { ...design.finishing, bindingCloth: to_(design.finishing.bindingCloth), backingCloth: to_(design.finishing.backingCloth) },
+    finishing: {
+      ...design.finishing,
+      bindingCloth: to_(design.finishing.bindingCloth),
+      backingCloth: to_(design.finishing.backingCloth),
+    },
   }
 }
 

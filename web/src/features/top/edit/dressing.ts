@@ -3,9 +3,17 @@ import type { QuiltDesign } from '@/features/quilts'
 import { exchangedAt, placeAt, withPlaces } from './places'
 
 /** One cloth for another in what stands at a part of the top: at one place of a block, in all of a border or the sashing. */
-export function dressPart(design: QuiltDesign, part: Schemas['TopPartView'], from: string, to: string): Partial<QuiltDesign> {
+export function dressPart(
+  design: QuiltDesign,
+  part: Schemas['TopPartView'],
+  from: string,
+  to: string,
+): Partial<QuiltDesign> {
   const swap = (cloth: string) => (cloth === from ? to : cloth)
-  const dressed = <U extends { cloths: string[] }>(unit: U): U => ({ ...unit, cloths: unit.cloths.length ? unit.cloths.map(swap) : [to] })
+  const dressed = <U extends { cloths: string[] }>(unit: U): U => ({
+    ...unit,
+    cloths: unit.cloths.length ? unit.cloths.map(swap) : [to],
+  })
   switch (part.kind) {
     case 'BLOCK':
     case 'HALF_BLOCK': {
@@ -23,7 +31,8 @@ export function dressPart(design: QuiltDesign, part: Schemas['TopPartView'], fro
       const number = Number(part.id.split('-')[1])
       const borders = design.borders.map((border, i) => {
         if (i !== number - 1) return border
-        if (part.kind === 'BORDER_CORNER' && border.corner.length) return { ...border, corner: border.corner.map(dressed) }
+        if (part.kind === 'BORDER_CORNER' && border.corner.length)
+          return { ...border, corner: border.corner.map(dressed) }
         return border.kind === 'PIECED' ? { ...border, units: border.units.map(dressed) } : { ...border, cloth: to }
       })
       return { borders }

@@ -1,20 +1,78 @@
 import { describe, expect, it } from 'vitest'
 import type { QuiltDesign } from '@/features/quilts'
-import { adopt, type Block, dress, put, readLines, regrid, resize, smallerBlocksFor, turnUnit, type Unit, withoutBlock } from './blocks'
+import {
+  adopt,
+  type Block,
+  dress,
+  put,
+  readLines,
+  regrid,
+  resize,
+  smallerBlocksFor,
+  turnUnit,
+  type Unit,
+  withoutBlock,
+} from './blocks'
 import { exchangedEverywhere, freeClothKey, withoutCloth } from './cloths'
 import { dressPart } from './dressing'
-import { blockAt, exchangedAt, mirrored, placeAt, rowCopied, rowsSwapped, settingsOwn, swapped, turned, withPlaces } from './places'
+import {
+  blockAt,
+  exchangedAt,
+  mirrored,
+  placeAt,
+  rowCopied,
+  rowsSwapped,
+  settingsOwn,
+  swapped,
+  turned,
+  withPlaces,
+} from './places'
 
-const UNIT: Unit = { kind: 'HALF_SQUARE', count: 0, corner: '1/2', block: '', quarterTurns: 0, mirrored: false, cloths: ['a', 'b'] }
-const BLOCK: Block = { key: 'one', name: 'One', columns: [1, 1, 1], rows: [1, 1, 1], parts: [{ column: 0, row: 0, columns: 1, rows: 1, unit: UNIT }] }
-const cloth = (key: string) => ({ key, name: key, colour: '#000000', lightness: '', background: false, shelfCloth: '', directional: false, pack: '', standsFor: 'ITSELF' as const })
+const UNIT: Unit = {
+  kind: 'HALF_SQUARE',
+  count: 0,
+  corner: '1/2',
+  block: '',
+  quarterTurns: 0,
+  mirrored: false,
+  cloths: ['a', 'b'],
+}
+const BLOCK: Block = {
+  key: 'one',
+  name: 'One',
+  columns: [1, 1, 1],
+  rows: [1, 1, 1],
+  parts: [{ column: 0, row: 0, columns: 1, rows: 1, unit: UNIT }],
+}
+const cloth = (key: string) => ({
+  key,
+  name: key,
+  colour: '#000000',
+  lightness: '',
+  background: false,
+  shelfCloth: '',
+  directional: false,
+  pack: '',
+  standsFor: 'ITSELF' as const,
+})
 const DESIGN = {
   cloths: [cloth('a'), cloth('b')],
   blocks: [BLOCK, { ...BLOCK, key: 'two' }],
   setting: { kind: 'STRAIGHT', across: 3, down: 2, blocks: ['one', 'two'], cloth: 'a', halves: 'BLOCK' },
   places: [{ row: 0, column: 1, block: '', quarterTurns: 1, mirrored: false, exchanges: [{ from: 'a', to: 'b' }] }],
   sashing: { width: '1', units: [{ ...UNIT, kind: 'PLAIN', cloths: ['b'] }], cornerstones: 'a', around: false },
-  borders: [{ kind: 'PLAIN', width: '3', cloth: 'a', units: [], unitLength: '', mirrorAtMiddle: false, corners: 'BUTTED', corner: [] }],
+  borders: [
+    {
+      kind: 'PLAIN',
+      width: '3',
+      cloth: 'a',
+      units: [],
+      unitLength: '',
+      mirrorAtMiddle: false,
+      corners: 'BUTTED',
+      corner: [],
+    },
+  ],
   finishing: { bindingCloth: 'a', bindingStrip: '', backingCloth: '', backingWidth: '', overhang: '' },
 } as unknown as QuiltDesign
 
@@ -86,13 +144,21 @@ describe('blocks', () => {
   ])('read the columns %s', (typed, lines) => expect(readLines(typed)).toEqual(lines))
 
   it('come from the shelf under a free name, letters becoming the cloths in hand', () => {
-    const taken = adopt(DESIGN, [{ ...BLOCK, parts: [{ ...BLOCK.parts[0]!, unit: { ...UNIT, cloths: ['b', 'c'] } }] }], true)
+    const taken = adopt(
+      DESIGN,
+      [{ ...BLOCK, parts: [{ ...BLOCK.parts[0]!, unit: { ...UNIT, cloths: ['b', 'c'] } }] }],
+      true,
+    )
     expect(taken.key).toBe('one-2')
     expect(taken.design.blocks!.at(-1)!.parts[0]!.unit.cloths).toEqual(['b', ''])
   })
 
   it('cannot be set into those that they hold', () => {
-    const holder = { ...BLOCK, key: 'holder', parts: [{ ...BLOCK.parts[0]!, unit: { ...UNIT, kind: 'BLOCK' as const, block: 'one' } }] }
+    const holder = {
+      ...BLOCK,
+      key: 'holder',
+      parts: [{ ...BLOCK.parts[0]!, unit: { ...UNIT, kind: 'BLOCK' as const, block: 'one' } }],
+    }
     const design = { ...DESIGN, blocks: [...DESIGN.blocks, holder] }
     expect(smallerBlocksFor(design, 'one').map((block) => block.key)).toEqual(['two'])
     expect(smallerBlocksFor(design, 'holder').map((block) => block.key)).toEqual(['one', 'two'])

@@ -23,7 +23,8 @@ export function placeAt(design: QuiltDesign, at: At): Place {
 export function blockAt(design: QuiltDesign, at: At): string {
   const own = placeAt(design, at).block
   const { kind, between, betweenBlock, blocks: turns } = design.setting
-  if (!own && kind === 'ON_POINT' && at.row % 2 === 1 && between !== 'SAME') return between === 'OTHER' ? betweenBlock : ''
+  if (!own && kind === 'ON_POINT' && at.row % 2 === 1 && between !== 'SAME')
+    return between === 'OTHER' ? betweenBlock : ''
   return own || (turns[(at.row + at.column) % Math.max(1, turns.length)] ?? '')
 }
 
@@ -57,7 +58,12 @@ export function swapped(design: QuiltDesign, a: At, b: At): Partial<QuiltDesign>
 }
 
 /** Two whole rows change places; rows of different lengths only where both have a block. */
-export function rowsSwapped(design: QuiltDesign, row: number, other: number, columns: readonly number[]): Partial<QuiltDesign> {
+export function rowsSwapped(
+  design: QuiltDesign,
+  row: number,
+  other: number,
+  columns: readonly number[],
+): Partial<QuiltDesign> {
   return withPlaces(
     design,
     columns.flatMap((column) => [
@@ -68,7 +74,12 @@ export function rowsSwapped(design: QuiltDesign, row: number, other: number, col
 }
 
 /** One row put onto another. */
-export function rowCopied(design: QuiltDesign, from: number, to: number, columns: readonly number[]): Partial<QuiltDesign> {
+export function rowCopied(
+  design: QuiltDesign,
+  from: number,
+  to: number,
+  columns: readonly number[],
+): Partial<QuiltDesign> {
   return withPlaces(
     design,
     columns.map((column) => copyTo(design, { row: from, column }, { row: to, column })),

@@ -1,2 +1,0 @@
-export { default as YieldsPage } from './YieldsPage.vue'
-export { default as SizeChartPage } from './SizeChartPage.vue'
