@@ -110,7 +110,8 @@ class EditBenchmarkIT {
                     .put("shelfCloth", "")
                     .put("directional", false)
                     .put("pack", "")
-                    .put("standsFor", "ITSELF");
+                    .put("standsFor", "ITSELF")
+                    .put("guessed", false);
         }
         ArrayNode parts = design.putArray("blocks")
                 .addObject()

@@ -1,8 +1,10 @@
 package org.goldentally.core.design;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.Function;
 import org.goldentally.core.block.Block;
 
@@ -139,8 +141,10 @@ public final class NamedChange {
     }
 
     private static int differing(List<PlaceDesign> before, List<PlaceDesign> after) {
-        long gone = before.stream().filter(place -> !after.contains(place)).count();
-        long come = after.stream().filter(place -> !before.contains(place)).count();
+        Set<PlaceDesign> was = new HashSet<>(before);
+        Set<PlaceDesign> is = new HashSet<>(after);
+        long gone = before.stream().filter(place -> !is.contains(place)).count();
+        long come = after.stream().filter(place -> !was.contains(place)).count();
         return Math.toIntExact(Math.max(gone, come));
     }
 

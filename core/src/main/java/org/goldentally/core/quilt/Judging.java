@@ -1,7 +1,6 @@
 package org.goldentally.core.quilt;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -123,11 +122,14 @@ public record Judging(
     /** An edge of a patch on the outline of a block, with the cloth along it. */
     private record OuterEdge(Edge edge, String cloth) {}
 
+    /** The same where a block hangs: from where to where it reaches along its line. */
+    private record PlacedEdge(TopPart part, String cloth, Length begin, Length end) {}
+
     private static List<SharedCloth> sharedCloths(QuiltTop top) {
         Set<String> background = new LinkedHashSet<>(Set.of(""));
         top.design().cloths().stream().filter(ClothInHand::background).forEach(cloth -> background.add(cloth.key()));
         Map<Figure, List<OuterEdge>> outer = new IdentityHashMap<>();
-        Map<List<Object>, List<Map.Entry<TopPart, OuterEdge>>> byLine = new LinkedHashMap<>();
+        Map<List<Object>, List<PlacedEdge>> byLine = new LinkedHashMap<>();
         for (TopPart part : top.parts()) {
             if (part.kind() != Kind.BLOCK && part.kind() != Kind.HALF_BLOCK) {
                 continue;
@@ -136,29 +138,26 @@ public record Judging(
                 if (!background.contains(each.cloth)) {
                     Edge placed = each.edge.placed(part.placing());
                     byLine.computeIfAbsent(placed.line(), any -> new ArrayList<>())
-                            .add(Map.entry(part, new OuterEdge(placed, each.cloth)));
+                            .add(new PlacedEdge(part, each.cloth, placed.begin(), placed.end()));
                 }
             }
         }
-        Set<SharedCloth> shared = new LinkedHashSet<>();
+        Map<List<Object>, SharedCloth> shared = new LinkedHashMap<>();
         byLine.values().forEach(edges -> addShared(edges, shared));
-        return List.copyOf(shared);
+        return List.copyOf(shared.values());
     }
 
     /** Along one line the edges are sorted by where they begin; only those that overlap are compared. */
-    private static void addShared(List<Map.Entry<TopPart, OuterEdge>> edges, Collection<SharedCloth> shared) {
-        edges.sort(Comparator.comparing(entry -> entry.getValue().edge.begin()));
+    private static void addShared(List<PlacedEdge> edges, Map<List<Object>, SharedCloth> shared) {
+        edges.sort(Comparator.comparing(PlacedEdge::begin));
         for (int i = 0; i < edges.size(); i++) {
-            OuterEdge edge = edges.get(i).getValue();
-            TopPart part = edges.get(i).getKey();
-            for (int j = i + 1; j < edges.size(); j++) {
-                OuterEdge other = edges.get(j).getValue();
-                if (other.edge.begin().isAtLeast(edge.edge.end())) {
-                    break;
-                }
-                TopPart beside = edges.get(j).getKey();
-                if (other.cloth.equals(edge.cloth) && !beside.id().equals(part.id())) {
-                    shared.add(new SharedCloth(edge.cloth, part, beside));
+            PlacedEdge edge = edges.get(i);
+            for (int j = i + 1; j < edges.size() && !edges.get(j).begin.isAtLeast(edge.end); j++) {
+                PlacedEdge other = edges.get(j);
+                if (other.cloth.equals(edge.cloth) && !other.part.id().equals(edge.part.id())) {
+                    shared.putIfAbsent(
+                            List.of(edge.cloth, edge.part.id(), other.part.id()),
+                            new SharedCloth(edge.cloth, edge.part, other.part));
                 }
             }
         }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -92,11 +93,13 @@ public record OddOne(TopPart part, String expected) {
             int columns =
                     1 + grid.keySet().stream().mapToInt(List::getLast).max().orElse(0);
             int most = Math.max(2, grid.size() / 8);
+            Map<TopPart, Look> seen = new IdentityHashMap<>();
+            grid.values().forEach(part -> seen.put(part, look(part)));
             List<Pattern> repeats = new ArrayList<>();
             for (int r = 1; r <= LARGEST_REPEAT; r++) {
                 for (int c = 1; c <= LARGEST_REPEAT; c++) {
                     if (3 * r * c <= grid.size()) {
-                        repeats.add(repeat(grid, r, c));
+                        repeats.add(repeat(grid, seen, r, c));
                     }
                 }
             }
@@ -115,29 +118,35 @@ public record OddOne(TopPart part, String expected) {
         }
 
         /** Places so many rows and columns apart look alike; the look of most of them is the pattern's. */
-        private Pattern repeat(Map<List<Integer>, TopPart> grid, int rows, int columns) {
-            Map<List<Integer>, Map<Look, Integer>> votes = new HashMap<>();
-            grid.forEach((at, part) -> votes.computeIfAbsent(
-                            List.of(at.getFirst() % rows, at.getLast() % columns), any -> new HashMap<>())
-                    .merge(look(part), 1, Integer::sum));
+        private Pattern repeat(Map<List<Integer>, TopPart> grid, Map<TopPart, Look> seen, int rows, int columns) {
+            List<Map<Look, Integer>> votes = new ArrayList<>();
+            for (int i = 0; i < rows * columns; i++) {
+                votes.add(new HashMap<>());
+            }
+            grid.forEach(
+                    (at, part) -> votes.get(repeated(at, rows, columns)).merge(Known.of(seen, part), 1, Integer::sum));
+            List<Optional<Look>> winners = votes.stream().map(Grids::winner).toList();
             List<OddOne> broken = new ArrayList<>();
-            grid.forEach((at, part) -> {
-                Map<Look, Integer> vote = Known.of(votes, List.of(at.getFirst() % rows, at.getLast() % columns));
-                Look winner = vote.entrySet().stream()
-                        .max(Map.Entry.<Look, Integer>comparingByValue()
-                                .thenComparing(entry -> entry.getKey().toString()))
-                        .orElseThrow()
-                        .getKey();
-                if (!winner.equals(look(part))) {
-                    broken.add(new OddOne(part, say(part, winner)));
-                }
-            });
+            grid.forEach((at, part) -> winners.get(repeated(at, rows, columns))
+                    .filter(winner -> !winner.equals(seen.get(part)))
+                    .ifPresent(winner -> broken.add(new OddOne(part, say(part, winner)))));
             // Where every other repeat is broken there is no telling which is the odd one: it needs a clear majority.
-            boolean clear = votes.values().stream().allMatch(vote -> {
+            boolean clear = votes.stream().allMatch(vote -> {
                 int sum = vote.values().stream().mapToInt(Integer::intValue).sum();
-                return vote.size() == 1 || vote.values().stream().anyMatch(count -> 3 * count >= 2 * sum);
+                return vote.size() <= 1 || vote.values().stream().anyMatch(count -> 3 * count >= 2 * sum);
             });
             return clear ? new Pattern(rows * columns, sorted(broken)) : new Pattern(0, tooMany(grid));
+        }
+
+        private static int repeated(List<Integer> at, int rows, int columns) {
+            return at.getFirst() % rows * columns + at.getLast() % columns;
+        }
+
+        private static Optional<Look> winner(Map<Look, Integer> vote) {
+            return vote.entrySet().stream()
+                    .max(Map.Entry.<Look, Integer>comparingByValue()
+                            .thenComparing(entry -> entry.getKey().toString()))
+                    .map(Map.Entry::getKey);
         }
 
         /** The top is its own mirror image; where two places disagree, the one whose neighbours agree less is odd. */
