@@ -1,10 +1,11 @@
 package org.goldentally.core.quilt;
 
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,7 +16,6 @@ import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.problem.Known;
 import org.goldentally.core.quilt.TopPart.Kind;
 
 /**
@@ -93,13 +93,12 @@ public record OddOne(TopPart part, String expected) {
             int columns =
                     1 + grid.keySet().stream().mapToInt(List::getLast).max().orElse(0);
             int most = Math.max(2, grid.size() / 8);
-            Map<TopPart, Look> seen = new IdentityHashMap<>();
-            grid.values().forEach(part -> seen.put(part, look(part)));
+            Places places = places(grid);
             List<Pattern> repeats = new ArrayList<>();
             for (int r = 1; r <= LARGEST_REPEAT; r++) {
                 for (int c = 1; c <= LARGEST_REPEAT; c++) {
                     if (3 * r * c <= grid.size()) {
-                        repeats.add(repeat(grid, seen, r, c));
+                        repeats.add(repeat(places, r, c));
                     }
                 }
             }
@@ -118,35 +117,70 @@ public record OddOne(TopPart part, String expected) {
         }
 
         /** Places so many rows and columns apart look alike; the look of most of them is the pattern's. */
-        private Pattern repeat(Map<List<Integer>, TopPart> grid, Map<TopPart, Look> seen, int rows, int columns) {
-            List<Map<Look, Integer>> votes = new ArrayList<>();
-            for (int i = 0; i < rows * columns; i++) {
-                votes.add(new HashMap<>());
+        private Pattern repeat(Places places, int rows, int columns) {
+            int[][] votes = new int[rows * columns][places.looks.size()];
+            for (int i = 0; i < places.parts.size(); i++) {
+                votes[places.repeated(i, rows, columns)][places.look[i]]++;
             }
-            grid.forEach(
-                    (at, part) -> votes.get(repeated(at, rows, columns)).merge(Known.of(seen, part), 1, Integer::sum));
-            List<Optional<Look>> winners = votes.stream().map(Grids::winner).toList();
+            int[] winners = new int[votes.length];
+            boolean clear = true;
+            for (int k = 0; k < votes.length; k++) {
+                winners[k] = winner(votes[k]);
+                // Where every other repeat is broken there is no telling which is the odd one: it needs a majority.
+                clear &= 3 * votes[k][winners[k]] >= 2 * Arrays.stream(votes[k]).sum();
+            }
+            if (!clear) {
+                return new Pattern(0, tooMany(places.parts));
+            }
             List<OddOne> broken = new ArrayList<>();
-            grid.forEach((at, part) -> winners.get(repeated(at, rows, columns))
-                    .filter(winner -> !winner.equals(seen.get(part)))
-                    .ifPresent(winner -> broken.add(new OddOne(part, say(part, winner)))));
-            // Where every other repeat is broken there is no telling which is the odd one: it needs a clear majority.
-            boolean clear = votes.stream().allMatch(vote -> {
-                int sum = vote.values().stream().mapToInt(Integer::intValue).sum();
-                return vote.size() <= 1 || vote.values().stream().anyMatch(count -> 3 * count >= 2 * sum);
+            for (int i = 0; i < places.parts.size(); i++) {
+                int winner = winners[places.repeated(i, rows, columns)];
+                if (winner != places.look[i]) {
+                    TopPart part = places.parts.get(i);
+                    broken.add(new OddOne(part, say(part, places.looks.get(winner))));
+                }
+            }
+            return new Pattern(rows * columns, sorted(broken));
+        }
+
+        private static int winner(int[] votes) {
+            int most = 0;
+            for (int look = 1; look < votes.length; look++) {
+                if (votes[look] >= votes[most]) {
+                    most = look;
+                }
+            }
+            return most;
+        }
+
+        /**
+         * The blocks of a grid with how each looks, by number, so that many repeats are tried quickly.
+         *
+         * @param looks all that there are; of two with as many votes the later one wins
+         */
+        private record Places(List<TopPart> parts, int[] row, int[] column, int[] look, List<Look> looks) {
+
+            int repeated(int i, int rows, int columns) {
+                return row[i] % rows * columns + column[i] % columns;
+            }
+        }
+
+        private Places places(Map<List<Integer>, TopPart> grid) {
+            List<Look> looks = grid.values().stream()
+                    .map(this::look)
+                    .distinct()
+                    .sorted(Comparator.comparing(Look::toString))
+                    .toList();
+            int size = grid.size();
+            Places places = new Places(new ArrayList<>(), new int[size], new int[size], new int[size], looks);
+            grid.forEach((at, part) -> {
+                int i = places.parts.size();
+                places.row[i] = at.getFirst();
+                places.column[i] = at.getLast();
+                places.look[i] = looks.indexOf(look(part));
+                places.parts.add(part);
             });
-            return clear ? new Pattern(rows * columns, sorted(broken)) : new Pattern(0, tooMany(grid));
-        }
-
-        private static int repeated(List<Integer> at, int rows, int columns) {
-            return at.getFirst() % rows * columns + at.getLast() % columns;
-        }
-
-        private static Optional<Look> winner(Map<Look, Integer> vote) {
-            return vote.entrySet().stream()
-                    .max(Map.Entry.<Look, Integer>comparingByValue()
-                            .thenComparing(entry -> entry.getKey().toString()))
-                    .map(Map.Entry::getKey);
+            return places;
         }
 
         /** The top is its own mirror image; where two places disagree, the one whose neighbours agree less is odd. */
@@ -175,8 +209,8 @@ public record OddOne(TopPart part, String expected) {
             return new Pattern(LARGEST_REPEAT * LARGEST_REPEAT + 1, sorted(broken));
         }
 
-        private static List<OddOne> tooMany(Map<List<Integer>, TopPart> grid) {
-            return grid.values().stream().map(part -> new OddOne(part, "")).toList();
+        private static List<OddOne> tooMany(Collection<TopPart> parts) {
+            return parts.stream().map(part -> new OddOne(part, "")).toList();
         }
 
         private static List<OddOne> sorted(List<OddOne> broken) {
