@@ -11,6 +11,13 @@ const SewStation = () => import('@/features/sew/SewStation.vue')
 const YieldsPage = () => import('@/features/yields/YieldsPage.vue')
 const SizeChartPage = () => import('@/features/yields/SizeChartPage.vue')
 
+/** Brings all stations in, so that they open without a network too; asked for once the page that was opened is quiet. */
+export function bringStations() {
+  for (const station of [ClothStation, TopStation, TallyStation, CutStation, SewStation, YieldsPage, SizeChartPage]) {
+    void station().catch(() => undefined)
+  }
+}
+
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
@@ -33,4 +40,11 @@ export const router = createRouter({
     { path: '/yields/chart', component: SizeChartPage, meta: { title: 'Size chart' } },
     { path: '/:pathMatch(.*)*', component: NothingHere, meta: { title: 'Nothing here' } },
   ],
+})
+
+/** A station of an older build is not there any more after an upgrade: the page is opened anew, where it answers. */
+router.onError((_, to) => {
+  fetch('/api/health', { method: 'HEAD' })
+    .then((answer) => answer.ok && window.location.assign(to.fullPath))
+    .catch(() => undefined)
 })

@@ -120,6 +120,7 @@ class FirstQuiltIT {
     void twoWindowsOnOneQuiltLoseNothing() {
         startQuilt("Two windows");
         station("Top").click();
+        page.waitForURL("**/top");
         Page other = page.context().newPage();
         other.navigate(page.url());
         other.getByLabel("Blocks across", exactly()).fill("9");

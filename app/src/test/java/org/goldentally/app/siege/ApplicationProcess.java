@@ -39,11 +39,12 @@ public final class ApplicationProcess implements AutoCloseable {
         return "http://127.0.0.1:" + port;
     }
 
-    /** Within the bounds that the start command gives it. */
+    /** Within the bounds that the start command gives it, and of what was worked out when it was built. */
     public void startApplication() throws IOException {
         List<String> command = new ArrayList<>(
                 List.of(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-XX:TieredStopAtLevel=1"));
         command.addAll(bounds());
+        command.add("-Dspring.aot.enabled=true");
         command.addAll(List.of(
                 "-cp",
                 System.getProperty("java.class.path"),

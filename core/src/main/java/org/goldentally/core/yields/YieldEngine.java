@@ -4,11 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.goldentally.core.cloth.ClothPiece;
-import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.method.CutPiece;
 import org.goldentally.core.method.Methods;
 import org.goldentally.core.method.PiecingMethod;
@@ -61,7 +59,7 @@ public final class YieldEngine {
                 return new Impossible(
                         method,
                         recipe,
-                        doesNotFit(piece, cut, settings),
+                        new YieldWords(settings).doesNotFit(piece, cut),
                         largestNamedSize(piece, unit, method, settings));
             }
             parts.add(new Part(cut, layout, ofThisPart));
@@ -123,22 +121,6 @@ public final class YieldEngine {
         return true;
     }
 
-    private static Problem doesNotFit(ClothPiece piece, CutPiece cut, SewingSettings settings) {
-        LengthWriter writer = settings.system().writer();
-        Length longCut = Length.max(cut.size().width(), cut.size().height());
-        Length shortCut = Length.min(cut.size().width(), cut.size().height());
-        Length longSide = Length.max(piece.width(), piece.length());
-        Length missing = Length.max(shortCut.minus(piece.shorterSide()), longCut.minus(longSide));
-        String size = cut.size().isSquare()
-                ? writer.writeWithUnit(longCut)
-                : writer.write(shortCut) + " × " + writer.writeWithUnit(longCut);
-        return new Problem(
-                cut.clothLabel(),
-                "the " + cut.name() + " is cut " + size + "; the " + piece.describe(settings.system()) + " is "
-                        + writer.writeWithUnit(missing) + " too small",
-                "take a larger piece or a smaller unit");
-    }
-
     private List<Problem> hints(
             ClothPiece piece,
             PatchworkUnit unit,
@@ -146,27 +128,23 @@ public final class YieldEngine {
             SewingSettings settings,
             List<Part> parts,
             long unitsNow) {
+        YieldWords words = new YieldWords(settings);
         List<Problem> hints = new ArrayList<>();
-        LengthWriter writer = settings.system().writer();
-        Length room = UsualSizes.of(settings.system()).tightWithin();
-        for (Part part : parts) {
-            if (part.isTight(room)) {
-                hints.add(new Problem(
-                        part.cut().clothLabel(),
-                        "tight fit: the cuts come closer than " + writer.writeWithUnit(room) + " to an edge that has"
-                                + " still to be cut true"
-                                + (piece.edge() == ClothPiece.Edge.PINKED ? ", since it is pinked" : ""),
-                        "measure the piece before the first cut"));
-                break;
-            }
-        }
-        offTheRuler(unit, settings).ifPresent(hints::add);
+        parts.stream()
+                .filter(part -> part.isTight(words.room()))
+                .findFirst()
+                .ifPresent(part -> hints.add(words.tight(part.cut(), piece)));
+        words.offTheRuler(unit).ifPresent(hints::add);
         if (unitsNow == 0) {
-            hints.add(new Problem(
-                    "Whole sets",
-                    "one such piece of each cloth does not make a whole set; it takes more than one of some",
-                    "see below how many pieces a number of units takes"));
+            hints.add(words.noWholeSet());
         }
+        manyMore(piece, unit, method, settings, unitsNow).ifPresent(hints::add);
+        return hints;
+    }
+
+    /** The first size below that gives many more. */
+    private Optional<Problem> manyMore(
+            ClothPiece piece, PatchworkUnit unit, PiecingMethod method, SewingSettings settings, long unitsNow) {
         for (int marks = 1; marks <= MARKS_BELOW; marks++) {
             Length smaller = unit.namedSize().minus(settings.grid().steps(marks));
             if (!smaller.isPositive()) {
@@ -174,30 +152,9 @@ public final class YieldEngine {
             }
             long units = units(piece, unit.resized(smaller), method, settings);
             if (units >= MANY_MORE * unitsNow && units > unitsNow) {
-                hints.add(new Problem(
-                        "A little less",
-                        "at " + writer.writeWithUnit(smaller) + " finished you would get " + (units - unitsNow)
-                                + " more",
-                        "make the unit that size, if the quilt allows it"));
-                break;
+                return Optional.of(new YieldWords(settings).aLittleLess(smaller, units - unitsNow));
             }
         }
-        return hints;
-    }
-
-    private static Optional<Problem> offTheRuler(PatchworkUnit unit, SewingSettings settings) {
-        Length trimmed = settings.unfinished(unit.namedSize());
-        if (unit.isTriangle() || trimmed.isOn(settings.grid())) {
-            return Optional.empty();
-        }
-        LengthWriter writer = settings.system().writer();
-        Length below = settings.finished(trimmed.roundedDownTo(settings.grid()));
-        Length above = settings.finished(trimmed.roundedUpTo(settings.grid()));
-        return Optional.of(new Problem(
-                "Size",
-                writer.writeWithUnit(trimmed) + " trimmed is not on a ruler with marks every "
-                        + settings.grid().label(),
-                "friendly finished sizes nearby are " + (below.isPositive() ? writer.write(below) + " and " : "")
-                        + writer.writeWithUnit(above)));
+        return Optional.empty();
     }
 }
