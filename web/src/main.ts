@@ -1,7 +1,7 @@
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp } from 'vue'
 import App from './app/App.vue'
-import { bringStations, router } from './app/router'
+import { router } from './app/router'
 import { sendTaps } from './features/bench'
 import { sendDrafts } from './features/quilts'
 import './style.css'
@@ -14,7 +14,3 @@ sendDrafts(queryClient)
 sendTaps(queryClient)
 
 createApp(App).use(router).use(VueQueryPlugin, { queryClient }).mount('#page')
-
-/** The page that was opened comes first. */
-const QUIET_AFTER_MS = 3000
-setTimeout(bringStations, QUIET_AFTER_MS)

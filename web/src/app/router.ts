@@ -1,22 +1,13 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import { QuiltList, QuiltPage } from '@/features/quilts'
 import NothingHere from './NothingHere.vue'
-
-/** Stations are loaded when they are visited, by a door of their own: what the others use of a feature is in its index. */
-const ClothStation = () => import('@/features/cloth/ClothStation.vue')
-const TopStation = () => import('@/features/top/TopStation.vue')
-const TallyStation = () => import('@/features/tally/TallyStation.vue')
-const CutStation = () => import('@/features/cut/CutStation.vue')
-const SewStation = () => import('@/features/sew/SewStation.vue')
-const YieldsPage = () => import('@/features/yields/YieldsPage.vue')
-const SizeChartPage = () => import('@/features/yields/SizeChartPage.vue')
-
-/** Brings all stations in, so that they open without a network too; asked for once the page that was opened is quiet. */
-export function bringStations() {
-  for (const station of [ClothStation, TopStation, TallyStation, CutStation, SewStation, YieldsPage, SizeChartPage]) {
-    void station().catch(() => undefined)
-  }
-}
+import ClothStation from '@/features/cloth/ClothStation.vue'
+import TopStation from '@/features/top/TopStation.vue'
+import TallyStation from '@/features/tally/TallyStation.vue'
+import CutStation from '@/features/cut/CutStation.vue'
+import SewStation from '@/features/sew/SewStation.vue'
+import YieldsPage from '@/features/yields/YieldsPage.vue'
+import SizeChartPage from '@/features/yields/SizeChartPage.vue'
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -40,11 +31,4 @@ export const router = createRouter({
     { path: '/yields/chart', component: SizeChartPage, meta: { title: 'Size chart' } },
     { path: '/:pathMatch(.*)*', component: NothingHere, meta: { title: 'Nothing here' } },
   ],
-})
-
-/** A station of an older build is not there any more after an upgrade: the page is opened anew, where it answers. */
-router.onError((_, to) => {
-  fetch('/api/health', { method: 'HEAD' })
-    .then((answer) => answer.ok && window.location.assign(to.fullPath))
-    .catch(() => undefined)
 })

@@ -6,8 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.LoadState;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -53,21 +51,6 @@ class YieldsIT {
                 .getByRole(AriaRole.BUTTON, named("How it was worked out"))
                 .click();
         assertThat(method("two-at-a-time")).containsText("4 1/8 finished + 1/4 seam × (2 + √2) = 4.979");
-    }
-
-    /** Scripts and styles of a page that is opened first, as they come over the wire; the font apart, 48 kB. */
-    @Test
-    void aPageBringsItsOwnScriptsOnly() {
-        String quilt = "/quilts/00000000-0000-0000-0000-000000000000/";
-        for (String path :
-                List.of("/quilts", "/yields", quilt + "cloth", quilt + "top", quilt + "tally", quilt + "sew")) {
-            page.navigate(path);
-            page.waitForLoadState(LoadState.NETWORKIDLE);
-            Number bytes = (Number) page.evaluate(
-                    "performance.getEntriesByType('resource').filter((each) => /\\.(js|css)$/.test(each.name))"
-                            + ".reduce((sum, each) => sum + each.encodedBodySize, 0)");
-            assertThat(bytes.longValue()).as(path).isBetween(20_000L, 120_000L);
-        }
     }
 
     @Test
