@@ -22,14 +22,8 @@ class AppArchitectureTest {
             slices().matching("org.goldentally.app.(**)").should().beFreeOfCycles();
 
     @ArchTest
-    static final ArchRule nothingDependsOnAController = classes()
-            .that()
-            .areAnnotatedWith(RestController.class)
-            .should()
-            .onlyHaveDependentClassesThat()
-            .areAnnotatedWith(RestController.class)
-            .orShould()
-            .bePackagePrivate();
+    static final ArchRule controllersAreKnownToNobody =
+            classes().that().areAnnotatedWith(RestController.class).should().notBePublic();
 
     @ArchTest
     static final ArchRule tablesAreReadInTheirOwnRoomOnly =

@@ -5,6 +5,11 @@ import java.util.List;
 import java.util.Optional;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.JoinedStrips;
+import org.goldentally.core.formula.Expression;
+import org.goldentally.core.formula.Figures;
+import org.goldentally.core.formula.Formula;
+import org.goldentally.core.formula.Input;
+import org.goldentally.core.formula.Source;
 import org.goldentally.core.formula.Working;
 import org.goldentally.core.meaning.FinishingSizes;
 import org.goldentally.core.measure.Length;
@@ -31,6 +36,20 @@ public record Finishing(
         List<Problem> problems) {
 
     private static final int MOST_PANELS = 3;
+
+    /** A top on point has sides that no ruler shows; what is cut is rounded up to its marks. */
+    static final Formula BACKING_SIDE = new Formula(
+            "side of backing and batting",
+            Expression.figure(Input.FINISHED)
+                    .plus(Expression.figure(Input.OVERHANG).times(2)),
+            Formula.Rounding.UP_TO_THE_RULER,
+            Source.PRACTICE);
+
+    static final Formula BINDING = new Formula(
+            "binding, length",
+            Expression.figure(Input.WAY_ROUND).plus(Expression.figure(Input.EXTRA)),
+            Formula.Rounding.NONE,
+            Source.PRACTICE);
 
     /**
      * Strips cut across the width and joined on the diagonal, where each join takes as much length as a strip is wide.
@@ -63,15 +82,18 @@ public record Finishing(
         MeasureSystem system = top.design().system();
         List<Problem> problems = new ArrayList<>(sizes.problems());
         List<Working> workings = new ArrayList<>();
-        // A top on point has sides that no ruler shows; what is cut is rounded up to the ruler's marks.
-        Length over = sizes.overhang().times(2);
-        Length width = top.finishedWidth().plus(over).roundedUpTo(top.settings().grid());
-        Length height =
-                top.finishedHeight().plus(over).roundedUpTo(top.settings().grid());
+        Length width = backingSide(top.finishedWidth(), top);
+        Length height = backingSide(top.finishedHeight(), top);
         Optional<Binding> binding = sizes.bindingStrip().flatMap(each -> binding(top, each, problems, workings));
         Optional<Backing> backing =
                 sizes.backingWidth().flatMap(each -> backing(width, height, each, system, problems, workings));
         return new Finishing(binding, width, height, backing, workings, problems);
+    }
+
+    private static Length backingSide(Length finished, QuiltTop top) {
+        Figures figures = Figures.of(Input.FINISHED, finished)
+                .and(Input.OVERHANG, top.read().finishing().overhang());
+        return BACKING_SIDE.onRuler(figures, Length.ZERO, top.settings().grid());
     }
 
     private static Optional<Binding> binding(
@@ -88,7 +110,7 @@ public record Finishing(
         }
         Length round = top.finishedWidth().plus(top.finishedHeight()).times(2);
         Length extra = UsualSizes.of(system).bindingExtra();
-        Length length = round.plus(extra);
+        Length length = BINDING.exactly(Figures.of(Input.WAY_ROUND, round).and(Input.EXTRA, extra));
         JoinedStrips joined = JoinedStrips.diagonal(widthOfFabric, strip);
         long strips = joined.stripsFor(length);
         Working working = new Working(

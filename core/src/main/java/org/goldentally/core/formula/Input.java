@@ -25,7 +25,13 @@ public enum Input {
     /** What a ruler says of a sewn test piece. */
     MEASURED("measured"),
     /** Finished outer side of a border. */
-    OUTER_SIDE("outer side");
+    OUTER_SIDE("outer side"),
+    /** How much larger a backing is on every side. */
+    OVERHANG("overhang"),
+    /** All four sides of a top together. */
+    WAY_ROUND("way round"),
+    /** What a binding takes for its corners and its last join. */
+    EXTRA("extra");
 
     private final String label;
 

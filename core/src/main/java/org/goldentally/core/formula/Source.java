@@ -5,9 +5,7 @@ public enum Source {
     /** It can be derived, and is tested as such. */
     GEOMETRY("geometry"),
     /** Quilters do it so. */
-    PRACTICE("common practice, no source"),
-    /** Our own choice. */
-    OURS("ours");
+    PRACTICE("common practice, no source");
 
     private final String label;
 

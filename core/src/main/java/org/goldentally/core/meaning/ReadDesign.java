@@ -1,9 +1,6 @@
 package org.goldentally.core.meaning;
 
-import java.util.ArrayList;
-import java.util.List;
 import org.goldentally.core.design.QuiltDesign;
-import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 
 /**
@@ -30,12 +27,5 @@ public record ReadDesign(QuiltDesign typed, TopSizes sizes, FinishingSizes finis
     public ReadDesign madeAs(QuiltDesign other) {
         return new ReadDesign(
                 other, sizes, FinishingSizes.of(other.finishing(), other.system()), WorkChoices.of(other));
-    }
-
-    /** What cannot be read, although the top can be drawn without it. */
-    public List<Problem> problems() {
-        List<Problem> problems = new ArrayList<>(work.problems());
-        problems.addAll(finishing.problems());
-        return problems;
     }
 }

@@ -127,7 +127,7 @@ class StripPlansTest {
                 .exact();
         assertThat(more.minus(usual)).isEqualTo(Length.inches(0, 1, 2));
         Tops wrong = Tops.of(2, 2, "8", "pinwheel").plan(PlanDesign.USUAL.withSquaringUp("a bit"));
-        assertThat(ReadDesign.of(wrong.design()).problems())
+        assertThat(ReadDesign.of(wrong.design()).work().problems())
                 .singleElement()
                 .satisfies(problem -> assertThat(problem.why()).isEqualTo("“a bit” cannot be read as a length"));
     }

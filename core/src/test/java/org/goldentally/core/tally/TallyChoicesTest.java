@@ -78,7 +78,21 @@ class TallyChoicesTest {
         assertThat(plan.extra()).isEqualTo(extra);
         assertThat(plan.sets()).isEqualTo(sets);
         assertThat(plan.spare()).isEqualTo(sets * 8 - 80);
-        assertThat(ReadDesign.of(top.design()).problems()).hasSize(typed.equals("a few") ? 1 : 0);
+        assertThat(ReadDesign.of(top.design()).work().problems()).hasSize(typed.equals("a few") ? 1 : 0);
+    }
+
+    @Test
+    void aMethodThatIsNotKnownIsSaidAndTheUnitsAreMadeAsIsUsual() {
+        TopTally usual = tally(Tops.of(4, 5, "8", "pinwheel"));
+        TopTally unknown = tally(Tops.of(4, 5, "8", "pinwheel").choose("half-square triangle", "by magic"));
+        UnitPlan taken = unknown.choices().getFirst().chosen();
+        assertThat(taken.method()).isEqualTo(usual.choices().getFirst().chosen().method());
+        assertThat(taken.cuts()).isEqualTo(usual.choices().getFirst().chosen().cuts());
+        assertThat(unknown.choices().getFirst().byQuilter()).isFalse();
+        assertThat(unknown.problems())
+                .extracting(problem -> problem.where() + ": " + problem.why())
+                .containsExactly("Methods: “by magic” is no method that is known here");
+        assertThat(usual.problems()).isEmpty();
     }
 
     @Test
