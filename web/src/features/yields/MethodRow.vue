@@ -73,47 +73,47 @@ const ofEach = computed(() =>
           </div>
           <dl class="mt-1 grid grid-cols-2 gap-x-6 gap-y-0.5 xl:grid-cols-3">
             <div>
-              <dt class="inline text-soft">cut</dt>
+              <dt class="me-1.5 inline text-soft">cut</dt>
               <dd class="inline font-bold">{{ gives.cutSizes }} {{ unit }}</dd>
             </div>
             <div>
-              <dt class="inline text-soft">raw</dt>
+              <dt class="me-1.5 inline text-soft">raw</dt>
               <dd class="inline">{{ gives.rawSize }} {{ unit }}</dd>
             </div>
             <div>
-              <dt class="inline text-soft">trimmed</dt>
+              <dt class="me-1.5 inline text-soft">trimmed</dt>
               <dd class="inline">{{ gives.trimmedSize }} {{ unit }}</dd>
             </div>
             <div>
-              <dt class="inline text-soft">one set ({{ gives.setName }}) gives</dt>
+              <dt class="me-1.5 inline text-soft">one set ({{ gives.setName }}) gives</dt>
               <dd class="inline">{{ gives.unitsPerSet }}</dd>
             </div>
             <div>
-              <dt class="inline text-soft">outer edges</dt>
+              <dt class="me-1.5 inline text-soft">outer edges</dt>
               <dd class="inline">{{ gives.edges }}</dd>
             </div>
             <div>
-              <dt class="inline text-soft">waste</dt>
+              <dt class="me-1.5 inline text-soft">waste</dt>
               <dd class="inline">{{ gives.wastePercent }} %</dd>
             </div>
             <div>
-              <dt class="inline text-soft">cuts</dt>
+              <dt class="me-1.5 inline text-soft">cuts</dt>
               <dd class="inline">{{ gives.straightCuts }}</dd>
             </div>
             <div>
-              <dt class="inline text-soft">seams</dt>
+              <dt class="me-1.5 inline text-soft">seams</dt>
               <dd class="inline">{{ gives.seamLength }}</dd>
             </div>
             <div v-if="gives.widestSeam">
-              <dt class="inline text-soft">seam at most</dt>
+              <dt class="me-1.5 inline text-soft">seam at most</dt>
               <dd class="inline">{{ gives.widestSeam }}</dd>
             </div>
             <div v-if="gives.leftHand">
-              <dt class="inline text-soft">hands</dt>
+              <dt class="me-1.5 inline text-soft">hands</dt>
               <dd class="inline">{{ gives.leftHand }} left, {{ gives.rightHand }} right</dd>
             </div>
             <div v-if="gives.clothPairings > 1">
-              <dt class="inline text-soft">pairings of cloths a set</dt>
+              <dt class="me-1.5 inline text-soft">pairings of cloths a set</dt>
               <dd class="inline">{{ gives.clothPairings }}</dd>
             </div>
           </dl>
