@@ -131,6 +131,7 @@ function nextPatch() {
 }
 function openBlock() {
   const key = chosenPart.value?.blockKey
+  if (!key) return
   building.value = design.value.blocks.some((block) => block.key === key) ? key : undefined
 }
 type Keys = Readonly<Record<string, (event: KeyboardEvent) => void>>
