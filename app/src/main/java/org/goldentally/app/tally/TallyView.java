@@ -24,6 +24,7 @@ import org.goldentally.core.finishing.StripPlan;
 import org.goldentally.core.formula.Working;
 import org.goldentally.core.making.BonusUnits;
 import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.making.Use;
@@ -80,6 +81,8 @@ public record TallyView(
     /**
      * One way of making a group.
      *
+     * @param sewn what is sewn, in words: 13 pairs, 1 of loose triangles
+     * @param pieces that it adds to what is cut; none, where others leave the parts over
      * @param setEnds what is left of sewn strip sets beyond their segments; empty where nothing is
      * @param workings of the chosen way only
      */
@@ -92,6 +95,7 @@ public record TallyView(
             int unitsPerSet,
             String setName,
             long sets,
+            String sewn,
             long made,
             long spare,
             String setEnds,
@@ -247,9 +251,7 @@ public record TallyView(
         Area cut = tally.ledgers().stream().map(ClothLedger::needed).reduce(Area.ZERO, Area::plus);
         return new TotalsView(
                 tally.count().unitCount(),
-                tally.choices().stream()
-                        .mapToLong(choice -> choice.chosen().sets())
-                        .sum(),
+                tally.making().sets().stream().mapToLong(MadeSet::runs).sum(),
                 tally.choices().stream()
                         .mapToLong(choice -> choice.chosen().spare())
                         .sum(),
@@ -320,9 +322,10 @@ public record TallyView(
                         ? ""
                         : writer.write(way.recipe().sizes().trimmedWidth()) + " × "
                                 + writer.write(way.recipe().sizes().trimmedHeight()),
-                way.recipe().unitsPerSet(),
-                way.recipe().setWord(1),
-                way.sets(),
+                way.run().units(),
+                way.run().word(1),
+                way.runs(),
+                way.runsInWords(),
                 way.made(),
                 way.spare(),
                 way.setEnds()
@@ -331,8 +334,8 @@ public record TallyView(
                         .orElse(""),
                 way.cuts().stream().mapToLong(ClothCut::count).sum(),
                 system.writeArea(way.clothCut()),
-                Purchase.writeRoughly(way.recipe().sewing().seamLength().times(way.sets()), system),
-                way.recipe().sewing().cuts() * way.sets(),
+                Purchase.writeRoughly(way.seams(), system),
+                way.sewingCuts(),
                 system.writeArea(way.recipe().sizes().trimmedAway().times(way.made())),
                 way.recipe().sewing().edges().label(),
                 way.recipe()

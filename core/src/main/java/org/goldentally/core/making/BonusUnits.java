@@ -1,5 +1,6 @@
 package org.goldentally.core.making;
 
+import java.util.List;
 import java.util.Optional;
 import org.goldentally.core.formula.Expression;
 import org.goldentally.core.formula.Factor;
@@ -35,11 +36,15 @@ public record BonusUnits(
 
     /** The bonus units of a plan; empty where nothing is flipped, its cloths are mixed, or they would be too small. */
     public static Optional<BonusUnits> of(UnitPlan plan, SewingSettings settings) {
-        if (!plan.method().flipsCorners() || plan.cuts().size() != 2) {
+        if (!plan.method().flipsCorners()) {
             return Optional.empty();
         }
-        ClothCut base = plan.cuts().getFirst();
-        ClothCut corner = plan.cuts().getLast();
+        List<ClothCut> cuts = plan.cutsFor(plan.made());
+        if (cuts.size() != 2) {
+            return Optional.empty();
+        }
+        ClothCut base = cuts.getFirst();
+        ClothCut corner = cuts.getLast();
         Length raw =
                 RAW.exactly(Figures.of(Input.CUT, corner.size().width()).and(Input.SEAM, settings.seamAllowance()));
         Length trimmed = raw.roundedDownTo(settings.grid());

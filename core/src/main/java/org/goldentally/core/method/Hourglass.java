@@ -27,6 +27,11 @@ public final class Hourglass implements PiecingMethod {
     }
 
     @Override
+    public int partsOfPiece(ClothRole role) {
+        return 2;
+    }
+
+    @Override
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
         int cloths = ((QuarterSquareTriangleUnit) unit).cloths();
         Length finished = unit.finishedWidth();

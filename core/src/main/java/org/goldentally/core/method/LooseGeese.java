@@ -3,6 +3,7 @@ package org.goldentally.core.method;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.unit.ClothRole;
 import org.goldentally.core.unit.PatchworkUnit;
 import org.goldentally.core.unit.PatchworkUnit.FlyingGeeseUnit;
 
@@ -17,6 +18,11 @@ public final class LooseGeese implements PiecingMethod {
     @Override
     public boolean makes(PatchworkUnit unit) {
         return unit instanceof FlyingGeeseUnit;
+    }
+
+    @Override
+    public int partsOfPiece(ClothRole role) {
+        return role == ClothRole.A ? 4 : 2;
     }
 
     @Override

@@ -26,6 +26,11 @@ public final class LooseHalfSquares implements PiecingMethod {
     }
 
     @Override
+    public int partsOfPiece(ClothRole role) {
+        return 2;
+    }
+
+    @Override
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);

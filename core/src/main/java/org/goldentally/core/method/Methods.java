@@ -19,6 +19,7 @@ public final class Methods {
             new BiasStrips(),
             new StripSetTriangles(),
             new Hourglass(),
+            new LooseQuarters(),
             new SplitQuarter(),
             new LooseTriangles(),
             new FlippedGeese(),

@@ -8,6 +8,10 @@ public enum OuterEdges {
     STRAIGHT_ONCE_SEWN(
             "straight",
             "the outer edges run with the grain; the long sides of loose triangles are on the bias until they are sewn"),
+    STRAIGHT_LONG_SIDES(
+            "straight",
+            "the outer edges, the long sides of the quarters, run with the grain; the short sides are on the bias until"
+                    + " they are sewn"),
     BIAS(
             "all bias",
             "the cuts that become the outer edges run at 45 degrees to the grain: handle gently, they stretch"),
@@ -37,6 +41,10 @@ public enum OuterEdges {
                 "The long side of a loose triangle is on the bias and stretches until it is sewn: lay the triangles, do not"
                         + " tug at them, pin the long side and let the machine feed it. Press straight up and down,"
                         + " without steam; starch before cutting helps.";
+            case STRAIGHT_LONG_SIDES ->
+                "The short sides of a quarter triangle are on the bias and stretch until they are sewn: lay the quarters,"
+                        + " do not tug at them, and let the machine feed them. Press straight up and down, without steam;"
+                        + " starch before cutting helps.";
             case BIAS ->
                 "All outer edges are on the bias and stretch: lift and lay the units, do not tug at them. Press straight"
                         + " up and down, without steam. Starch before cutting or pins help, and a straight-grained"

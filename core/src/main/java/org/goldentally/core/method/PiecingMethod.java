@@ -2,6 +2,7 @@ package org.goldentally.core.method;
 
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.habits.SewingSettings;
+import org.goldentally.core.unit.ClothRole;
 import org.goldentally.core.unit.PatchworkUnit;
 
 /** A way of making a unit: two at a time, eight at a time, by strips. */
@@ -16,6 +17,7 @@ public sealed interface PiecingMethod
                 Hourglass,
                 LooseGeese,
                 LooseHalfSquares,
+                LooseQuarters,
                 LooseTriangles,
                 PiecedHalf,
                 PlainCut,
@@ -43,14 +45,33 @@ public sealed interface PiecingMethod
         return this instanceof Chain;
     }
 
+    /** Whether it is taken only where the quilter chooses it. */
+    default boolean isOnlyByChoice() {
+        return joinsManyCloths() || this instanceof LooseQuarters;
+    }
+
     /** Whether patches of one part may be of different cloths, since each is cut from its own square. */
     default boolean cutsEachPatchApart() {
-        return this instanceof LooseGeese || flipsCorners();
+        return this instanceof LooseGeese || this instanceof LooseQuarters || flipsCorners();
     }
 
     /** Whether squares are sewn onto corners and the corners cut away, which leaves triangles for bonus units. */
     default boolean flipsCorners() {
         return this instanceof FlippedGeese || this instanceof CornerFlip;
+    }
+
+    /**
+     * How many parts for one patch each, free to meet any other cloth, one piece cut for a role gives; 0 where the pieces
+     * of a set stay together. A square cut once from corner to corner gives two triangles, a square of a pair a triangle
+     * to either of the two halves that are crossed later.
+     */
+    default int partsOfPiece(ClothRole role) {
+        return 0;
+    }
+
+    /** Whether halves are sewn first and then crossed, each crossing giving two units. */
+    default boolean crosses() {
+        return this instanceof Hourglass || this instanceof SplitQuarter;
     }
 
     /**

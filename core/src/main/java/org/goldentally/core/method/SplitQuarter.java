@@ -43,6 +43,11 @@ public final class SplitQuarter implements PiecingMethod {
         return unit instanceof SplitQuarterUnit;
     }
 
+    @Override
+    public int partsOfPiece(ClothRole role) {
+        return role == ClothRole.C ? 1 : 2;
+    }
+
     /** One pair of squares gives two half-square triangles, and these with two plain squares four units. */
     @Override
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {

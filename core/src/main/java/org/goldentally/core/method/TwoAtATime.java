@@ -3,6 +3,7 @@ package org.goldentally.core.method;
 import org.goldentally.core.formula.Formula;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.unit.ClothRole;
 
 /** Two squares sewn on both sides of one diagonal and cut apart on it: two units a pair. */
 public final class TwoAtATime extends HalfSquareMethod {
@@ -10,6 +11,11 @@ public final class TwoAtATime extends HalfSquareMethod {
     @Override
     public MethodId id() {
         return MethodId.TWO_AT_A_TIME;
+    }
+
+    @Override
+    public int partsOfPiece(ClothRole role) {
+        return 2;
     }
 
     @Override

@@ -3,8 +3,10 @@ package org.goldentally.core.sew;
 import java.util.List;
 import java.util.Optional;
 import org.goldentally.core.block.Figure.InnerBlock;
+import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.quilt.PartId;
+import org.goldentally.core.unit.Hands;
 
 /**
  * Equal work done in one go: the units of a kind in their cloths, blocks, rows, a border.
@@ -13,7 +15,7 @@ import org.goldentally.core.quilt.PartId;
  * @param needed how many the top needs, those for mishaps not among them
  * @param perSet how many one set gives
  * @param setName {@code pair}, {@code block}, {@code row}
- * @param plan of units; empty for what is sewn of them
+ * @param set of units or halves; empty for what is sewn of them
  * @param partIds the parts of the top that it goes into
  * @param inner the block that is sewn, where it is set into others
  */
@@ -25,7 +27,7 @@ public record Batch(
         long needed,
         int perSet,
         String setName,
-        Optional<UnitPlan> plan,
+        Optional<MadeSet> set,
         List<PartId> partIds,
         Optional<InnerBlock> inner) {
 
@@ -37,13 +39,14 @@ public record Batch(
             long needed,
             int perSet,
             String setName,
-            Optional<UnitPlan> plan,
+            Optional<MadeSet> set,
             List<PartId> partIds) {
-        this(key, kind, title, subtitle, needed, perSet, setName, plan, partIds, Optional.empty());
+        this(key, kind, title, subtitle, needed, perSet, setName, set, partIds, Optional.empty());
     }
 
     /** What is sewn, in the order in which a quilter sews. */
     public enum Kind {
+        HALVES,
         UNITS,
         BONUS,
         BLOCKS,
@@ -52,17 +55,33 @@ public record Batch(
         BINDING
     }
 
+    /** The group of units that is made, where it is one. */
+    public Optional<UnitPlan> plan() {
+        return set.flatMap(each -> switch (each) {
+            case MadeSet.Whole whole -> Optional.of(whole.plan());
+            case MadeSet.Single single -> Optional.of(single.plan());
+            case MadeSet.Crossed crossed -> Optional.of(crossed.plan());
+            case MadeSet.Halves halves -> Optional.empty();
+            case MadeSet.Joined joined -> Optional.empty();
+        });
+    }
+
+    /** Of the units that one set gives, those of either hand, where hands are counted apart. */
+    public Hands hands() {
+        return plan().filter(units -> units.left() + units.right() > 0)
+                .map(units -> units.run().hands())
+                .orElse(Hands.NONE);
+    }
+
     /** How many sets are still to be sewn, given what is made; by hand, where hands differ. */
     public long setsLeft(BenchState.Counts counts) {
-        if (plan.isPresent()
-                && plan.get().recipe().hands().differ()
-                && plan.get().left() + plan.get().right() > 0) {
-            UnitPlan units = plan.get();
-            int left = units.recipe().hands().left();
-            int right = units.recipe().hands().right();
-            long openLeft = units.left() + counts.spoiledLeft() - (long) counts.setsMade() * left;
-            long openRight = units.right() + counts.spoiledRight() - (long) counts.setsMade() * right;
-            return Math.max(0, Math.max(ceil(openLeft, left), ceil(openRight, right)));
+        Hands each = hands();
+        if (each.differ()) {
+            UnitPlan units = plan().orElseThrow();
+            int both = each.left() + each.right();
+            long openLeft = units.left() + counts.spoiledLeft() - (long) counts.units() * each.left() / both;
+            long openRight = units.right() + counts.spoiledRight() - (long) counts.units() * each.right() / both;
+            return Math.max(0, Math.max(ceil(openLeft, each.left()), ceil(openRight, each.right())));
         }
         return Math.max(0, Math.ceilDiv(needed - counts.good(), perSet));
     }
@@ -73,7 +92,7 @@ public record Batch(
 
     /** Sets that the plan has cloth cut for. */
     public long setsPlanned() {
-        return plan.map(UnitPlan::sets).orElse(Math.ceilDiv(needed, (long) perSet));
+        return set.map(MadeSet::runs).orElse(Math.ceilDiv(needed, (long) perSet));
     }
 
     /** Sets beyond those that cloth is cut for. */

@@ -15,7 +15,6 @@ import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.making.BonusUnits;
-import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.making.UnitsKey;
 import org.goldentally.core.measure.Length;
@@ -23,11 +22,9 @@ import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.problem.Known;
 import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.quilt.QuiltTop;
-import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Batch.Kind;
 import org.goldentally.core.tally.TopTally;
-import org.goldentally.core.unit.PatchworkUnit;
 
 /** The batches of a quilt in the order in which they are sewn: units by method and cloths, blocks, rows, borders. */
 public final class Batches {
@@ -58,34 +55,22 @@ public final class Batches {
         return design.cloth(cloth).map(each -> each.name()).orElse("not dressed");
     }
 
-    private String names(List<String> cloths) {
-        return cloths.stream().distinct().map(this::name).collect(Collectors.joining(" · "));
-    }
-
-    /** Chains of one method follow each other; within a method the largest batch comes first. */
+    /** Halves before they are crossed; then chains of one method follow each other, the largest batch first. */
     private List<Batch> units() {
-        Map<UnitsKey, List<TopCount.Group>> groups =
-                tally.count().units().stream().collect(Collectors.groupingBy(UnitPlans::key));
-        return tally.choices().stream()
-                .map(UnitPlans.Choice::chosen)
-                .filter(plan -> !(plan.unit() instanceof PatchworkUnit.PlainPatch)
-                        && !plan.unit().isTriangle())
-                .sorted(Comparator.comparing((UnitPlan plan) -> plan.unit().name())
-                        .thenComparing(plan -> plan.method().key())
-                        .thenComparing(
-                                Comparator.comparingLong(UnitPlan::needed).reversed()))
-                .map(plan -> new Batch(
-                        new BatchKey.Units(plan.key()),
-                        Kind.UNITS,
-                        plan.label(),
-                        names(plan.cloths()) + ", " + plan.method().displayName(),
-                        plan.needed(),
-                        plan.recipe().unitsPerSet(),
-                        plan.recipe().setName(),
-                        Optional.of(plan),
-                        groups.getOrDefault(plan.key(), List.of()).stream()
-                                .flatMap(group -> group.partIds().stream())
-                                .toList()))
+        Map<UnitsKey, List<PartId>> parts = tally.count().units().stream()
+                .collect(Collectors.groupingBy(
+                        UnitPlans::key,
+                        Collectors.flatMapping(group -> group.partIds().stream(), Collectors.toList())));
+        SetWords words = new SetWords(design, parts);
+        return tally.making().sets().stream()
+                .flatMap(set -> words.batch(set).stream())
+                .sorted(Comparator.comparing(Batch::kind)
+                        .thenComparing(batch -> batch.set()
+                                .map(set -> set.recipe().sizes().toString())
+                                .orElse(""))
+                        .thenComparing(batch ->
+                                batch.set().map(set -> set.method().key()).orElse(""))
+                        .thenComparing(Comparator.comparingLong(Batch::needed).reversed()))
                 .toList();
     }
 

@@ -11,14 +11,17 @@ import org.goldentally.core.account.CuttingRequest;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.method.Recipe;
 import org.goldentally.core.tally.TopTally;
 
 /**
@@ -98,49 +101,57 @@ public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<St
     }
 
     public static WaysOut of(Batch batch, BenchState.Counts counts, TopTally tally) {
-        if (batch.plan().isEmpty()) {
+        if (batch.set().isEmpty()) {
             return new WaysOut(0, true, 0, List.of());
         }
-        UnitPlan plan = batch.plan().get();
+        MadeSet set = batch.set().get();
         QuiltDesign design = tally.top().design();
         Leftovers leftovers = new Leftovers(tally, design.system());
         // Once all are made, nothing more is wanted, however many sets that took.
         long beyond = batch.setsLeft(counts) == 0 ? 0 : batch.setsBeyondPlan(counts);
         long spareSets =
                 Math.max(0, batch.setsPlanned() - counts.setsMade() - counts.setsSpoiled() - batch.setsLeft(counts));
-        long most = most(plan, leftovers, design);
-        List<String> missing = beyond == 0 ? List.of() : leftovers.missing(cuts(plan, beyond), design);
+        long most = most(set, leftovers, design);
+        List<String> missing = beyond == 0 ? List.of() : leftovers.missing(set.cutsFor(beyond), design);
         List<String> ways = new ArrayList<>();
         if (beyond > 0) {
+            spareTriangles(set, tally).ifPresent(ways::add);
             if (missing.isEmpty()) {
-                ways.add("cut " + beyond + " more " + plan.recipe().setWord(beyond) + " from what is left over");
+                ways.add("cut " + beyond + " more " + Recipe.counted(batch.setName(), beyond)
+                        + " from what is left over");
             } else {
-                otherMethod(plan, batch, counts, tally, leftovers).ifPresent(ways::add);
-                neighbour(plan, beyond, design, leftovers).ifPresent(ways::add);
+                batch.plan()
+                        .flatMap(plan -> otherMethod(plan, batch, counts, tally, leftovers))
+                        .ifPresent(ways::add);
+                neighbour(set.cutsFor(beyond), design, leftovers).ifPresent(ways::add);
                 ways.add("buy " + String.join(" and ", missing));
             }
         }
         return new WaysOut(beyond, missing.isEmpty(), spareSets + Math.max(0, most - beyond), ways);
     }
 
-    private static List<ClothCut> cuts(UnitPlan plan, long sets) {
-        return plan.cuts().stream()
-                .map(cut -> new ClothCut(
-                        cut.cloth(),
-                        cut.size(),
-                        cut.name(),
-                        Math.max(1, Math.ceilDiv(cut.count() * sets, Math.max(1, plan.sets()))),
-                        cut.uses(),
-                        cut.useLabel()))
-                .toList();
+    /** Triangles of both cloths that the plan leaves over make a unit or a half without a cut. */
+    private static Optional<String> spareTriangles(MadeSet set, TopTally tally) {
+        List<String> cloths = set.cutsFor(1).stream().map(ClothCut::cloth).toList();
+        List<CutSize> sizes =
+                set.cutsFor(1).stream().map(ClothCut::size).distinct().toList();
+        boolean all = cloths.size() == 2
+                && sizes.size() == 1
+                && cloths.stream()
+                        .allMatch(cloth -> tally.making().parts().stream()
+                                .anyMatch(parts -> parts.pieces().cloth().equals(cloth)
+                                        && parts.pieces().size().equals(sizes.getFirst())
+                                        && parts.perPiece() == 2
+                                        && parts.spare() > 0));
+        return all ? Optional.of("sew one of the loose triangles that are left over of both cloths") : Optional.empty();
     }
 
-    private static long most(UnitPlan plan, Leftovers leftovers, QuiltDesign design) {
+    private static long most(MadeSet set, Leftovers leftovers, QuiltDesign design) {
         int enough = 0;
         int tooMany = MOST_SETS + 1;
         while (tooMany - enough > 1) {
             int middle = (enough + tooMany) / 2;
-            if (leftovers.missing(cuts(plan, middle), design).isEmpty()) {
+            if (leftovers.missing(set.cutsFor(middle), design).isEmpty()) {
                 enough = middle;
             } else {
                 tooMany = middle;
@@ -158,9 +169,7 @@ public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<St
                 .filter(choice -> choice.chosen().key().equals(plan.key()))
                 .flatMap(choice -> choice.ways().stream())
                 .filter(way -> way.method() != plan.method() && UnitPlans.isUsual(way))
-                .filter(way -> leftovers
-                        .missing(cuts(way, Math.ceilDiv(open, way.recipe().unitsPerSet())), design)
-                        .isEmpty())
+                .filter(way -> leftovers.missing(way.cutsFor(open), design).isEmpty())
                 .min(Comparator.comparingInt((UnitPlan way) -> way.recipe().unitsPerSet()))
                 .map(way -> "make the last " + open + " " + way.method().displayName() + ": cut "
                         + way.recipe().sizesToCut().stream()
@@ -171,19 +180,17 @@ public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<St
     }
 
     /** The cloth nearest in value whose leftovers give what one cloth of the unit lacks. */
-    private static Optional<String> neighbour(UnitPlan plan, long sets, QuiltDesign design, Leftovers leftovers) {
-        for (String cloth : plan.cloths().stream().distinct().toList()) {
-            List<ClothCut> cuts = cuts(plan, sets).stream()
-                    .filter(cut -> cut.cloth().equals(cloth))
-                    .toList();
+    private static Optional<String> neighbour(List<ClothCut> all, QuiltDesign design, Leftovers leftovers) {
+        List<String> cloths = all.stream().map(ClothCut::cloth).distinct().toList();
+        for (String cloth : cloths) {
+            List<ClothCut> cuts =
+                    all.stream().filter(cut -> cut.cloth().equals(cloth)).toList();
             Optional<ClothInHand> own = design.cloth(cloth);
             if (own.isEmpty() || leftovers.missing(cuts, design).isEmpty()) {
                 continue;
             }
             return design.cloths().stream()
-                    .filter(other -> !other.key().equals(cloth)
-                            && !other.dealt()
-                            && !plan.cloths().contains(other.key()))
+                    .filter(other -> !other.key().equals(cloth) && !other.dealt() && !cloths.contains(other.key()))
                     .filter(other -> leftovers.tally().ledgers().stream()
                             .anyMatch(ledger -> ledger.cloth().equals(other.key())))
                     .filter(other -> leftovers

@@ -19,6 +19,7 @@ import org.goldentally.core.method.HalfSquareMethod;
 import org.goldentally.core.method.Hourglass;
 import org.goldentally.core.method.LooseGeese;
 import org.goldentally.core.method.LooseHalfSquares;
+import org.goldentally.core.method.LooseQuarters;
 import org.goldentally.core.method.LooseTriangles;
 import org.goldentally.core.method.PiecedHalf;
 import org.goldentally.core.method.PiecingMethod;
@@ -80,6 +81,9 @@ public final class MakingSteps {
             case StripSetTriangles triangles -> StripSteps.setTriangles(stripWidth(), trimmed(), settings, habits);
             case Hourglass hourglass ->
                 SquareSteps.hourglass(
+                        firstCut(), ((QuarterSquareTriangleUnit) unit).cloths(), trimmed(), settings, habits);
+            case LooseQuarters quarters ->
+                SquareSteps.looseQuarters(
                         firstCut(), ((QuarterSquareTriangleUnit) unit).cloths(), trimmed(), settings, habits);
             case SplitQuarter split -> SquareSteps.splitQuarter(firstCut(), lastCut(), trimmed(), settings, habits);
             case LooseTriangles triangles ->

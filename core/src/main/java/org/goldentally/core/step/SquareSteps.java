@@ -5,7 +5,6 @@ import static org.goldentally.core.step.Sketch.square;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Supplier;
 import org.goldentally.core.geometry.Line;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
@@ -85,12 +84,8 @@ public final class SquareSteps {
     public static List<Step> hourglass(
             Length side, int cloths, Length trimmed, SewingSettings settings, Habits habits) {
         Length half = side.minus(settings.seamAllowance().timesRootTwo());
-        Pair first = cloths == 3 ? new Pair(ClothRole.A, ClothRole.C) : new Pair(ClothRole.A, ClothRole.B);
-        Pair second = switch (cloths) {
-            case 2 -> first;
-            case 3 -> new Pair(ClothRole.B, ClothRole.C);
-            default -> new Pair(ClothRole.C, ClothRole.D);
-        };
+        Pair first = firstHalf(cloths);
+        Pair second = secondHalf(cloths);
         List<Pair> pairs = cloths == 2 ? List.of(first) : List.of(first, second);
         List<Step> steps = new ArrayList<>(PairSteps.twoAtATime(pairs, side, settings, habits)
                 .untilCut(cloths == 2 ? "the two squares" : "the squares of either pair"));
@@ -103,7 +98,59 @@ public final class SquareSteps {
         steps.add(opened.step(
                 Step.Kind.PRESS,
                 "Open the half-square triangles. " + habits.pressing().instruction() + " Do not trim yet."));
-        steps.addAll(crossed(half, first, second, trimmed, settings, habits, "two half-square triangles"));
+        steps.addAll(new CrossedHalves(half, first, second, trimmed, settings, habits)
+                .sewCutAndTrim("two half-square triangles"));
+        return steps;
+    }
+
+    private static Pair firstHalf(int cloths) {
+        return cloths == 3 ? new Pair(ClothRole.A, ClothRole.C) : new Pair(ClothRole.A, ClothRole.B);
+    }
+
+    private static Pair secondHalf(int cloths) {
+        return switch (cloths) {
+            case 2 -> firstHalf(2);
+            case 3 -> new Pair(ClothRole.B, ClothRole.C);
+            default -> new Pair(ClothRole.C, ClothRole.D);
+        };
+    }
+
+    /** Four loose quarters joined: two and two along a short side, then half to half. */
+    public static List<Step> looseQuarters(
+            Length side, int cloths, Length trimmed, SewingSettings settings, Habits habits) {
+        Length off = settings.seamAllowance().timesRootTwo();
+        Length half = side.minus(off);
+        Pair first = firstHalf(cloths);
+        Polygon quarter =
+                Polygon.of(Point.ORIGIN, Point.at(side, NONE), Point.at(side.dividedBy(2), side.dividedBy(2)));
+        Line seam = line(half.dividedBy(2), half.dividedBy(2), half, NONE);
+        List<Polygon> own = Sketch.body(quarter, seam);
+        List<Step> steps = new ArrayList<>();
+        Sketch squares = new Sketch();
+        for (int i = 0; i < cloths; i++) {
+            Length right = side.times(5L * i).dividedBy(4);
+            squares.cloth(ClothRole.at(i), square(right, NONE, side))
+                    .cut(PairSteps.diagonals(side).stream()
+                            .map(line -> line.movedBy(right, NONE))
+                            .toList());
+        }
+        steps.add(squares.step(
+                Step.Kind.CUT,
+                "Cut each square on both diagonals without shifting: four quarters each. Their short sides are bias:"
+                        + " do not pull."));
+        steps.add(new Sketch()
+                .cloth(first.lower(), quarter)
+                .upper(first.upper(), quarter)
+                .stitch(List.of(seam))
+                .step(
+                        Step.Kind.STITCH,
+                        "Two quarters right sides together, tips even; stitch along one short side, the same side of"
+                                + " all: the other side makes the other hand."));
+        steps.add(new Sketch()
+                .cloths(first.lower(), own)
+                .cloths(first.upper(), Sketch.mirrored(own, seam))
+                .step(Step.Kind.PRESS, "Open the half. " + habits.pressing().instruction()));
+        steps.addAll(new CrossedHalves(half, first, secondHalf(cloths), trimmed, settings, habits).joinAndTrim());
         return steps;
     }
 
@@ -119,86 +166,20 @@ public final class SquareSteps {
                 .step(
                         Step.Kind.PRESS,
                         "Open the half-square triangle. " + habits.pressing().instruction()));
-        steps.addAll(crossed(
-                half,
-                new Pair(ClothRole.A, ClothRole.B),
-                new Pair(ClothRole.C, ClothRole.C),
-                trimmed,
-                settings,
-                habits,
-                "the half-square triangle and a plain square"));
+        Pair pair = new Pair(ClothRole.A, ClothRole.B);
+        Pair plain = new Pair(ClothRole.C, ClothRole.C);
+        steps.addAll(new CrossedHalves(half, pair, plain, trimmed, settings, habits)
+                .sewCutAndTrim("the half-square triangle and a plain square"));
         return steps;
     }
 
     /** The halves of a square whose seam rises from the lower left to the upper right corner. */
-    private static List<Polygon> lowerRising(Length side) {
+    static List<Polygon> lowerRising(Length side) {
         return List.of(Polygon.of(Point.at(NONE, side), Point.at(side, NONE), Point.at(side, side)));
     }
 
-    private static List<Polygon> upperRising(Length side) {
+    static List<Polygon> upperRising(Length side) {
         return List.of(Polygon.of(Point.ORIGIN, Point.at(side, NONE), Point.at(NONE, side)));
-    }
-
-    /**
-     * Two squares, each divided by a seam that rises, sewn on both sides of the falling diagonal; the part below the
-     * diagonal is opened.
-     */
-    private static List<Step> crossed(
-            Length side,
-            Pair below,
-            Pair above,
-            Length trimmed,
-            SewingSettings settings,
-            Habits habits,
-            String pieces) {
-        // Either layer has its seam rising; unlike cloths face each other.
-        Supplier<Sketch> layers = () -> new Sketch()
-                .cloths(below.lower(), lowerRising(side))
-                .cloths(below.upper(), upperRising(side))
-                .upper(above.upper(), lowerRising(side).getFirst())
-                .upper(above.lower(), upperRising(side).getFirst());
-        List<Line> diagonal = List.of(line(NONE, NONE, side, side));
-        List<Line> seams = PairSteps.besideDiagonals(side, settings, false);
-        Line held = seamOfLowerHalf(side, settings);
-        List<Polygon> lower = Sketch.body(lowerHalf(side), held);
-        Line firstSeam = line(NONE, side, side, NONE);
-        // Each layer's part, divided by its own seam; the upper layer lies turned, so its cloths change places.
-        List<Polygon> nearRight = Sketch.beyond(lower, firstSeam);
-        List<Polygon> nearTop = Sketch.beyond(lower, Sketch.reversed(firstSeam));
-        Supplier<Sketch> opened = () -> new Sketch()
-                .cloths(below.lower(), nearRight)
-                .cloths(below.upper(), nearTop)
-                .cloths(above.lower(), Sketch.mirrored(nearTop, held))
-                .cloths(above.upper(), Sketch.mirrored(nearRight, held));
-        Point centre = held.from().middleTo(held.to());
-        Length reach = trimmed.dividedBy(2);
-        Polygon trim = Polygon.rectangle(centre.plus(reach.negated(), reach.negated()), trimmed, trimmed);
-        String half = settings.system().writer().write(reach);
-        return List.of(
-                layers.get()
-                        .step(
-                                Step.Kind.PAIR,
-                                "Lay " + pieces + " right sides together, unlike cloths facing, the seams nesting."),
-                layers.get()
-                        .mark(diagonal)
-                        .stitch(seams)
-                        .step(
-                                Step.Kind.STITCH,
-                                "Mark the diagonal that crosses the seam, and stitch "
-                                        + settings.system().writer().writeWithUnit(settings.seamAllowance())
-                                        + " on both sides of it."),
-                layers.get().stitch(seams).cut(diagonal).step(Step.Kind.CUT, "Cut on the diagonal, between the seams."),
-                opened.get()
-                        .step(
-                                Step.Kind.PRESS,
-                                "Open the unit. " + habits.pressing().instruction()),
-                opened.get()
-                        .trim(trim)
-                        .step(
-                                Step.Kind.TRIM,
-                                "Lay the ruler's 45° line on a seam and its " + half
-                                        + " mark, both ways, on the centre point; trim two sides, turn, trim the other two, to "
-                                        + settings.system().writer().writeWithUnit(trimmed) + "."));
     }
 
     /** Triangles cut from a square on one diagonal or on both. */

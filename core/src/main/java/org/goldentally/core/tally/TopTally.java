@@ -19,6 +19,7 @@ import org.goldentally.core.finishing.StripPlan;
 import org.goldentally.core.finishing.StripPlans;
 import org.goldentally.core.making.BonusUnits;
 import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.MakingPlan;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.making.Use;
 import org.goldentally.core.meaning.ReadDesign;
@@ -30,6 +31,7 @@ import org.goldentally.core.quilt.TopCount;
 /**
  * The tally of a whole top: how each group of units is made, and each cloth's account.
  *
+ * @param making how all units and pieces are made
  * @param strips strips of sashing, borders and binding, joined where they are longer than the cloth is wide
  * @param ledgers one for each cloth of the quilt that anything is cut of
  * @param undressed pieces of patches that have no cloth yet
@@ -39,12 +41,17 @@ import org.goldentally.core.quilt.TopCount;
 public record TopTally(
         QuiltTop top,
         TopCount count,
-        List<UnitPlans.Choice> choices,
+        MakingPlan making,
         List<StripPlan> strips,
         List<ClothLedger> ledgers,
         List<ClothCut> undressed,
         List<BonusUnits> bonus,
         List<TopCount.Group> unplanned) {
+
+    /** For each group of units the ways to make it, and the one that is taken. */
+    public List<UnitPlans.Choice> choices() {
+        return making.choices();
+    }
 
     /** Whether pieces are panels of the backing. */
     public boolean isBacking(ClothCut cut) {
@@ -58,11 +65,9 @@ public record TopTally(
                 .findFirst();
     }
 
-    /** What the quilter should put right of the plan: what says nothing, and ways that are not taken. */
+    /** What the quilter should put right of the plan: what says nothing. */
     public List<Problem> problems() {
-        List<Problem> problems = new ArrayList<>(top.read().work().problems());
-        problems.addAll(UnitPlans.notTaken(top.read(), choices));
-        return problems;
+        return top.read().work().problems();
     }
 
     public static TopTally of(QuiltTop top, Map<String, List<ShelfPieces>> shelf) {
@@ -82,7 +87,7 @@ public record TopTally(
             QuiltTop top, TopCount count, ReadDesign read, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
         QuiltDesign design = read.typed();
         Length usual = UsualSizes.of(design.system()).widthOfFabric();
-        List<UnitPlans.Choice> choices = new UnitPlans(read, usual).of(count);
+        MakingPlan making = UnitPlans.of(count, read, usual);
         List<StripPlan> strips =
                 new ArrayList<>(new StripPlans(top, read, cloth -> width(shelf.getOrDefault(cloth, List.of()), usual))
                         .of(count));
@@ -94,26 +99,25 @@ public record TopTally(
                 .ifPresent(strips::add);
         boolean scrappy = design.finishing().scrappyBinding() && binding.isPresent();
         binding.filter(any -> !scrappy).ifPresent(strips::add);
-        List<ClothLedger> ledgers = ledgers(read, choices, strips, shelf, cutter);
+        List<ClothLedger> ledgers = ledgers(read, making, strips, shelf, cutter);
         if (scrappy) {
             ScrappyBinding scraps =
                     ScrappyBinding.from(ledgers, binding.get(), design.system().writer());
             ledgers = scraps.ledgers();
             strips.add(scraps.plan());
             if (scraps.plan().stripsCut() > 0) {
-                ledgers = ledgers(read, choices, strips, shelf, cutter);
+                ledgers = ledgers(read, making, strips, shelf, cutter);
                 ledgers = ScrappyBinding.from(
                                 ledgers, binding.get(), design.system().writer())
                         .ledgers();
             }
         }
-        List<BonusUnits> bonus = choices.stream()
+        List<BonusUnits> bonus = making.choices().stream()
                 .map(UnitPlans.Choice::chosen)
                 .filter(plan -> design.plan().bonus().contains(plan.key().choice()))
                 .flatMap(plan -> BonusUnits.of(plan, top.settings()).stream())
                 .toList();
-        List<ClothCut> undressed = choices.stream()
-                .flatMap(choice -> choice.chosen().cuts().stream())
+        List<ClothCut> undressed = making.cuts().stream()
                 .filter(cut -> cut.cloth().isEmpty())
                 .collect(java.util.stream.Collectors.toCollection(ArrayList::new));
         strips.stream()
@@ -121,30 +125,27 @@ public record TopTally(
                 .filter(cut -> cut.cloth().isEmpty() && cut.count() > 0)
                 .forEach(undressed::add);
         return new TopTally(
-                top, count, choices, strips, ledgers, undressed, bonus, UnitPlans.unplanned(count, choices));
+                top, count, making, strips, ledgers, undressed, bonus, UnitPlans.unplanned(count, making.choices()));
     }
 
     private static List<ClothLedger> ledgers(
             ReadDesign read,
-            List<UnitPlans.Choice> choices,
+            MakingPlan making,
             List<StripPlan> strips,
             Map<String, List<ShelfPieces>> shelf,
             ClothCutter cutter) {
-        return requests(read, choices, strips, shelf).stream()
+        return requests(read, making, strips, shelf).stream()
                 .map(cutter::account)
                 .toList();
     }
 
     /** What is to be cut of each cloth of the quilt that anything is cut of. */
     private static List<CuttingRequest> requests(
-            ReadDesign read,
-            List<UnitPlans.Choice> choices,
-            List<StripPlan> strips,
-            Map<String, List<ShelfPieces>> shelf) {
+            ReadDesign read, MakingPlan making, List<StripPlan> strips, Map<String, List<ShelfPieces>> shelf) {
         QuiltDesign design = read.typed();
         Length usual = UsualSizes.of(design.system()).widthOfFabric();
         Map<String, List<ClothCut>> byCloth = new LinkedHashMap<>();
-        choices.forEach(choice -> choice.chosen().cuts().forEach(cut -> add(byCloth, cut)));
+        making.cuts().forEach(cut -> add(byCloth, cut));
         strips.stream()
                 .flatMap(strip -> strip.cuts().stream())
                 .filter(cut -> cut.count() > 0)
@@ -176,7 +177,7 @@ public record TopTally(
 
     /** What is to be cut of one cloth, to try other ways of cutting it. */
     public Optional<CuttingRequest> request(String cloth, Map<String, List<ShelfPieces>> shelf) {
-        return requests(top.read(), choices, strips, shelf).stream()
+        return requests(top.read(), making, strips, shelf).stream()
                 .filter(request -> request.cloth().equals(cloth))
                 .findFirst();
     }

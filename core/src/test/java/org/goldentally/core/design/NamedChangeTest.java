@@ -75,15 +75,7 @@ class NamedChangeTest {
                                 List.of("pinwheel", "pinwheel"),
                                 "a",
                                 SettingDesign.Halves.BLOCK))),
-                change(
-                        "squaring up 1 in",
-                        design -> design.withPlan(new PlanDesign(
-                                List.of(),
-                                List.of(),
-                                List.of(),
-                                PlanDesign.USUAL.marking(),
-                                PlanDesign.USUAL.pressing(),
-                                "1"))),
+                change("squaring up 1 in", design -> design.withPlan(PlanDesign.USUAL.withSquaringUp("1"))),
                 change(
                         "1 place of the top",
                         design -> design.withPlaces(List.of(new PlaceDesign(0, 0, "", 1, false, List.of())))),
@@ -99,14 +91,15 @@ class NamedChangeTest {
                         design -> design.withMethods(
                                 List.of(new MethodChoice("half-square triangle", "four-at-a-time")))),
                 change(
+                        "odd units in pairs",
+                        design -> design.withPlan(PlanDesign.USUAL.withSharing(PlanDesign.OddOnes.IN_PAIRS, 40))),
+                change(
+                        "at most 20 squares a chain",
+                        design -> design.withPlan(PlanDesign.USUAL.withSharing(PlanDesign.OddOnes.SHARED, 20))),
+                change(
                         "extra units",
-                        design -> design.withPlan(new PlanDesign(
-                                List.of(),
-                                List.of(new PlanDesign.ExtraUnits("", "4")),
-                                List.of(),
-                                PlanDesign.USUAL.marking(),
-                                PlanDesign.USUAL.pressing(),
-                                ""))),
+                        design -> design.withPlan(
+                                PlanDesign.USUAL.withExtras(List.of(new PlanDesign.ExtraUnits("", "4"))))),
                 change(
                         "cloth ink taken out and 2 more changes",
                         design -> design.withCloths(design.cloths().stream()

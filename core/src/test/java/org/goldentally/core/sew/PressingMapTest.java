@@ -161,7 +161,7 @@ class PressingMapTest {
 
     private static Layout layout(String key, Pressing school, boolean mirrored) {
         var design = Tops.of(1, 1, "9", key)
-                .plan(new PlanDesign(List.of(), List.of(), List.of(), PlanDesign.USUAL.marking(), school, ""))
+                .plan(PlanDesign.USUAL.withHabits(PlanDesign.USUAL.marking(), school))
                 .design();
         Block block = TraditionalBlocks.byKey(key).orElseThrow();
         Figure figure = Figure.of(block, Length.inches(9), Length.inches(9), design::block, MeasureSystem.INCH);

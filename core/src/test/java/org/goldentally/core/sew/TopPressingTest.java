@@ -149,7 +149,7 @@ class TopPressingTest {
     @Test
     void theSchoolThatPressesOpenHasNothingToTurn() {
         TopPressing pressing = TopPressing.of(Tops.of(3, 3, "9", "nine-patch")
-                .plan(new PlanDesign(List.of(), List.of(), List.of(), PlanDesign.USUAL.marking(), Pressing.OPEN, ""))
+                .plan(PlanDesign.USUAL.withHabits(PlanDesign.USUAL.marking(), Pressing.OPEN))
                 .top());
         assertThat(pressing.sorts().getFirst().ways()).hasSize(1);
         assertThat(pressing.opened()).isEmpty();

@@ -104,13 +104,8 @@ class TallyChoicesTest {
 
     @Test
     void aClothIsCutAsChosenForItElseAsForAll() {
-        PlanDesign plan = new PlanDesign(
-                List.of(new CuttingChoice("", CuttingStyle.TIDY, 1), new CuttingChoice("b", CuttingStyle.THRIFTY, 2)),
-                List.of(),
-                List.of(),
-                PlanDesign.USUAL.marking(),
-                PlanDesign.USUAL.pressing(),
-                "");
+        PlanDesign plan = PlanDesign.USUAL.withCutting(
+                List.of(new CuttingChoice("", CuttingStyle.TIDY, 1), new CuttingChoice("b", CuttingStyle.THRIFTY, 2)));
         TopTally tally = tally(Tops.of(4, 5, "8", "pinwheel").plan(plan));
         assertThat(tally.ledgers())
                 .extracting(ledger -> ledger.cloth() + " " + ledger.choice().style())
@@ -142,8 +137,7 @@ class TallyChoicesTest {
     }
 
     private static PlanDesign extras(ExtraUnits... extras) {
-        return new PlanDesign(
-                List.of(), List.of(extras), List.of(), PlanDesign.USUAL.marking(), PlanDesign.USUAL.pressing(), "");
+        return PlanDesign.USUAL.withExtras(List.of(extras));
     }
 
     private static TopTally tally(Tops tops) {

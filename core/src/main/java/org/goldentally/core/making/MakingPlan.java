@@ -1,0 +1,75 @@
+package org.goldentally.core.making;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * How everything in a top is made: which sets are sewn, of what, and where their parts come from. Half-squares and loose
+ * parts are shared over all groups and sizes, so the account of a cloth follows from this plan and not from the groups one
+ * by one.
+ *
+ * @param choices for each group the ways there are, and the one that is taken
+ * @param sets what is sewn, in an order in which it can be sewn: halves before they are crossed
+ * @param parts pieces that are cut into loose parts for several sets
+ */
+public record MakingPlan(List<UnitPlans.Choice> choices, List<MadeSet> sets, List<LooseParts> parts) {
+
+    public MakingPlan {
+        choices = List.copyOf(choices);
+        sets = List.copyOf(sets);
+        parts = List.copyOf(parts);
+    }
+
+    /** All pieces that are cut of cloth. */
+    public List<ClothCut> cuts() {
+        return Stream.concat(
+                        sets.stream().flatMap(set -> set.cuts().stream()),
+                        parts.stream().map(LooseParts::pieces))
+                .toList();
+    }
+
+    /**
+     * Something made or cut beyond need.
+     *
+     * @param cloths keys of its cloths
+     */
+    public record Spare(String what, List<String> cloths, long count) {}
+
+    /** What is left over of sets and of loose parts, by name. */
+    public List<Spare> spares() {
+        List<Spare> spares = new ArrayList<>();
+        for (MadeSet set : sets) {
+            long spare = set.spare();
+            if (spare > 0) {
+                spares.add(
+                        switch (set) {
+                            case MadeSet.Whole whole ->
+                                new Spare(whole.plan().label(), whole.plan().cloths(), spare);
+                            case MadeSet.Single single ->
+                                new Spare(single.plan().label(), single.plan().cloths(), spare);
+                            case MadeSet.Crossed crossed ->
+                                new Spare(crossed.plan().label(), crossed.plan().cloths(), spare);
+                            case MadeSet.Halves halves ->
+                                new Spare(
+                                        "half for the " + halves.plan().label(),
+                                        List.of(
+                                                halves.half().one(),
+                                                halves.half().other()),
+                                        spare);
+                            case MadeSet.Joined joined -> new Spare("chain", joined.squares(), spare);
+                        });
+            }
+        }
+        for (LooseParts loose : parts) {
+            if (loose.spare() > 0) {
+                spares.add(new Spare(
+                        (loose.perPiece() == 4 ? "quarter triangle" : "triangle") + " for the "
+                                + loose.pieces().useLabel(),
+                        List.of(loose.pieces().cloth()),
+                        loose.spare()));
+            }
+        }
+        return spares;
+    }
+}

@@ -1,0 +1,169 @@
+package org.goldentally.core.making;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.BiFunction;
+import org.goldentally.core.making.SegmentSets.Segments;
+import org.goldentally.core.making.Trails.Line;
+import org.goldentally.core.making.Trails.Trail;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.method.Chain;
+import org.goldentally.core.method.CutPiece;
+import org.goldentally.core.method.MethodId;
+import org.goldentally.core.method.Methods;
+import org.goldentally.core.method.PiecingMethod;
+import org.goldentally.core.method.Recipe;
+import org.goldentally.core.method.StripSetCut;
+import org.goldentally.core.method.StripSetTriangles;
+import org.goldentally.core.unit.ClothRole;
+import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.PatchworkUnit.StripSetSegment;
+import org.goldentally.core.unit.PatchworkUnit.StripSetTriangleUnit;
+
+/**
+ * Groups of units that come from the same sets: chains through many cloths, segments of several lengths from strip sets of
+ * the same strips, the two kinds of strip-set triangles.
+ */
+final class SharedSets {
+
+    /** Groups that share their sets. */
+    record Family(PiecingMethod method, Object what) {}
+
+    private final BiFunction<PatchworkUnit, PiecingMethod, Recipe> recipes;
+    private final int mostSquaresAChain;
+    private final Map<Family, List<Wanted>> families = new LinkedHashMap<>();
+
+    SharedSets(BiFunction<PatchworkUnit, PiecingMethod, Recipe> recipes, int mostSquaresAChain) {
+        this.recipes = recipes;
+        this.mostSquaresAChain = mostSquaresAChain;
+    }
+
+    static boolean shares(PiecingMethod method) {
+        return method instanceof Chain || method instanceof StripSetCut || method instanceof StripSetTriangles;
+    }
+
+    void add(Wanted units, PiecingMethod method) {
+        families.computeIfAbsent(family(units, method), any -> new ArrayList<>())
+                .add(units);
+    }
+
+    void remove(Wanted units, PiecingMethod method) {
+        Family family = family(units, method);
+        Optional.ofNullable(families.get(family)).ifPresent(members -> members.remove(units));
+    }
+
+    Map<Family, List<Wanted>> families() {
+        return families;
+    }
+
+    List<Wanted> others(Wanted units, PiecingMethod method) {
+        return families.getOrDefault(family(units, method), List.of()).stream()
+                .filter(other -> !other.equals(units))
+                .toList();
+    }
+
+    private static Family family(Wanted units, PiecingMethod method) {
+        List<String> cloths = units.key().cloths();
+        return switch (units.key().unit()) {
+            case StripSetSegment segment -> new Family(method, List.of(segment.namedSize(), segment.strips(), cloths));
+            case StripSetTriangleUnit triangles ->
+                new Family(
+                        method,
+                        List.of(triangles, cloths.stream().sorted().distinct().toList()));
+            default -> new Family(method, units.key().unit());
+        };
+    }
+
+    /** Pieces that all of these take beyond what the others take. */
+    List<ClothCut> more(PiecingMethod method, List<Wanted> others, List<Wanted> all, Wanted units) {
+        Map<CutOfCloth, Long> now = pieces(method, others);
+        List<ClothCut> more = new ArrayList<>();
+        pieces(method, all).forEach((cut, count) -> {
+            long added = count - now.getOrDefault(cut, 0L);
+            if (added > 0) {
+                more.add(new ClothCut(
+                        cut.cloth(),
+                        cut.piece().size(),
+                        cut.piece().name(),
+                        added,
+                        new Use.ForUnits(units.key()),
+                        units.label()));
+            }
+        });
+        return more;
+    }
+
+    /** A piece and the cloth it is cut of. */
+    record CutOfCloth(String cloth, CutPiece piece) {}
+
+    Map<CutOfCloth, Long> pieces(PiecingMethod method, List<Wanted> members) {
+        Map<CutOfCloth, Long> pieces = new LinkedHashMap<>();
+        if (members.isEmpty()) {
+            return pieces;
+        }
+        Wanted first = members.getFirst();
+        Recipe recipe = recipes.apply(first.key().unit(), method);
+        switch (method) {
+            case Chain chain ->
+                trails(chain, members)
+                        .forEach(trail -> trail.squares()
+                                .forEach(cloth -> pieces.merge(
+                                        new CutOfCloth(cloth, recipe.cuts().getFirst()), 1L, Long::sum)));
+            case StripSetCut segments ->
+                strips(first, longest(members), ends(members).size(), pieces);
+            case StripSetTriangles triangles -> strips(first, recipe, turns(members, recipe), pieces);
+            default -> throw new IllegalStateException(method + " shares no sets");
+        }
+        return pieces;
+    }
+
+    private static void strips(Wanted units, Recipe recipe, long sets, Map<CutOfCloth, Long> pieces) {
+        for (CutPiece cut : recipe.cuts()) {
+            pieces.merge(new CutOfCloth(units.cloth(cut.role()), cut), sets * cut.perSet(), Long::sum);
+        }
+    }
+
+    /** The chains through all units of these groups. */
+    List<Trail> trails(Chain chain, List<Wanted> members) {
+        List<Line> lines = members.stream()
+                .map(units -> new Line(units.cloth(ClothRole.A), units.cloth(ClothRole.B), units.all()))
+                .toList();
+        return Trails.through(lines, chain.isClosed(), mostSquaresAChain);
+    }
+
+    /** What is left of each strip set that these segments are cut from. */
+    List<Length> ends(List<Wanted> members) {
+        List<Segments> segments = members.stream()
+                .map(units -> new Segments(segment(units).sizes().rawWidth(), units.all()))
+                .toList();
+        return SegmentSets.ends(segments, stripLength(longest(members)));
+    }
+
+    private Recipe segment(Wanted units) {
+        return recipes.apply(units.key().unit(), Methods.of(MethodId.STRIP_SET_SEGMENTS));
+    }
+
+    /** The strips are as long as the cloth is wide, or as the longest segment. */
+    private Recipe longest(List<Wanted> members) {
+        return members.stream()
+                .map(this::segment)
+                .max(Comparator.comparing(SharedSets::stripLength))
+                .orElseThrow();
+    }
+
+    private static Length stripLength(Recipe recipe) {
+        return recipe.cuts().getFirst().size().width();
+    }
+
+    /** Two strip sets, the second begun the other way, give as many units of either kind: the more wanted kind decides. */
+    long turns(List<Wanted> members, Recipe recipe) {
+        Map<List<String>, Long> kinds = new LinkedHashMap<>();
+        members.forEach(units -> kinds.merge(units.key().cloths(), units.all(), Long::sum));
+        long most = kinds.values().stream().mapToLong(Long::longValue).max().orElse(0);
+        return Math.ceilDiv(most, (long) recipe.hands().left());
+    }
+}

@@ -1,0 +1,171 @@
+package org.goldentally.core.making;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.design.PlanDesign.OddOnes;
+import org.goldentally.core.habits.SewingSettings;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.method.CutPiece;
+import org.goldentally.core.method.PiecingMethod;
+import org.goldentally.core.method.Recipe;
+import org.goldentally.core.method.StripSetCut;
+import org.goldentally.core.method.StripSetTriangles;
+import org.goldentally.core.method.TwoAtATime;
+import org.goldentally.core.unit.ClothRole;
+import org.goldentally.core.unit.PatchworkUnit;
+
+/**
+ * Everything that is made at one time, so that what a group adds to it, made in one way or another, can be told: parts
+ * that others leave over cost nothing.
+ */
+final class Workroom {
+
+    private final SewingSettings settings;
+    private final ClothPiece cloth;
+    private final OddOnes oddOnes;
+    private final Map<Made, Recipe> recipes = new HashMap<>();
+    private final SharedSets sets;
+    private final PartsPool pool = new PartsPool();
+
+    private record Made(PatchworkUnit unit, PiecingMethod method) {}
+
+    /** @param widthOfFabric of what strips are cut across */
+    Workroom(SewingSettings settings, Length widthOfFabric, OddOnes oddOnes, int mostSquaresAChain) {
+        this.settings = settings;
+        this.cloth = new ClothPiece(PieceForm.YARDAGE, widthOfFabric, widthOfFabric, ClothPiece.Edge.STRAIGHT);
+        this.oddOnes = oddOnes;
+        this.sets = new SharedSets(this::recipe, mostSquaresAChain);
+    }
+
+    /** The many groups of one unit in other cloths are made by the same recipes. */
+    Recipe recipe(PatchworkUnit unit, PiecingMethod method) {
+        return recipes.computeIfAbsent(new Made(unit, method), made -> made.method.recipe(made.unit, settings, cloth));
+    }
+
+    PartsPool pool() {
+        return pool;
+    }
+
+    OddOnes oddOnes() {
+        return oddOnes;
+    }
+
+    /** Whether pieces cut for these units by this method give parts that other units can use. */
+    static boolean sharesParts(PiecingMethod method) {
+        return method.partsOfPiece(ClothRole.A) > 0;
+    }
+
+    SharedSets sets() {
+        return sets;
+    }
+
+    void add(Wanted units, PiecingMethod method) {
+        if (SharedSets.shares(method)) {
+            sets.add(units, method);
+        } else {
+            pool.add(partsInWholeRuns(units, method));
+        }
+    }
+
+    void remove(Wanted units, PiecingMethod method) {
+        if (SharedSets.shares(method)) {
+            sets.remove(units, method);
+        } else {
+            pool.remove(partsInWholeRuns(units, method));
+        }
+    }
+
+    /** What the group adds, made by this method, to all that is made now. */
+    UnitPlan plan(Wanted units, PiecingMethod method) {
+        Recipe recipe = recipe(units.key().unit(), method);
+        Run run = Run.of(method, recipe);
+        if (SharedSets.shares(method)) {
+            return sharingSets(units, method, recipe);
+        }
+        Map<PieceParts, Long> parts = partsInWholeRuns(units, method);
+        List<ClothCut> cuts = pool.added(parts, units);
+        if (method instanceof TwoAtATime) {
+            boolean loose = units.all() % 2 == 1 && isLoose(half(units, recipe));
+            return new UnitPlan(
+                    units,
+                    method,
+                    recipe,
+                    run,
+                    loose ? units.all() / 2 : Math.ceilDiv(units.all(), 2),
+                    loose ? 1 : 0,
+                    List.of(),
+                    cuts);
+        }
+        long runs = method.crosses()
+                ? units.crossings()
+                : units.runs(run.hands().left(), run.hands().right(), run.units());
+        return new UnitPlan(units, method, recipe, run, runs, 0, List.of(), cuts);
+    }
+
+    /**
+     * Whether the odd one of a group is sewn of loose triangles: unless a pair costs no more, since both squares would
+     * have a triangle left over anyway.
+     */
+    private boolean isLoose(Half half) {
+        boolean bothLeftOver =
+                !half.isOfOneCloth() && pool.wanted(half.ofOne()) % 2 == 0 && pool.wanted(half.ofOther()) % 2 == 0;
+        return oddOnes == OddOnes.SHARED && !bothLeftOver;
+    }
+
+    /** The half that a half-square triangle unit is. */
+    Half half(Wanted units, Recipe recipe) {
+        return Half.of(
+                units.cloth(ClothRole.A),
+                units.cloth(ClothRole.B),
+                recipe.cuts().getFirst().size());
+    }
+
+    /** The parts that a group takes: triangles of squares, whole squares of sets that share nothing. */
+    Map<PieceParts, Long> parts(Wanted units, PiecingMethod method) {
+        return parts(units, method, method.crosses() ? units.crossings() : units.all());
+    }
+
+    /** The same; odd ones that are not shared take a whole pair. */
+    private Map<PieceParts, Long> partsInWholeRuns(Wanted units, PiecingMethod method) {
+        boolean inPairs = method instanceof TwoAtATime && oddOnes == OddOnes.IN_PAIRS;
+        return inPairs ? parts(units, method, 2 * Math.ceilDiv(units.all(), 2)) : parts(units, method);
+    }
+
+    private Map<PieceParts, Long> parts(Wanted units, PiecingMethod method, long runs) {
+        Recipe recipe = recipe(units.key().unit(), method);
+        Map<PieceParts, Long> parts = new LinkedHashMap<>();
+        boolean shares = sharesParts(method);
+        long sets = units.runs(recipe.hands().left(), recipe.hands().right(), recipe.unitsPerSet());
+        for (CutPiece cut : recipe.cuts()) {
+            Map<String, Integer> cloths = units.clothsOf(cut.role());
+            int all = cloths.values().stream().mapToInt(Integer::intValue).sum();
+            cloths.forEach((key, share) -> parts.merge(
+                    PieceParts.of(key, cut, shares ? method.partsOfPiece(cut.role()) : 1),
+                    shares ? runs * share : Math.ceilDiv(sets * cut.perSet() * share, all),
+                    Long::sum));
+        }
+        return parts;
+    }
+
+    private UnitPlan sharingSets(Wanted units, PiecingMethod method, Recipe recipe) {
+        List<Wanted> others = sets.others(units, method);
+        List<Wanted> all = new ArrayList<>(others);
+        all.add(units);
+        List<ClothCut> cuts = sets.more(method, others, all, units);
+        Run run = Run.of(method, recipe);
+        if (method instanceof StripSetTriangles) {
+            return new UnitPlan(units, method, recipe, run, sets.turns(all, recipe), 0, List.of(), cuts);
+        }
+        if (method instanceof StripSetCut && others.isEmpty()) {
+            List<Length> ends = sets.ends(all);
+            return new UnitPlan(units, method, recipe, run, ends.size(), 0, ends, cuts);
+        }
+        Run each = method instanceof StripSetCut ? new Run("segment", 1, run.hands()) : run;
+        return new UnitPlan(units, method, recipe, each, units.all(), 0, List.of(), cuts);
+    }
+}
