@@ -13,6 +13,8 @@ export interface BatchCardProps {
   card: Card
   /** The colour of each cloth of the quilt, in order. */
   colours: readonly string[]
+  /** Their names, in the same order. */
+  clothNames: readonly string[]
   top: Schemas['TopView'] | undefined
   /** What is counted, with taps that the server has not confirmed yet. */
   counts: ReturnType<typeof withTaps>
@@ -23,6 +25,8 @@ export interface BatchCardProps {
 const props = defineProps<BatchCardProps>()
 const emit = defineEmits<{ written: [entry: Omit<Entry, 'id'>]; extraPlanned: [choiceKey: string, units: number] }>()
 
+/** Units, or halves that are crossed to units later. */
+const isUnits = computed(() => props.batch.kind === 'UNITS' || props.batch.kind === 'HALVES')
 const sort = computed(() => props.batch.setName)
 const ROLES = ['A', 'B', 'C', 'D'] as const
 const colourOf = (cloth: number | undefined) => (cloth !== undefined && cloth >= 0 ? props.colours[cloth]! : '#d3d8d2')
@@ -54,7 +58,11 @@ const BUTTONS = computed(() => [
     : [
         {
           key: '2',
-          label: props.batch.kind === 'UNITS' ? 'One unit spoiled' : `One ${sort.value} spoiled`,
+          label: isUnits.value
+            ? props.batch.kind === 'HALVES'
+              ? 'One half spoiled'
+              : 'One unit spoiled'
+            : `One ${sort.value} spoiled`,
           act: () => write('UNIT_SPOILED'),
           main: false,
         },
@@ -187,6 +195,23 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
       <strong>Bias edges.</strong> {{ card.handling }}
     </p>
 
+    <section v-if="card.chain.length" class="card p-3" aria-label="Order of the squares" data-chain>
+      <h3 class="font-bold">Lay the squares in this order, and join each to the next</h3>
+      <ol class="mt-2 flex flex-wrap gap-2">
+        <li
+          v-for="(cloth, i) in card.chain"
+          :key="i"
+          class="flex items-center gap-2 rounded-lg border border-line bg-white py-1 pr-3 pl-1"
+        >
+          <span
+            class="grid size-9 place-items-center rounded border border-line"
+            :style="{ background: colourOf(cloth) }"
+            ><span class="rounded bg-white px-1 text-sm font-bold tabular-nums">{{ i + 1 }}</span></span
+          >{{ clothNames[cloth] ?? 'not dressed' }}
+        </li>
+      </ol>
+    </section>
+
     <ol v-if="card.steps.length" class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3" aria-label="Steps">
       <li v-for="(step, i) in card.steps" :key="i" class="card flex flex-col p-3">
         <StepDrawing :step="step" :colours="rightSides" :wrong-sides="wrongSides" class="h-36 w-full" />
@@ -199,7 +224,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
     <section
       v-if="card.layouts.length"
       class="scroll-mt-52 space-y-4 rounded-xl border border-line bg-white p-3"
-      :aria-label="batch.kind === 'UNITS' ? 'Where it sits' : 'How it is joined'"
+      :aria-label="isUnits ? 'Where it sits' : 'How it is joined'"
     >
       <div
         v-for="(layout, i) in card.layouts"
@@ -214,14 +239,14 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
           :layout="layout"
           :colours="colours"
           :lit="card.litPieces"
-          :pressing="batch.kind !== 'UNITS'"
+          :pressing="!isUnits"
           class="max-h-[36rem] w-full self-start"
         />
         <div class="space-y-2">
           <h3 class="font-bold">
-            {{ batch.kind === 'UNITS' ? `Where it sits in ${layout.name}` : `Lay out and join ${layout.name}` }}
+            {{ isUnits ? `Where it sits in ${layout.name}` : `Lay out and join ${layout.name}` }}
           </h3>
-          <p v-if="batch.kind === 'UNITS'">
+          <p v-if="isUnits">
             <template v-if="card.litPieces.length"
               >Framed: {{ card.litPieces.join(', ') }}. Each is turned as in the picture when it is sewn in.</template
             >

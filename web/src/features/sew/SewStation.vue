@@ -135,6 +135,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         :batch="batch"
         :card="card"
         :colours="colours"
+        :cloth-names="design.cloths.map((cloth) => cloth.name)"
         :top="top"
         :counts="withTaps(batch, taps.waiting.value, sew.known)"
         :stuck="taps.stuck.value"

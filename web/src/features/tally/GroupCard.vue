@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { call } from '@/api/client'
-import { PatchPicture, spellCount } from '@/shared'
+import { PatchPicture } from '@/shared'
 import type { Group, Way } from './queries'
 
 export interface GroupCardProps {
@@ -34,8 +34,6 @@ const { data: effects } = useQuery({
 const effect = (method: string) => effects.value?.find((each) => each.method === method)
 
 const way = computed(() => props.group.ways.find((each) => each.chosen)!)
-/** A set of several things is called a set. */
-const setName = computed(() => way.value.setName)
 const cloths = computed(() =>
   [...new Set(props.group.cloths.map((cloth) => props.clothNames[cloth] ?? 'not dressed'))].join(', '),
 )
@@ -44,10 +42,10 @@ const hands = computed(() =>
 )
 const ROWS: { name: string; of: (way: Way) => string }[] = [
   { name: 'Cut', of: (each) => each.cutSizes },
-  { name: 'Sets', of: (each) => `${each.sets} × ${each.unitsPerSet}` },
-  { name: 'Pieces to cut', of: (each) => String(each.pieces) },
+  { name: 'Sewn', of: (each) => each.sewn },
+  { name: 'Adds pieces', of: (each) => String(each.pieces) },
   { name: 'Spare units', of: (each) => String(each.spare) },
-  { name: 'Cloth cut', of: (each) => each.cloth },
+  { name: 'Adds cloth', of: (each) => each.cloth },
   { name: 'Trimmed off', of: (each) => each.trimmedAway },
   { name: 'Seams', of: (each) => each.seams },
   { name: 'Cuts after sewing', of: (each) => String(each.sewingCuts) },
@@ -89,8 +87,7 @@ const ROWS: { name: string; of: (way: Way) => string }[] = [
       <strong class="text-xl">{{ group.needed }}</strong>
     </button>
     <p class="mt-1 text-sm">
-      <strong>{{ way.name }}</strong>: {{ spellCount(way.sets, setName, `${setName}s`) }}, cut {{ way.cutSizes }}
-      {{ unitOfLength
+      <strong>{{ way.name }}</strong>: {{ way.sewn }}, cut {{ way.cutSizes }} {{ unitOfLength
       }}<template v-if="way.spare"
         >, <strong>{{ way.spare }} spare</strong
         ><template v-if="group.extra">, {{ group.extra }} of them for mishaps</template></template
@@ -101,7 +98,7 @@ const ROWS: { name: string; of: (way: Way) => string }[] = [
         {{
           group.byQuilter
             ? 'You chose this way.'
-            : 'Taken because it cuts least cloth, of the ways with straight edges and at most eight units a set.'
+            : 'Taken because it adds least cloth to all the rest, of the ways with straight edges and at most eight units a set.'
         }}
       </p>
       <div class="overflow-x-auto">
@@ -138,6 +135,10 @@ const ROWS: { name: string; of: (way: Way) => string }[] = [
           </tbody>
         </table>
       </div>
+      <p class="text-sm text-soft">
+        Pieces and cloth are what this group adds to the whole plan: triangles that other groups leave over cost
+        nothing.
+      </p>
       <label class="flex items-center gap-2">
         <span class="flex-1"
           >Extra for mishaps<span class="block text-sm text-soft">a count, or a share such as 5 %</span></span

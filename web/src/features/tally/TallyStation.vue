@@ -6,6 +6,7 @@ import { ProblemNote, spellCount, TopPicture, WaitNote } from '@/shared'
 import AllowanceChoice from './AllowanceChoice.vue'
 import ClothAccount from './ClothAccount.vue'
 import GroupCard from './GroupCard.vue'
+import MakingPanel from './MakingPanel.vue'
 import OffersPanel from './OffersPanel.vue'
 import ShoppingList from './ShoppingList.vue'
 import { type Group, useTally } from './queries'
@@ -127,6 +128,16 @@ function takeAll(group: Group, method: string) {
         @taken-all="takeAll(group, $event)"
         @pointerenter="pointed = [group.key]"
         @pointerleave="pointed = undefined"
+      />
+      <MakingPanel
+        :sets="tally.sets"
+        :spares="tally.spares"
+        :colours="colours"
+        :cloth-names="clothNames"
+        :odd-ones="design.plan.oddOnes"
+        :most-squares-a-chain="design.plan.mostSquaresAChain"
+        @odd-ones-chosen="quilt.change({ plan: { ...design.plan, oddOnes: $event } })"
+        @chain-typed="quilt.change({ plan: { ...design.plan, mostSquaresAChain: $event } })"
       />
       <section v-if="tally.strips.length" aria-label="Strips">
         <h2 class="panel-title mb-1">Strips of sashing, borders and binding</h2>

@@ -6,13 +6,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.goldentally.app.sew.CardView.LayoutPicture;
 import org.goldentally.app.sew.LayoutPictures.Drawn;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.geometry.Placing;
-import org.goldentally.core.making.UnitPlan;
+import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.quilt.QuiltTop;
@@ -46,7 +47,7 @@ final class BatchLayouts {
     List<LayoutPicture> of(Batch batch, Optional<TopPart> home) {
         return switch (batch.kind()) {
             case ROWS -> rows().stream().toList();
-            case UNITS ->
+            case HALVES, UNITS ->
                 home.map(part -> block(part, alone(part), part.name(), List.of())).stream()
                         .toList();
             case BLOCKS ->
@@ -57,11 +58,17 @@ final class BatchLayouts {
         };
     }
 
-    /** The pieces of the block that are these units. */
-    List<Integer> lit(UnitPlan plan, TopPart home) {
+    /** The pieces of the block that come of this set. */
+    List<Integer> lit(MadeSet set, TopPart home) {
+        Set<String> names = new HashSet<>();
+        Set<Set<String>> cloths = new HashSet<>();
+        set.groups().forEach(units -> {
+            names.add(units.unit().name());
+            cloths.add(Set.copyOf(new HashSet<>(units.cloths())));
+        });
         return alone(home).pieces().stream()
-                .filter(piece -> piece.what().equals(plan.unit().name()))
-                .filter(piece -> new HashSet<>(piece.cloths()).equals(new HashSet<>(plan.cloths())))
+                .filter(piece -> names.contains(piece.what()))
+                .filter(piece -> cloths.contains(Set.copyOf(new HashSet<>(piece.cloths()))))
                 .map(LaidPiece::number)
                 .toList();
     }

@@ -7,9 +7,11 @@ import java.util.stream.Collectors;
 import org.goldentally.app.sew.CardView.CheckView;
 import org.goldentally.core.finishing.StripPlan;
 import org.goldentally.core.geometry.Point;
+import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.method.UnitSizes;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Assembly;
 import org.goldentally.core.sew.Batch;
@@ -30,21 +32,29 @@ final class CardSizes {
 
     List<CheckView> of(Batch batch) {
         List<CheckView> checks = new ArrayList<>();
-        batch.plan().ifPresent(plan -> {
-            var sizes = plan.recipe().sizes();
-            checks.add(new CheckView(
-                    "raw, as sewn", writer.write(sizes.rawWidth()) + " × " + writer.writeWithUnit(sizes.rawHeight())));
-            checks.add(new CheckView(
-                    "trimmed",
-                    writer.write(sizes.trimmedWidth()) + " × " + writer.writeWithUnit(sizes.trimmedHeight())));
-            checks.add(new CheckView(
-                    "centre mark, half of trimmed",
-                    writer.writeWithUnit(sizes.trimmedWidth().dividedBy(2))));
+        batch.set().ifPresent(set -> {
+            if (set instanceof MadeSet.Halves halves) {
+                Length raw = halves.half().rawSize(tally.top().settings());
+                checks.add(
+                        new CheckView("raw, not trimmed yet", writer.write(raw) + " × " + writer.writeWithUnit(raw)));
+            } else {
+                unitChecks(set.recipe().sizes(), checks);
+            }
         });
         if (batch.key() instanceof BatchKey.Border border) {
             borderChecks(batch, border.number(), checks);
         }
         return checks;
+    }
+
+    private void unitChecks(UnitSizes sizes, List<CheckView> checks) {
+        checks.add(new CheckView(
+                "raw, as sewn", writer.write(sizes.rawWidth()) + " × " + writer.writeWithUnit(sizes.rawHeight())));
+        checks.add(new CheckView(
+                "trimmed", writer.write(sizes.trimmedWidth()) + " × " + writer.writeWithUnit(sizes.trimmedHeight())));
+        checks.add(new CheckView(
+                "centre mark, half of trimmed",
+                writer.writeWithUnit(sizes.trimmedWidth().dividedBy(2))));
     }
 
     /** Long sides first, cut over-length and trimmed to what the top really measures through the middle. */

@@ -11,6 +11,7 @@ import org.goldentally.core.sew.PressingMap;
  * The card of one batch.
  *
  * @param roles place among the quilt's cloths of the cloth that plays each part in the steps: A, B, C, D
+ * @param chain places of the cloths of its squares in the order in which they are joined; empty for what is no chain
  * @param checks sizes to measure, each with its name: raw, trimmed, joined
  * @param handling how bias edges are handled; empty where nothing stretches
  * @param left what is left to do, whether the cloth covers it, how long it takes
@@ -22,6 +23,7 @@ public record CardView(
         String key,
         List<StepView> steps,
         List<Integer> roles,
+        List<Integer> chain,
         List<CheckView> checks,
         String handling,
         List<String> left,

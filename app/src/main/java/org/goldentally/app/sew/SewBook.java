@@ -30,7 +30,7 @@ public record SewBook(List<Page> pages) {
         return new Page(
                 batch.title(),
                 batch.subtitle(),
-                batch.needed() + (batch.plan().isPresent() ? ", " + batch.setsPlanned() + " sets" : ""),
+                batch.needed() + (batch.set().isPresent() ? ", " + batch.setsPlanned() + " sets" : ""),
                 cards.card(batch.key().text()),
                 batch.kind() != Batch.Kind.UNITS);
     }

@@ -16,7 +16,7 @@ import org.goldentally.app.sew.SewView.BatchView;
 import org.goldentally.app.sew.SewView.SewnUnit;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
-import org.goldentally.core.making.UnitPlan;
+import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.method.Recipe;
 import org.goldentally.core.quilt.PartId;
@@ -28,6 +28,8 @@ import org.goldentally.core.sew.LogEntry;
 import org.goldentally.core.sew.Pace;
 import org.goldentally.core.sew.WaysOut;
 import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.PatchworkUnit.HalfSquareTriangleUnit;
 import org.goldentally.core.unit.UnitDrawing;
 
 /** Batches and their cards, from the tally of a quilt and its log. */
@@ -100,9 +102,6 @@ final class SewCards {
 
     private BatchView view(Batch batch) {
         BenchState.Counts counts = state.of(batch.key().text());
-        boolean handed = batch.plan()
-                .map(plan -> plan.recipe().hands().differ() && plan.left() + plan.right() > 0)
-                .orElse(false);
         return new BatchView(
                 batch.key().text(),
                 batch.kind(),
@@ -111,7 +110,7 @@ final class SewCards {
                 batch.needed(),
                 batch.perSet(),
                 Recipe.counted(batch.setName(), 1),
-                handed,
+                batch.hands().differ(),
                 counts.setsMade(),
                 counts.setsSpoiled(),
                 counts.spoiled(),
@@ -123,19 +122,46 @@ final class SewCards {
                         .map(plan ->
                                 (batch.setsPlanned() + batch.setsBeyondPlan(counts)) * batch.perSet() - plan.needed())
                         .orElse(0L),
-                batch.plan().map(this::picture).orElse(SewnUnit.NONE));
+                batch.set().map(this::picture).orElse(SewnUnit.NONE));
     }
 
-    private SewnUnit picture(UnitPlan plan) {
+    private SewnUnit picture(MadeSet set) {
+        return switch (set) {
+            case MadeSet.Whole whole ->
+                picture(whole.plan().unit(), whole.plan().cloths());
+            case MadeSet.Single single ->
+                picture(single.plan().unit(), single.plan().cloths());
+            case MadeSet.Crossed crossed ->
+                picture(crossed.plan().unit(), crossed.plan().cloths());
+            case MadeSet.Halves halves ->
+                picture(
+                        new HalfSquareTriangleUnit(halves.plan().unit().finishedWidth()),
+                        List.of(halves.half().one(), halves.half().other()));
+            case MadeSet.Joined joined ->
+                picture(joined.unit(), joined.squares().subList(0, 2));
+        };
+    }
+
+    private SewnUnit picture(PatchworkUnit unit, List<String> cloths) {
         return new SewnUnit(
-                plan.unit().finishedWidth().toDoubleInches(),
-                plan.unit().finishedHeight().toDoubleInches(),
-                UnitDrawing.of(plan.unit()).stream()
+                unit.finishedWidth().toDoubleInches(),
+                unit.finishedHeight().toDoubleInches(),
+                UnitDrawing.of(unit).stream()
                         .map(patch -> SvgNumbers.points(patch.outline()))
                         .toList(),
-                plan.cloths().stream()
-                        .map(cloth -> clothPlaces.getOrDefault(cloth, -1))
-                        .toList());
+                places(cloths));
+    }
+
+    private List<Integer> places(List<String> cloths) {
+        return cloths.stream().map(cloth -> clothPlaces.getOrDefault(cloth, -1)).toList();
+    }
+
+    /** The squares of a chain in their order; nothing for any other batch. */
+    private List<Integer> chain(Batch batch) {
+        return batch.set().filter(MadeSet.Joined.class::isInstance).stream()
+                .map(MadeSet.Joined.class::cast)
+                .flatMap(joined -> places(joined.squares()).stream())
+                .toList();
     }
 
     CardView card(String key) {
@@ -146,18 +172,17 @@ final class SewCards {
         CardSteps steps = new CardSteps(tally, clothPlaces);
         return new CardView(
                 key,
-                batch.plan().map(steps::of).orElse(List.of()),
-                batch.plan().map(steps::roles).orElse(List.of()),
+                batch.set().map(steps::of).orElse(List.of()),
+                batch.set().map(steps::roles).orElse(List.of()),
+                chain(batch),
                 new CardSizes(tally).of(batch),
-                batch.plan()
-                        .map(plan -> plan.recipe().sewing().edges().handling())
-                        .orElse(""),
+                batch.set().map(set -> set.recipe().sewing().edges().handling()).orElse(""),
                 left(batch, counts, out),
                 out.covered(),
                 out.ways(),
                 layouts.of(batch, home),
-                batch.plan()
-                        .flatMap(plan -> home.map(part -> layouts.lit(plan, part)))
+                batch.set()
+                        .flatMap(set -> home.map(part -> layouts.lit(set, part)))
                         .orElse(List.of()),
                 batch.partIds().stream().map(PartId::text).toList(),
                 lines(key));
@@ -174,7 +199,7 @@ final class SewCards {
             said.add("Left to do: " + sets + " " + Recipe.counted(batch.setName(), sets)
                     + (batch.perSet() > 1 ? ", " + units(Math.max(0, batch.needed() - counts.good())) : "."));
         }
-        if (batch.plan().isPresent() && sets > 0) {
+        if (batch.set().isPresent() && sets > 0) {
             if (out.beyondPlan() > 0) {
                 said.add(out.beyondPlan() + " more " + Recipe.counted(batch.setName(), out.beyondPlan())
                         + " than cloth is cut for" + (out.covered() ? "; the leftovers cover it." : "."));

@@ -13,6 +13,7 @@ import org.goldentally.app.load.Heavy;
 import org.goldentally.app.log.BenchLog;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.tally.QuiltTally;
+import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
@@ -160,8 +161,9 @@ class SewController {
                         measured.measured(),
                         design.typed().system())
                 .orThrow();
-        FirstUnit first = batch.plan()
-                .map(plan -> FirstUnit.of(length, plan.recipe(), design.sizes().settings()))
+        FirstUnit first = batch.set()
+                .filter(set -> !(set instanceof MadeSet.Halves))
+                .map(set -> FirstUnit.of(length, set.recipe(), design.sizes().settings()))
                 .orElseThrow(() -> new RefusedException(new Problem(
                         "First unit, measured", "this batch has no units to trim", "measure what its card names")));
         return new FirstUnitView(first.goOn(), first.advice());

@@ -41,11 +41,15 @@ import org.jspecify.annotations.Nullable;
  * The tally of a quilt as shown: each group of units with the ways to make it, and each cloth's account.
  *
  * @param groups largest groups first
+ * @param sets what is sewn for all groups together, in the order in which it is sewn
+ * @param spares what is left over of sets and of loose parts
  */
 public record TallyView(
         String unitOfLength,
         String usualSquaringUp,
         List<GroupView> groups,
+        List<SetView> sets,
+        List<SpareView> spares,
         List<StripView> strips,
         List<BonusView> bonus,
         List<LedgerView> cloths,
@@ -107,6 +111,17 @@ public record TallyView(
             String edges,
             @Schema(types = {"string", "null"}) @Nullable String widestSeam,
             List<Working> workings) {}
+
+    /**
+     * A set of the making plan.
+     *
+     * @param sewn {@code 14 pairs}
+     * @param cloths places of its cloths among the quilt's; of a chain its squares in their order
+     */
+    public record SetView(String title, String subtitle, String sewn, long made, long spare, List<Integer> cloths) {}
+
+    /** Something left over: {@code triangle for the half-square triangle, 3 in finished}. */
+    public record SpareView(String what, List<Integer> cloths, long count) {}
 
     /**
      * Long strips of one width.
@@ -194,6 +209,8 @@ public record TallyView(
                         .map(choice -> group(choice, clothPlaces, tally.top().design()))
                         .sorted((a, b) -> Long.compare(b.needed(), a.needed()))
                         .toList(),
+                MakingViews.sets(tally, clothPlaces),
+                MakingViews.spares(tally, clothPlaces),
                 tally.strips().stream().map(strip -> strip(strip, system)).toList(),
                 tally.bonus().stream()
                         .map(bonus -> bonus(bonus, tally.top().design()))

@@ -192,9 +192,13 @@ public final class NamedChange {
         say(design -> design.plan().extras(), any -> "extra units");
         say(design -> design.plan().squaringUp(), typed -> "squaring up " + squared(typed));
         say(
-                design -> design.plan().oddOnes(),
-                odd -> odd == PlanDesign.OddOnes.IN_PAIRS ? "odd units in pairs" : "odd units of loose triangles");
-        say(design -> design.plan().mostSquaresAChain(), most -> "at most " + most + " squares a chain");
+                design -> design.plan().making().oddOnes(),
+                odd -> odd == MakingDesign.OddOnes.IN_PAIRS ? "odd units in pairs" : "odd units of loose triangles");
+        say(design -> design.plan().making().mostSquaresAChain(), most -> "at most " + most + " squares a chain");
+        say(design -> design.plan().making().variety(), any -> "variety of prints");
+        say(
+                design -> design.plan().making().spareBlocks(),
+                spares -> spares.size() + (spares.size() == 1 ? " spare block" : " spare blocks"));
         say(design -> design.plan().bonus(), any -> "bonus units");
         say(design -> design.plan().marking(), marking -> "marking: " + marking.label());
         say(design -> design.plan().pressing(), pressing -> "pressing: " + pressing.label());

@@ -9,6 +9,7 @@ import org.goldentally.core.problem.Limits;
  *
  * @param block key of the block there; empty for the setting's own
  * @param exchanges cloths that are others here than in the block
+ * @param locked whether it stays as it is when free places are laid out anew
  */
 public record PlaceDesign(
         int row,
@@ -16,7 +17,19 @@ public record PlaceDesign(
         @LeftOut("\"\"") String block,
         @LeftOut("0") int quarterTurns,
         @LeftOut("false") boolean mirrored,
-        @LeftOut("[]") List<Exchange> exchanges) {
+        @LeftOut("[]") List<Exchange> exchanges,
+        @LeftOut("false") boolean locked) {
+
+    /** A place that may be laid out anew. */
+    public PlaceDesign(
+            int row, int column, String block, int quarterTurns, boolean mirrored, List<Exchange> exchanges) {
+        this(row, column, block, quarterTurns, mirrored, exchanges, false);
+    }
+
+    /** The same with other cloths. */
+    public PlaceDesign with(List<Exchange> others) {
+        return new PlaceDesign(row, column, block, quarterTurns, mirrored, others, locked);
+    }
 
     /** One cloth for another, by their keys. */
     public record Exchange(String from, String to) {

@@ -16,7 +16,7 @@ import org.goldentally.core.problem.Limits;
  * @param marking what is drawn before units are sewn
  * @param pressing where seam allowances go
  * @param squaringUp cloth that squaring up the end of a length costs, as typed; empty is as usual
- * @param mostSquaresAChain squares that are joined in one chain or ring
+ * @param making how units are made together
  */
 public record PlanDesign(
         @LeftOut("[]") List<CuttingChoice> cutting,
@@ -25,22 +25,7 @@ public record PlanDesign(
         @LeftOut("\"CUTTING_LINE\"") Habits.Marking marking,
         @LeftOut("\"TO_THE_DARK\"") Habits.Pressing pressing,
         @LeftOut("\"\"") String squaringUp,
-        @LeftOut("\"SHARED\"") OddOnes oddOnes,
-        @LeftOut("40") int mostSquaresAChain) {
-
-    /** What is made of the odd unit of a group that is sewn two at a time. */
-    public enum OddOnes {
-        /** Of loose triangles, whose squares serve other cloths too, where that saves cloth. */
-        SHARED,
-        /** As one of a pair: no loose bias edges, and a unit spare for each. */
-        IN_PAIRS
-    }
-
-    /** A very long chain is heavy at the machine (common practice, no source). */
-    public static final int USUAL_CHAIN = 40;
-
-    private static final int SHORTEST_CHAIN = 3;
-    private static final int LONGEST_CHAIN = 1_000;
+        @LeftOut("{}") MakingDesign making) {
 
     /** The usual search for a plan; up to {@value #MOST_EFFORT} times as long on demand. */
     public static final int USUAL_EFFORT = 1;
@@ -49,14 +34,7 @@ public record PlanDesign(
 
     /** Nothing beyond need, cut plainly, marked and pressed the usual way, ends squared up as is usual. */
     public static final PlanDesign USUAL = new PlanDesign(
-            List.of(),
-            List.of(),
-            List.of(),
-            Habits.USUAL.marking(),
-            Habits.USUAL.pressing(),
-            "",
-            OddOnes.SHARED,
-            USUAL_CHAIN);
+            List.of(), List.of(), List.of(), Habits.USUAL.marking(), Habits.USUAL.pressing(), "", MakingDesign.USUAL);
 
     private static final int MOST_CHOICES = 2_000;
 
@@ -98,37 +76,34 @@ public record PlanDesign(
         Limits.required(marking, "marking");
         Limits.required(pressing, "pressing");
         Limits.text(squaringUp, 40, "squaringUp");
-        Limits.required(oddOnes, "oddOnes");
-        Limits.between(mostSquaresAChain, SHORTEST_CHAIN, LONGEST_CHAIN, "mostSquaresAChain");
+        Limits.required(making, "making");
         cutting = List.copyOf(cutting);
         extras = List.copyOf(extras);
         bonus = List.copyOf(bonus);
     }
 
     public PlanDesign withCutting(List<CuttingChoice> others) {
-        return new PlanDesign(others, extras, bonus, marking, pressing, squaringUp, oddOnes, mostSquaresAChain);
+        return new PlanDesign(others, extras, bonus, marking, pressing, squaringUp, making);
     }
 
     public PlanDesign withBonus(List<String> others) {
-        return new PlanDesign(cutting, extras, others, marking, pressing, squaringUp, oddOnes, mostSquaresAChain);
+        return new PlanDesign(cutting, extras, others, marking, pressing, squaringUp, making);
     }
 
     public PlanDesign withExtras(List<ExtraUnits> others) {
-        return new PlanDesign(cutting, others, bonus, marking, pressing, squaringUp, oddOnes, mostSquaresAChain);
+        return new PlanDesign(cutting, others, bonus, marking, pressing, squaringUp, making);
     }
 
     public PlanDesign withHabits(Habits.Marking otherMarking, Habits.Pressing otherPressing) {
-        return new PlanDesign(
-                cutting, extras, bonus, otherMarking, otherPressing, squaringUp, oddOnes, mostSquaresAChain);
+        return new PlanDesign(cutting, extras, bonus, otherMarking, otherPressing, squaringUp, making);
     }
 
     public PlanDesign withSquaringUp(String typed) {
-        return new PlanDesign(cutting, extras, bonus, marking, pressing, typed, oddOnes, mostSquaresAChain);
+        return new PlanDesign(cutting, extras, bonus, marking, pressing, typed, making);
     }
 
-    /** The same with other ways of making odd units and chains. */
-    public PlanDesign withSharing(OddOnes odd, int squaresAChain) {
-        return new PlanDesign(cutting, extras, bonus, marking, pressing, squaringUp, odd, squaresAChain);
+    public PlanDesign withMaking(MakingDesign other) {
+        return new PlanDesign(cutting, extras, bonus, marking, pressing, squaringUp, other);
     }
 
     public Habits habits() {

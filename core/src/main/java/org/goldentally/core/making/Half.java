@@ -1,6 +1,9 @@
 package org.goldentally.core.making;
 
 import org.goldentally.core.cutting.CutSize;
+import org.goldentally.core.habits.SewingSettings;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.method.SplitQuarter;
 
 /**
  * Two triangles sewn on their long sides, of squares of one cut size: a half-square triangle unit, or half of an hourglass
@@ -18,6 +21,11 @@ public record Half(String one, String other, CutSize size) {
     /** Both of its triangles are of one cloth. */
     boolean isOfOneCloth() {
         return one.equals(other);
+    }
+
+    /** As sewn and opened. */
+    public Length rawSize(SewingSettings settings) {
+        return SplitQuarter.rawHalf(size.width(), settings);
     }
 
     /** Triangles of its first cloth; squares of this size give two each. */

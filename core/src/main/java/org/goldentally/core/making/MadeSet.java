@@ -23,6 +23,9 @@ public sealed interface MadeSet {
     /** What so many more runs take where they are made by themselves, whatever parts are left over. */
     List<ClothCut> cutsFor(long moreRuns);
 
+    /** The groups of units that come of it. */
+    List<UnitsKey> groups();
+
     /** How its units are made. */
     PiecingMethod method();
 
@@ -42,6 +45,11 @@ public sealed interface MadeSet {
      * @param used units of it that the top needs; those for mishaps are spare
      */
     record Whole(UnitPlan plan, long runs, long used, List<ClothCut> cuts) implements MadeSet {
+        @Override
+        public List<UnitsKey> groups() {
+            return List.of(plan.key());
+        }
+
         @Override
         public int perRun() {
             return plan.run().units();
@@ -69,6 +77,11 @@ public sealed interface MadeSet {
      * @param besidePairs whether they are the odd ones of a group whose others are sewn in pairs
      */
     record Single(UnitPlan plan, long runs, long used, boolean besidePairs) implements MadeSet {
+        @Override
+        public List<UnitsKey> groups() {
+            return List.of(plan.key());
+        }
+
         @Override
         public int perRun() {
             return 1;
@@ -130,6 +143,22 @@ public sealed interface MadeSet {
 
     /** Two halves, or a half and a plain square, sewn on both sides of the other diagonal. */
     record Crossed(UnitPlan plan, long runs, long used, List<Half> halves, List<ClothCut> cuts) implements MadeSet {
+        /** The cloths going round the unit, begun so that the first two are those of the first half. */
+        public List<String> clothsFromFirstHalf() {
+            List<String> round = plan.cloths();
+            Half first = halves.getFirst();
+            boolean fromFirst =
+                    Half.of(round.get(0), round.get(1), first.size()).equals(first);
+            return round.size() < 4 || fromFirst
+                    ? round
+                    : List.of(round.get(1), round.get(2), round.get(3), round.get(0));
+        }
+
+        @Override
+        public List<UnitsKey> groups() {
+            return List.of(plan.key());
+        }
+
         @Override
         public int perRun() {
             return 2;

@@ -7,7 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.goldentally.core.design.PlanDesign.OddOnes;
+import org.goldentally.core.design.MakingDesign.OddOnes;
 import org.goldentally.core.making.HalvesChoice.Crossing;
 import org.goldentally.core.making.Trails.Trail;
 import org.goldentally.core.method.Chain;

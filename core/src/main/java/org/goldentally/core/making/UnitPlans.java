@@ -44,8 +44,8 @@ public final class UnitPlans {
         this.room = new Workroom(
                 settings,
                 widthOfFabric,
-                design.typed().plan().oddOnes(),
-                design.typed().plan().mostSquaresAChain());
+                design.typed().plan().making().oddOnes(),
+                design.typed().plan().making().mostSquaresAChain());
     }
 
     /**

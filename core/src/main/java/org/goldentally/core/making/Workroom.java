@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
-import org.goldentally.core.design.PlanDesign.OddOnes;
+import org.goldentally.core.design.MakingDesign.OddOnes;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.method.CutPiece;

@@ -48,6 +48,11 @@ public final class SplitQuarter implements PiecingMethod {
         return role == ClothRole.C ? 1 : 2;
     }
 
+    /** The half-square triangle on the way, from squares cut so large: 5 in with a 1/4 in seam -> 4.65 in. */
+    public static Length rawHalf(Length cutSquare, SewingSettings settings) {
+        return Rules.RAW_ONE_SEAM.exactly(Sizes.figures(Input.CUT, cutSquare, settings));
+    }
+
     /** One pair of squares gives two half-square triangles, and these with two plain squares four units. */
     @Override
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {

@@ -51,6 +51,11 @@ public final class Batches {
         return all;
     }
 
+    /** Those of units and of the halves that go into them: the sets of the making plan that are sewn. */
+    public static List<Batch> ofUnits(TopTally tally) {
+        return new Batches(tally).units();
+    }
+
     private String name(String cloth) {
         return design.cloth(cloth).map(each -> each.name()).orElse("not dressed");
     }

@@ -92,10 +92,12 @@ class NamedChangeTest {
                                 List.of(new MethodChoice("half-square triangle", "four-at-a-time")))),
                 change(
                         "odd units in pairs",
-                        design -> design.withPlan(PlanDesign.USUAL.withSharing(PlanDesign.OddOnes.IN_PAIRS, 40))),
+                        design -> design.withPlan(PlanDesign.USUAL.withMaking(
+                                MakingDesign.USUAL.withSharing(MakingDesign.OddOnes.IN_PAIRS, 40)))),
                 change(
                         "at most 20 squares a chain",
-                        design -> design.withPlan(PlanDesign.USUAL.withSharing(PlanDesign.OddOnes.SHARED, 20))),
+                        design -> design.withPlan(PlanDesign.USUAL.withMaking(
+                                MakingDesign.USUAL.withSharing(MakingDesign.OddOnes.SHARED, 20)))),
                 change(
                         "extra units",
                         design -> design.withPlan(

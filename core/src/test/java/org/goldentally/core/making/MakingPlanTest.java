@@ -3,7 +3,6 @@ package org.goldentally.core.making;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,8 +11,9 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.goldentally.core.chance.Chance;
 import org.goldentally.core.chance.Tries;
+import org.goldentally.core.design.MakingDesign;
+import org.goldentally.core.design.MakingDesign.OddOnes;
 import org.goldentally.core.design.PlanDesign;
-import org.goldentally.core.design.PlanDesign.OddOnes;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
 import org.goldentally.core.meaning.ReadDesign;
@@ -71,7 +71,7 @@ class MakingPlanTest {
         }
 
         Demand sharing(OddOnes odd, int mostSquares) {
-            design = design.withPlan(PlanDesign.USUAL.withSharing(odd, mostSquares));
+            design = design.withPlan(PlanDesign.USUAL.withMaking(MakingDesign.USUAL.withSharing(odd, mostSquares)));
             return this;
         }
 
@@ -266,7 +266,7 @@ class MakingPlanTest {
         MakingPlan plan = demand.plan();
         squares(plan)
                 .forEach((cloth, count) -> assertThat(count)
-                        .as("%s, %s, %s", cloth, method, demand.groups)
+                        .as(() -> cloth + ", " + method + ", " + demand.groups)
                         .isEqualTo(Math.ceilDiv(demand.patches(cloth), 2)));
         sewn(demand, plan);
     }
@@ -302,7 +302,7 @@ class MakingPlanTest {
         MakingPlan plan = demand.plan();
         squares(plan)
                 .forEach((cloth, count) -> assertThat(count)
-                        .as("%s of %s", cloth, demand.groups)
+                        .as(() -> cloth + " of " + demand.groups)
                         .isEqualTo(Math.ceilDiv(triangles.get(cloth), 2)));
         sewn(demand, plan);
     }
@@ -379,7 +379,7 @@ class MakingPlanTest {
             wanted.merge(SewnOnPaper.read(round), count, Long::sum);
         });
         wanted.forEach((round, count) -> assertThat(paper.units.getOrDefault(round, 0L))
-                .as("%s of %s", round, demand.groups)
+                .as(() -> round + " of " + demand.groups)
                 .isGreaterThanOrEqualTo(count));
         Map<String, Long> cut = new TreeMap<>();
         plan.cuts()
@@ -389,11 +389,7 @@ class MakingPlanTest {
         long needed = wanted.values().stream().mapToLong(Long::longValue).sum();
         long spare = plan.spares().stream().mapToLong(MakingPlan.Spare::count).sum();
         assertThat(made + paper.leftOver() - needed)
-                .as(
-                        "spares by name of %s",
-                        plan.sets().stream()
-                                .sorted(Comparator.comparing(Object::toString))
-                                .toList())
+                .as(() -> "spares by name of " + plan.sets())
                 .isEqualTo(spare);
     }
 

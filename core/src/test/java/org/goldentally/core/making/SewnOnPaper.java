@@ -64,12 +64,12 @@ final class SewnOnPaper {
             case MadeSet.Crossed crossed -> crossed(crossed, own);
             case MadeSet.Joined joined -> joined(joined, own);
         }
-        assertThat(own.values()).as("pieces of %s that nobody sewed", set).allMatch(left -> left == 0);
+        assertThat(own.values()).as(() -> "pieces that nobody sewed of " + set).allMatch(left -> left == 0);
     }
 
     private static void take(Map<String, Long> heap, String what, long count) {
         long left = heap.getOrDefault(what, 0L) - count;
-        assertThat(left).as("%d of %s from %s", count, what, heap).isNotNegative();
+        assertThat(left).as(() -> count + " of " + what + " from " + heap).isNotNegative();
         heap.put(what, left);
     }
 
@@ -145,7 +145,7 @@ final class SewnOnPaper {
         List<String> turned = joined(first, second.reversed());
         List<String> taken = sameRound(laid, wanted) || sameRound(mirror(laid), wanted) ? laid : turned;
         assertThat(sameRound(taken, wanted) || sameRound(mirror(taken), wanted))
-                .as("%s and %s crossed give %s", first, second, wanted)
+                .as(() -> first + " and " + second + " crossed give " + wanted)
                 .isTrue();
         give(taken, set.runs());
         give(mirror(taken), set.runs());

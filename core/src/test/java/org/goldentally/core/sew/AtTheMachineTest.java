@@ -98,13 +98,13 @@ class AtTheMachineTest {
         assertThat(batch.setsBeyondPlan(new Counts(3, 1, 24, 0, 0, 0))).isEqualTo(1);
     }
 
-    /** A set of split quarters gives two of each hand; a spoiled left one is made up by a set, whatever right ones are over. */
+    /** A crossing gives a split quarter of each hand; a spoiled left one is made up by a set, whatever right ones are over. */
     @Test
     void handsAreCountedApart() {
         Batch batch = units(tally(Tops.of(2, 1, "8", "double-pinwheel").place(0, 1, "", 0, true)));
-        assertThat(batch.setsLeft(Counts.NONE)).isEqualTo(2);
-        assertThat(batch.setsLeft(new Counts(2, 0, 8, 0, 0, 0))).isZero();
-        assertThat(batch.setsLeft(new Counts(2, 0, 8, 1, 1, 0))).isEqualTo(1);
+        assertThat(batch.setsLeft(Counts.NONE)).isEqualTo(4);
+        assertThat(batch.setsLeft(new Counts(4, 0, 8, 0, 0, 0))).isZero();
+        assertThat(batch.setsLeft(new Counts(4, 0, 8, 1, 1, 0))).isEqualTo(1);
     }
 
     @Test
@@ -207,7 +207,10 @@ class AtTheMachineTest {
     }
 
     private static Batch units(TopTally tally) {
-        return Batches.of(tally).getFirst();
+        return Batches.of(tally).stream()
+                .filter(batch -> batch.kind() == Batch.Kind.UNITS)
+                .findFirst()
+                .orElseThrow();
     }
 
     private static TopTally tally(Tops tops, String... shelf) {

@@ -74,16 +74,16 @@ class TopTallyTest {
                 .containsExactlyInAnyOrder("8 of [a, b]: 1 sets, 0 spare", "4 of [a, c]: 1 sets, 4 spare");
     }
 
-    /** A set of split quarters gives two of each hand: eight of one hand take four sets and leave eight of the other. */
+    /** A crossing gives a split quarter of each hand: eight of one hand take eight crossings and leave eight of the other. */
     @Test
-    void unitsOfOneHandTakeASetForEachTwoOfThem() {
+    void unitsOfOneHandTakeACrossingEach() {
         UnitPlan oneHand = plan(tally(Tops.of(2, 1, "8", "double-pinwheel")), "split quarter");
         assertThat(oneHand.left() + oneHand.right()).isEqualTo(8);
-        assertThat(oneHand.sets()).isEqualTo(4);
+        assertThat(oneHand.runs()).isEqualTo(8);
         assertThat(oneHand.spare()).isEqualTo(8);
         UnitPlan bothHands =
                 plan(tally(Tops.of(2, 1, "8", "double-pinwheel").place(0, 1, "", 0, true)), "split quarter");
-        assertThat(bothHands.sets()).isEqualTo(2);
+        assertThat(bothHands.runs()).isEqualTo(4);
         assertThat(bothHands.spare()).isZero();
     }
 

@@ -8,7 +8,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** Brings documents of every format there ever was up to date, one format after the other. */
 public final class DocumentFormats {
 
-    private static final List<FormatStep> STEPS = List.of(new FirstFormat(), new SecondFormat(), new ThirdFormat());
+    private static final List<FormatStep> STEPS =
+            List.of(new FirstFormat(), new SecondFormat(), new ThirdFormat(), new FourthFormat());
 
     /** The format that the last step writes. */
     public static final int NEWEST = STEPS.size() + 1;

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Schemas } from '@/api/client'
+import { spellCount } from '@/shared'
+
+export interface MakingPanelProps {
+  sets: readonly Schemas['SetView'][]
+  spares: readonly Schemas['SpareView'][]
+  colours: readonly string[]
+  clothNames: readonly string[]
+  /** What is made of the odd unit of a group that is sewn in pairs. */
+  oddOnes: Schemas['PlanDesign']['oddOnes']
+  mostSquaresAChain: number
+}
+
+const props = defineProps<MakingPanelProps>()
+const emit = defineEmits<{ oddOnesChosen: [oddOnes: 'SHARED' | 'IN_PAIRS']; chainTyped: [squares: number] }>()
+
+const SHOWN = 6
+const few = computed(() => props.sets.slice(0, SHOWN))
+const rest = computed(() => props.sets.slice(SHOWN))
+const names = (cloths: readonly number[]) =>
+  [...new Set(cloths.map((cloth) => props.clothNames[cloth] ?? 'not dressed'))].join(' · ')
+function typed(event: Event) {
+  const squares = Math.round(Number((event.target as HTMLInputElement).value))
+  if (squares >= 3 && squares <= 1000) emit('chainTyped', squares)
+}
+</script>
+
+<template>
+  <section v-if="sets.length" class="space-y-2" aria-label="How it is all made">
+    <h2 class="panel-title">How it is all made</h2>
+    <p class="text-sm text-soft">
+      {{ spellCount(sets.length, 'batch', 'batches') }} for the whole top: halves and loose triangles are shared by all
+      units that want them.
+    </p>
+    <ul class="space-y-1">
+      <li v-for="(set, i) in few" :key="i" class="card p-2">
+        <strong>{{ set.sewn }}</strong> · <span>{{ set.title }}</span>
+        <span class="block text-sm text-soft"
+          >{{ set.subtitle }}<template v-if="set.spare">, {{ set.spare }} spare</template></span
+        >
+      </li>
+    </ul>
+    <details v-if="rest.length">
+      <summary class="flex min-h-11 cursor-pointer items-center underline decoration-dotted">
+        {{ spellCount(rest.length, 'more batch', 'more batches') }}
+      </summary>
+      <ul class="space-y-1">
+        <li v-for="(set, i) in rest" :key="i" class="card p-2">
+          <strong>{{ set.sewn }}</strong> · <span>{{ set.title }}</span>
+          <span class="block text-sm text-soft"
+            >{{ set.subtitle }}<template v-if="set.spare">, {{ set.spare }} spare</template></span
+          >
+        </li>
+      </ul>
+    </details>
+    <details v-if="spares.length" data-spares>
+      <summary class="flex min-h-11 cursor-pointer items-center underline decoration-dotted">
+        {{ spellCount(spares.length, 'kind of spare', 'kinds of spares') }}
+      </summary>
+      <ul class="text-sm">
+        <li v-for="(spare, i) in spares" :key="i">
+          <strong>{{ spare.count }}</strong> × {{ spare.what }}, {{ names(spare.cloths) }}
+        </li>
+      </ul>
+    </details>
+    <fieldset>
+      <legend class="font-medium">The odd unit of a group that is sewn in pairs</legend>
+      <label class="flex min-h-11 items-center gap-2"
+        ><input
+          type="radio"
+          class="size-5"
+          name="odd-ones"
+          :checked="oddOnes === 'SHARED'"
+          @change="emit('oddOnesChosen', 'SHARED')"
+        />
+        of loose triangles, where that saves cloth</label
+      >
+      <label class="flex min-h-11 items-center gap-2"
+        ><input
+          type="radio"
+          class="size-5"
+          name="odd-ones"
+          :checked="oddOnes === 'IN_PAIRS'"
+          @change="emit('oddOnesChosen', 'IN_PAIRS')"
+        />
+        as one of a pair, the other spare</label
+      >
+    </fieldset>
+    <label class="flex items-center gap-2">
+      <span class="flex-1 leading-5"
+        >Squares in a chain at most<span class="block text-sm text-soft"
+          >a longer one is heavy at the machine</span
+        ></span
+      >
+      <input
+        class="field w-24"
+        inputmode="numeric"
+        :value="mostSquaresAChain"
+        aria-label="Squares in a chain at most"
+        @change="typed"
+      />
+    </label>
+  </section>
+</template>
