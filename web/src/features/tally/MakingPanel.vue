@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
+import type { QuiltDesign } from '@/features/quilts'
 import { spellCount } from '@/shared'
 
 export interface MakingPanelProps {
@@ -9,7 +10,7 @@ export interface MakingPanelProps {
   colours: readonly string[]
   clothNames: readonly string[]
   /** What is made of the odd unit of a group that is sewn in pairs. */
-  oddOnes: Schemas['PlanDesign']['oddOnes']
+  oddOnes: QuiltDesign['plan']['making']['oddOnes']
   mostSquaresAChain: number
 }
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useOpenQuilt, useTop } from '@/features/quilts'
+import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
 import { useClothColours } from '@/features/top'
 import { ProblemNote, spellCount, TopPicture, WaitNote } from '@/shared'
 import AllowanceChoice from './AllowanceChoice.vue'
@@ -54,6 +54,9 @@ const toMake = computed(() => {
 const extraForAll = computed(() => design.value.plan.extras.find((extra) => extra.units === '')?.typed ?? '')
 function dropBonus(key: string) {
   quilt.change({ plan: { ...design.value.plan, bonus: design.value.plan.bonus.filter((each) => each !== key) } })
+}
+function changeMaking(part: Partial<QuiltDesign['plan']['making']>) {
+  quilt.change({ plan: { ...design.value.plan, making: { ...design.value.plan.making, ...part } } })
 }
 /** For all of a kind: what was chosen for single groups of it no longer counts. */
 function takeAll(group: Group, method: string) {
@@ -134,10 +137,10 @@ function takeAll(group: Group, method: string) {
         :spares="tally.spares"
         :colours="colours"
         :cloth-names="clothNames"
-        :odd-ones="design.plan.oddOnes"
-        :most-squares-a-chain="design.plan.mostSquaresAChain"
-        @odd-ones-chosen="quilt.change({ plan: { ...design.plan, oddOnes: $event } })"
-        @chain-typed="quilt.change({ plan: { ...design.plan, mostSquaresAChain: $event } })"
+        :odd-ones="design.plan.making.oddOnes"
+        :most-squares-a-chain="design.plan.making.mostSquaresAChain"
+        @odd-ones-chosen="changeMaking({ oddOnes: $event })"
+        @chain-typed="changeMaking({ mostSquaresAChain: $event })"
       />
       <section v-if="tally.strips.length" aria-label="Strips">
         <h2 class="panel-title mb-1">Strips of sashing, borders and binding</h2>

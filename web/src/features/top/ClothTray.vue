@@ -4,6 +4,7 @@ import type { Schemas } from '@/api/client'
 import { useShelf } from '@/features/cloth'
 import type { QuiltDesign } from '@/features/quilts'
 import { changeCloth, exchangedEverywhere, withDealtPlace, withoutCloth, withPack, withShelfCloth } from './edit/cloths'
+import type { At } from './edit/places'
 import ScrappyDealer from './ScrappyDealer.vue'
 
 export interface ClothTrayProps {
@@ -12,6 +13,8 @@ export interface ClothTrayProps {
   values: readonly Schemas['ClothValueView'][]
   /** Key of the cloth that is in hand for dressing. */
   inHand: string | undefined
+  /** The place that is chosen on the wall. */
+  at: At | undefined
 }
 
 const props = defineProps<ClothTrayProps>()
@@ -19,6 +22,13 @@ const emit = defineEmits<{
   taken: [clothKey: string | undefined]
   changed: [part: Partial<QuiltDesign>, typing: boolean]
 }>()
+
+/** "Any print" of a pack is a cloth to dress in, and in hand at once. */
+function takePlace(pack: string, standsFor: 'ANY_PRINT' | 'LIGHT_PRINT' | 'DARK_PRINT') {
+  const part = withDealtPlace(props.design, pack, standsFor)
+  emit('changed', part, false)
+  emit('taken', part.cloths?.at(-1)?.key)
+}
 
 const { data: shelf } = useShelf()
 const opened = ref<string>()
@@ -50,10 +60,7 @@ function exchange(from: string, event: Event) {
     <p v-if="!design.cloths.length" class="text-soft">
       None yet. Take cloths from the shelf, then dress the blocks in them.
     </p>
-    <ScrappyDealer
-      :design="design"
-      @place-wanted="(pack, standsFor) => emit('changed', withDealtPlace(design, pack, standsFor), false)"
-    />
+    <ScrappyDealer :design="design" :at="at" @changed="emit('changed', $event, false)" @place-wanted="takePlace" />
     <ul class="space-y-1">
       <li
         v-for="(cloth, i) in design.cloths"

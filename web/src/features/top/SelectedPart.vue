@@ -25,6 +25,8 @@ const emit = defineEmits<{
   swapped: [which: 'right' | 'below']
   row: [what: 'copy' | 'paste' | 'swap' | 'mirror']
   clothChosen: [clothKey: string]
+  lockTurned: []
+  exchangeStarted: []
 }>()
 
 const at = computed<At>(() => ({ row: props.part.row, column: props.part.column }))
@@ -79,6 +81,14 @@ function exchange(event: Event) {
         <button v-if="!isHalf" class="button min-h-9 px-1 text-sm" @click="emit('copied')">Copy <kbd>C</kbd></button>
         <button v-if="!isHalf" class="button min-h-9 px-1 text-sm" :disabled="!canPaste" @click="emit('pasted')">
           Paste <kbd>V</kbd>
+        </button>
+      </div>
+      <div v-if="!isHalf" class="grid grid-cols-2 gap-1">
+        <button class="button min-h-9 px-1 text-sm" :aria-pressed="place.locked" @click="emit('lockTurned')">
+          {{ place.locked ? 'Locked' : 'Lock' }} <kbd>L</kbd>
+        </button>
+        <button class="button min-h-9 px-1 text-sm" @click="emit('exchangeStarted')">
+          Exchange with … <kbd>E</kbd>
         </button>
       </div>
       <label class="flex items-center gap-2"

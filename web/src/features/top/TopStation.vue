@@ -11,8 +11,10 @@ import BordersPanel from './BordersPanel.vue'
 import ClothTray from './ClothTray.vue'
 import CountsPanel from './CountsPanel.vue'
 import JudgingPanel from './JudgingPanel.vue'
+import MistakesCard from './MistakesCard.vue'
 import SelectedPart from './SelectedPart.vue'
 import SettingPanel from './SettingPanel.vue'
+import SpareTray from './SpareTray.vue'
 import TopWall from './TopWall.vue'
 import UnitTray from './UnitTray.vue'
 import type { Unit } from './edit/blocks'
@@ -20,6 +22,7 @@ import { dressPart } from './edit/dressing'
 import { type At, placeAt, withPlaces } from './edit/places'
 import type { ShelfBlock } from './queries'
 import { useBlockActions } from './useBlockActions'
+import { useFreePlaceActions } from './useFreePlaceActions'
 import { usePlaceActions } from './usePlaceActions'
 
 const quilt = useOpenQuilt()
@@ -61,18 +64,12 @@ const partCloths = computed(() => {
   const figure = top.value.picture.figures[part.figure]!
   return [...new Set(figure.cloths)].filter((cloth) => cloth !== -2).map((cloth) => clothKeys.value[cloth] ?? '')
 })
+const locked = computed(() =>
+  parts.value.flatMap((part, i) => (part.kind === 'BLOCK' && placeAt(design.value, part).locked ? [i] : [])),
+)
 const wrong = computed(() => {
   const ids = new Set(top.value?.problems.map((problem) => problem.partId))
   return parts.value.flatMap((part, i) => (ids.has(part.id) ? [i] : []))
-})
-/** One of each kind: four sides of a border that does not come out even are one mistake. */
-const shownProblems = computed(() => {
-  const kinds = new Map<string, Schemas['PlacedProblem']>()
-  for (const problem of top.value?.problems ?? []) {
-    const kind = `${problem.where.split(',')[0]} ${problem.fix}`
-    if (!kinds.has(kind)) kinds.set(kind, problem)
-  }
-  return [...kinds.values()].slice(0, 4)
 })
 const lit = computed(
   () =>
@@ -93,17 +90,20 @@ watch(builtBlock, (block) => {
 })
 
 const change = (part: Partial<QuiltDesign>, typing = false) => quilt.change(part, typing)
-const { copied, turn, mirror, takeOff, copy, paste, swapWith, rowDo } = usePlaceActions({
+const placeActions = {
   design,
   parts,
   part: chosenPart,
   change,
-  say: (text) => (said.value = text),
-})
+  say: (text: string) => (said.value = text),
+}
+const { copied, turn, mirror, takeOff, copy, paste, swapWith, rowDo } = usePlaceActions(placeActions)
+const { lock, startExchange, endExchange, exchange, takeSpare } = useFreePlaceActions(placeActions)
 
 function choose(partId: string, patch?: number) {
   chosenId.value = partId
   const part = parts.value.find((each) => each.id === partId)
+  if (part && patch !== undefined && endExchange({ row: part.row, column: part.column })) return
   const cloth = part && patch !== undefined ? top.value!.picture.figures[part.figure]!.cloths[patch] : undefined
   chosenCloth.value = cloth === undefined || cloth === -2 ? undefined : (clothKeys.value[cloth] ?? '')
   if (clothInHand.value !== undefined && patch !== undefined) dressWith(partId, patch, clothInHand.value)
@@ -134,6 +134,11 @@ function openBlock() {
   if (!key) return
   building.value = design.value.blocks.some((block) => block.key === key) ? key : undefined
 }
+/** What lies at the place comes among the spare blocks. */
+function dropSpare(partId: string, index: number) {
+  chosenId.value = partId
+  takeSpare(index)
+}
 type Keys = Readonly<Record<string, (event: KeyboardEvent) => void>>
 const ANYWHERE: Keys = { g: () => (grey.value = !grey.value), p: nextPatch, enter: openBlock }
 /** Halves too. */
@@ -143,7 +148,14 @@ const ON_BLOCKS: Keys = {
   delete: takeOff,
   backspace: takeOff,
 }
-const ON_PLACES: Keys = { c: () => copy(), v: () => paste(), x: () => swapWith('right') }
+const ON_PLACES: Keys = {
+  c: () => copy(),
+  v: () => paste(),
+  x: () => swapWith('right'),
+  l: lock,
+  e: exchange,
+  s: () => takeSpare(),
+}
 
 function press(event: KeyboardEvent) {
   if (event.ctrlKey || event.metaKey || event.altKey) return
@@ -201,8 +213,16 @@ const marks = computed(() =>
           @added="newBlock"
           @from-shelf="shelfOpen = true"
         />
+        <SpareTray
+          v-if="!building"
+          :spares="top.spareBlocks"
+          :colours="colours"
+          :here="chosenPart?.blockKey"
+          @taken="takeSpare($event)"
+        />
         <ClothTray
           :design="design"
+          :at="isPlace ? at : undefined"
           :values="top.cloths"
           :in-hand="clothInHand"
           @taken="
@@ -246,6 +266,7 @@ const marks = computed(() =>
             :colours="colours"
             :lit="lit"
             :wrong="wrong"
+            :locked="locked"
             :chosen="chosenId"
             @chosen="choose"
             @opened="
@@ -256,6 +277,7 @@ const marks = computed(() =>
             "
             @pressed="press"
             @dropped="dressWith"
+            @spare-dropped="dropSpare"
           />
           <p class="flex flex-wrap gap-x-5 bg-ink px-4 py-2 text-white">
             <span
@@ -263,6 +285,8 @@ const marks = computed(() =>
                 ['↑↓←→', 'choose'],
                 ['R', 'turn'],
                 ['M', 'mirror'],
+                ['L', 'lock'],
+                ['E', 'exchange'],
                 ['1–9', 'cloth'],
                 ['P', 'next cloth in it'],
                 ['G', 'grey'],
@@ -295,27 +319,12 @@ const marks = computed(() =>
           @copied="copy"
           @pasted="paste"
           @swapped="swapWith"
+          @lock-turned="lock"
+          @exchange-started="startExchange"
           @row="rowDo"
           @cloth-chosen="chosenCloth = $event"
         />
-        <div
-          v-if="top.problems.length"
-          class="space-y-1 rounded-xl border border-[#d99a8f] bg-brick-pale p-3"
-          role="alert"
-          data-mistakes
-        >
-          <button
-            v-for="problem in shownProblems"
-            :key="problem.partId + problem.where + problem.why"
-            class="block w-full cursor-pointer text-left"
-            @click="choose(problem.partId)"
-          >
-            <strong class="block underline">{{ problem.where }}</strong>{{ problem.why }} – {{ problem.fix }}.
-          </button>
-          <p v-if="top.problems.length > shownProblems.length">
-            … and {{ top.problems.length - shownProblems.length }} more like these.
-          </p>
-        </div>
+        <MistakesCard :problems="top.problems" @chosen="choose" />
         <TabGroup>
           <TabList class="flex gap-1" aria-label="What to see of the top">
             <Tab

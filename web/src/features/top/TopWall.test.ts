@@ -31,7 +31,7 @@ const PICTURE: Schemas['TopPictureView'] = {
 
 function wall(chosen?: string) {
   return mount(TopWall, {
-    props: { picture: PICTURE, colours: ['#111111', '#222222'], lit: [1, 2], wrong: [3], chosen },
+    props: { picture: PICTURE, colours: ['#111111', '#222222'], lit: [1, 2], wrong: [3], locked: [2], chosen },
   })
 }
 
@@ -57,6 +57,7 @@ describe('TopWall', () => {
   it('lights parts up and frames the wrong ones', () => {
     const svg = wall()
     expect(svg.findAll('[data-wrong]')).toHaveLength(1)
+    expect(svg.findAll('[data-locked]')).toHaveLength(1)
     expect(svg.findAll('rect[fill="#ffcf3f"]')).toHaveLength(2)
   })
 

@@ -13,6 +13,8 @@ export interface TopWallProps {
   lit: readonly number[]
   /** Parts at which something is wrong. */
   wrong: readonly number[]
+  /** Parts that stay as they are when free places are laid out anew. */
+  locked: readonly number[]
   /** The part that is chosen. */
   chosen: string | undefined
 }
@@ -23,6 +25,7 @@ const emit = defineEmits<{
   opened: [partId: string]
   pressed: [event: KeyboardEvent]
   dropped: [partId: string, patch: number | undefined, clothKey: string]
+  spareDropped: [partId: string, index: number]
 }>()
 
 const STEP = 1.25
@@ -40,6 +43,17 @@ const line = computed(() => Math.max(props.picture.width, props.picture.height) 
 const style = computed(() => ({
   transform: `scale(${zoom.value}) translate(${(0.5 - at.value.x) * 100}%, ${(0.5 - at.value.y) * 100}%)`,
 }))
+
+/** A small padlock in a corner of the part. */
+function padlock(figure: number): string {
+  const s = Math.min(box(figure).width, box(figure).height) / 10
+  const at = s / 2
+  return (
+    `M ${at} ${at + s} h ${1.4 * s} v ${1.1 * s} h ${-1.4 * s} Z ` +
+    `M ${at + 0.2 * s} ${at + s} v ${-0.4 * s} a ${0.5 * s} ${0.5 * s} 0 0 1 ${s} 0 v ${0.4 * s} h ${-0.25 * s} ` +
+    `v ${-0.4 * s} a ${0.25 * s} ${0.25 * s} 0 0 0 ${-0.5 * s} 0 v ${0.4 * s} Z`
+  )
+}
 
 function zoomTo(next: number, around = at.value) {
   const to = Math.min(CLOSEST, Math.max(1, next))
@@ -93,6 +107,8 @@ function onOpen(event: MouseEvent) {
 }
 function onDrop(event: DragEvent) {
   const part = partUnder(event)
+  const spare = event.dataTransfer?.getData('application/x-spare-block')
+  if (part && spare) return emit('spareDropped', part, Number(spare))
   const cloth = event.dataTransfer?.getData('text/plain')
   if (part && cloth) emit('dropped', part, patchUnder(event, part), cloth)
 }
@@ -157,6 +173,21 @@ defineExpose({
   >
     <div class="absolute inset-4 will-change-transform" :style="style">
       <TopPicture :picture="picture" :colours="colours" :lit="lit">
+        <g
+          v-for="part in locked"
+          :key="`l${part}`"
+          :transform="`matrix(${picture.parts[part]!.transform})`"
+          pointer-events="none"
+          data-locked
+        >
+          <path
+            :d="padlock(picture.parts[part]!.figure)"
+            fill="#17202b"
+            stroke="#ffffff"
+            :stroke-width="line * 0.5"
+            fill-rule="evenodd"
+          />
+        </g>
         <g
           v-for="part in outlines.wrong"
           :key="`w${part}`"

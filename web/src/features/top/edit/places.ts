@@ -12,7 +12,7 @@ const same = (a: At, b: At) => a.row === b.row && a.column === b.column
 
 /** What the setting itself puts at a place. */
 export function settingsOwn(design: QuiltDesign, at: At): Place {
-  return { ...at, block: '', quarterTurns: 0, mirrored: false, exchanges: [] }
+  return { ...at, block: '', quarterTurns: 0, mirrored: false, exchanges: [], locked: false }
 }
 
 export function placeAt(design: QuiltDesign, at: At): Place {
@@ -29,7 +29,7 @@ export function blockAt(design: QuiltDesign, at: At): string {
 }
 
 function isPlain(place: Place): boolean {
-  return !place.block && place.quarterTurns === 0 && !place.mirrored && place.exchanges.length === 0
+  return !place.block && place.quarterTurns === 0 && !place.mirrored && place.exchanges.length === 0 && !place.locked
 }
 
 /** The design with these places changed; one that is as the setting has it is not kept. */
@@ -47,9 +47,30 @@ export function mirrored(place: Place): Place {
   return { ...place, mirrored: !place.mirrored, quarterTurns: (4 - place.quarterTurns) % 4 }
 }
 
+/** A locked place stays as it is when free places are laid out anew. */
+export function lockTurned(place: Place): Place {
+  return { ...place, locked: !place.locked }
+}
+
+/** A spare block of the same kind changes places with what lies there; other exchanges of the place stay. */
+export function swappedWithSpare(design: QuiltDesign, at: At, index: number): Partial<QuiltDesign> | undefined {
+  const spares = design.plan.making.spareBlocks
+  const spare = spares[index]
+  const place = placeAt(design, at)
+  if (!spare || blockAt(design, at) !== spare.block) return undefined
+  const free = new Set(spare.exchanges.map((exchange) => exchange.from))
+  const own = place.exchanges.filter((exchange) => free.has(exchange.from))
+  const others = place.exchanges.filter((exchange) => !free.has(exchange.from))
+  const left = spares.map((each, i) => (i === index ? { ...each, exchanges: own } : each))
+  return {
+    ...withPlaces(design, [{ ...place, exchanges: [...others, ...spare.exchanges] }]),
+    plan: { ...design.plan, making: { ...design.plan.making, spareBlocks: left } },
+  }
+}
+
 /** A copy of what stands at one place, to be put at another. */
 export function copyTo(design: QuiltDesign, from: At, to: At): Place {
-  return { ...placeAt(design, from), block: blockAt(design, from), ...to }
+  return { ...placeAt(design, from), block: blockAt(design, from), locked: placeAt(design, to).locked, ...to }
 }
 
 /** Two places change what stands there. */

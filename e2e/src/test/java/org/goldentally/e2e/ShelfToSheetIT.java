@@ -52,9 +52,9 @@ class ShelfToSheetIT {
         dress("chalk", 0, 2, 4, 6);
         dress("any print of dawn", 1, 3, 5, 7);
         button("Back to the top").click();
-        button("Deal the prints").click();
+        button("Make and lay out").click();
         assertThat(page.getByText("No neighbours share a print.")).isVisible();
-        assertThat(button("Deal again")).isVisible();
+        assertThat(button("Another making")).isVisible();
 
         station("Tally").click();
         // The tally of the dealt prints, not that of before.

@@ -9,6 +9,7 @@ import org.goldentally.core.block.BlockPart;
 import org.goldentally.core.block.TraditionalBlocks;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.deal.ScrappyDeal;
+import org.goldentally.core.deal.Stock;
 import org.goldentally.core.design.BlockSizeDesign;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
@@ -99,7 +100,7 @@ final class DemoQuilts {
                 List.of(BorderDesign.plain("3", "a", Corners.BUTTED)),
                 new FinishingDesign("a", "2 1/2", "", "42", "4"));
         QuiltDesign inPrints = undealt.withBlocks(List.of(inOnePrint(traditional("dutchmans-puzzle"))));
-        return inPrints.withPlaces(ScrappyDeal.deal(inPrints, Map.of(), 5).places());
+        return ScrappyDeal.deal(inPrints, Stock.UNKNOWN, 5).in(inPrints);
     }
 
     /** The block with every cloth but the background taken for one print. */

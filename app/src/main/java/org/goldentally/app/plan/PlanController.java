@@ -2,10 +2,13 @@ package org.goldentally.app.plan;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
-import java.util.LinkedHashMap;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.goldentally.app.load.Heavy;
 import org.goldentally.app.problems.NotFoundException;
@@ -17,6 +20,8 @@ import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.account.StyleChoices;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.deal.ScrappyDeal;
+import org.goldentally.core.deal.Stock;
+import org.goldentally.core.deal.Wish;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.design.QuiltDesign;
@@ -25,6 +30,7 @@ import org.goldentally.core.offers.Offer;
 import org.goldentally.core.offers.Offers;
 import org.goldentally.core.offers.ShelfReach;
 import org.goldentally.core.offers.WayEffects;
+import org.goldentally.core.problem.LeftOut;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -159,14 +165,35 @@ class PlanController {
         return quilts.change(id, taken.version(), quilt.name(), offer.design(), false);
     }
 
-    /** Which deal: the same number deals the same. */
-    record DealWanted(int version, int seed) {}
+    /**
+     * What is to be made and laid out for the free places.
+     *
+     * @param seed the same number makes and lays out the same
+     * @param layoutOnly whether what is made stays, and is only laid out anew
+     * @param freeTurns whether blocks may be turned and mirrored
+     * @param spareBlocks made beyond the top
+     * @param only the places that are laid out anew; all where none is named
+     */
+    record DealWanted(
+            int version,
+            int seed,
+            @LeftOut("false") boolean layoutOnly,
+            @LeftOut("false") boolean freeTurns,
+            @LeftOut("0") @Min(0) @Max(200) int spareBlocks,
+            @LeftOut("[]") @NotNull @Size(max = 10_000) List<Wish.Spot> only) {
+
+        Wish wish() {
+            return new Wish(seed, layoutOnly, freeTurns, spareBlocks, Set.copyOf(only));
+        }
+    }
 
     /**
-     * A deal that was made.
+     * What was made and laid out.
      *
-     * @param mostUsed how often the most used print is dealt
+     * @param mostUsed in how many places the most used print lies
+     * @param combinations different combinations of prints
      * @param leftOut prints that no place got, each with the reason
+     * @param beyondStock prints that are used more than there is cloth of them
      */
     record Dealt(
             Quilts.StoredQuilt quilt,
@@ -174,26 +201,28 @@ class PlanController {
             int neighbours,
             int mostUsed,
             int leastUsed,
-            List<ScrappyDeal.LeftOut> leftOut) {}
+            int combinations,
+            List<ScrappyDeal.LeftOut> leftOut,
+            List<String> beyondStock) {}
 
-    /** Deals the prints of packs to the scrappy places of the blocks, as a step that can be undone. */
+    /** Makes blocks of the prints of packs for the free places and lays them out, as a step that can be undone. */
     @Heavy
     @PostMapping("/quilts/{id}/deal")
     Dealt deal(@PathVariable UUID id, @Valid @RequestBody DealWanted wanted) {
         Quilts.StoredQuilt quilt = quilts.get(id);
-        Map<String, Double> clothOf = new LinkedHashMap<>();
-        onShelf.onHand(quilt.design())
-                .forEach((cloth, pieces) -> clothOf.put(
-                        cloth,
-                        pieces.stream()
-                                .mapToDouble(each ->
-                                        each.count() * each.piece().area().toDoubleSquareInches())
-                                .sum()));
-        ScrappyDeal deal = ScrappyDeal.deal(quilt.design(), clothOf, wanted.seed());
-        Quilts.StoredQuilt changed =
-                quilts.change(id, wanted.version(), quilt.name(), quilt.design().withPlaces(deal.places()), false);
+        QuiltDesign design = quilt.design();
+        Stock stock = Stock.of(design, onShelf.onHand(design), wanted.freeTurns());
+        ScrappyDeal deal = ScrappyDeal.deal(design, stock, wanted.wish());
+        Quilts.StoredQuilt changed = quilts.change(id, wanted.version(), quilt.name(), deal.in(design), false);
         return new Dealt(
-                changed, deal.closePairs(), deal.neighbours(), deal.mostUsed(), deal.leastUsed(), deal.leftOut());
+                changed,
+                deal.closePairs(),
+                deal.neighbours(),
+                deal.mostUsed(),
+                deal.leastUsed(),
+                deal.combinations(),
+                deal.leftOut(),
+                deal.beyondStock());
     }
 
     /** How far the shelf goes with one block of the quilt. */

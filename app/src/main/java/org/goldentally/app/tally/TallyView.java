@@ -236,9 +236,9 @@ public record TallyView(
                 .collect(Collectors.toSet());
         if (!undealt.isEmpty()) {
             notices.add(new Problem(
-                    "Scrappy places",
-                    "some are not dealt a print yet, so they are counted as a cloth of their own",
-                    "deal the prints at the station Top"));
+                    "Free places",
+                    "nothing is made for some of them yet, so they are counted as a cloth of their own",
+                    "make and lay out their prints at the station Top"));
         }
         if (!tally.undressed().isEmpty()) {
             long count =

@@ -21,6 +21,7 @@ import org.goldentally.core.quilt.BorderFit;
 import org.goldentally.core.quilt.Judging;
 import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.quilt.SpareFigure;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.unit.UnitDrawing;
@@ -39,6 +40,7 @@ record TopView(
         List<SizeView> sizes,
         TopPictureView picture,
         List<BlockPictureView> blocks,
+        List<SpareBlockView> spareBlocks,
         CountView count,
         List<ClothValueView> cloths,
         JudgingView judging,
@@ -54,6 +56,15 @@ record TopView(
             String finishedHeight,
             String unfinishedWidth,
             String unfinishedHeight) {}
+
+    /**
+     * A block that is made beyond the top.
+     *
+     * @param index among the spare blocks of the design
+     * @param cloths for each patch the place of its cloth among the quilt's
+     */
+    record SpareBlockView(
+            int index, String block, String name, TopPictureView.OutlinesView shape, List<Integer> cloths) {}
 
     /** Totals under their own names, and the groups that they are made of. */
     record CountView(
@@ -128,6 +139,7 @@ record TopView(
                 sizes(top),
                 TopPictureView.of(top),
                 BlockPictureView.of(top),
+                spareBlocks(top),
                 count(top, count, partPlaces),
                 cloths(top, count),
                 judging(top, partPlaces),
@@ -139,6 +151,19 @@ record TopView(
                 top.fits().stream().map(fit -> fit(fit, system.writer())).toList(),
                 finishing(top),
                 refused);
+    }
+
+    private static List<SpareBlockView> spareBlocks(QuiltTop top) {
+        Map<String, Integer> clothPlaces =
+                TopPictureView.clothPlaces(top.design().cloths());
+        return SpareFigure.of(top).stream()
+                .map(spare -> new SpareBlockView(
+                        spare.index(),
+                        spare.blockKey(),
+                        spare.name(),
+                        TopPictureView.shape(spare.figure()),
+                        TopPictureView.cloths(spare.figure(), clothPlaces)))
+                .toList();
     }
 
     private static List<SizeView> sizes(QuiltTop top) {

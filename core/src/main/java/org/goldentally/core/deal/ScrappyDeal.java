@@ -1,45 +1,70 @@
 package org.goldentally.core.deal;
 
 import java.util.List;
-import java.util.Map;
+import org.goldentally.core.design.MakingDesign.SpareBlock;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.problem.RefusedException;
 
 /**
- * Deals the prints of packs to the blocks of a scrappy top: a place "any print" of a block gets one print in each block.
+ * Makes blocks from the prints of packs for the free places of a top, and lays them out.
  *
  * <ol>
  *   <li>What must hold: a light place gets a print of the pack's lighter half, a dark one of its darker half; no print
- *       twice in a block.
- *   <li>What is tried for, most important first: cloths that meet in a unit differ in value; blocks side by side do not
- *       share a print; every print is used as much as there is cloth of it, so that the pack goes as far as it can.
- *   <li>From a first deal by chance, places are dealt anew and exchanged as long as that makes it better (hill climbing
- *       with a little heat). Chance is seeded: the same number deals the same, another number deals anew.
+ *       twice in a block; a locked place stays.
+ *   <li>First it is chosen what is made ({@link Maker}): prints used as far as there is cloth of each, cloths that meet
+ *       differing in value, units of one set kept together, combinations as many as are wished.
+ *   <li>Then it is laid out ({@link Placer}), which changes no count.
  * </ol>
  *
- * The deal is kept as exchanges of the blocks' places, which can be corrected by hand like any others.
+ * What comes of it is kept as exchanges of the blocks' places, which can be corrected by hand like any others.
  *
- * @param places all places of the top with the prints dealt
+ * @param places all places of the top with the prints they have
+ * @param spareBlocks blocks made beyond the top
  * @param closePairs units in which cloths close in value still meet
  * @param neighbours pairs of neighbouring blocks that still share a print
- * @param mostUsed how often the most used print is dealt
- * @param leastUsed how often the least used print that is dealt at all is dealt
- * @param leftOut prints that are dealt to no place
+ * @param mostUsed in how many free places the most used print lies
+ * @param leastUsed the same of the least used print that is used at all
+ * @param combinations different combinations of prints
+ * @param leftOut prints that lie nowhere
+ * @param beyondStock prints that are used more than there is cloth of them
  */
 public record ScrappyDeal(
-        List<PlaceDesign> places, int closePairs, int neighbours, int mostUsed, int leastUsed, List<LeftOut> leftOut) {
+        List<PlaceDesign> places,
+        List<SpareBlock> spareBlocks,
+        int closePairs,
+        int neighbours,
+        int mostUsed,
+        int leastUsed,
+        int combinations,
+        List<LeftOut> leftOut,
+        List<String> beyondStock) {
 
     /** A print that no place got, and why. */
     public record LeftOut(String print, String why) {}
 
+    /** The design with what was made and laid out. */
+    public QuiltDesign in(QuiltDesign design) {
+        return design.withPlaces(places)
+                .withPlan(design.plan().withMaking(design.plan().making().withSpareBlocks(spareBlocks)));
+    }
+
     /**
-     * Deals.
+     * Makes and lays out everything.
      *
-     * @param clothOf area of cloth on hand of each print, by its key; prints without any are dealt alike
-     * @throws RefusedException if nothing is to be dealt, or a pack has too few prints
+     * @throws RefusedException if nothing is free, or a pack has too few prints
      */
-    public static ScrappyDeal deal(QuiltDesign design, Map<String, Double> clothOf, long seed) {
-        return new Dealer(design, clothOf, seed).deal();
+    public static ScrappyDeal deal(QuiltDesign design, Stock stock, long seed) {
+        return deal(design, stock, Wish.all(seed));
+    }
+
+    /**
+     * Makes and lays out as wished.
+     *
+     * @throws RefusedException if nothing is free, a pack has too few prints, or nothing is made yet that could be laid out
+     *     anew
+     */
+    public static ScrappyDeal deal(QuiltDesign design, Stock stock, Wish wish) {
+        return new LayingOut(design, stock, wish).deal();
     }
 }

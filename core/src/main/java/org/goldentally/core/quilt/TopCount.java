@@ -24,7 +24,7 @@ import org.goldentally.core.work.Work;
 
 /**
  * Everything a top is made of, counted under its own name: units by size, cloths and hand; plain pieces; loose triangles;
- * strips of sashing and borders by length.
+ * strips of sashing and borders by length. Units and pieces of spare blocks are among them; areas are of the top alone.
  *
  * @param units units sewn of several patches, and how many triangles are in them
  * @param pieces plain squares and rectangles in blocks and borders
@@ -137,6 +137,10 @@ public record TopCount(
                 tally.blocks += part.isBlock() ? 1 : 0;
                 tally.partIds.add(part.id());
             });
+        }
+        for (SpareFigure spare : SpareFigure.of(top)) {
+            groups(spare.figure(), Kind.BLOCK, counted)
+                    .forEach((key, count) -> tallies.computeIfAbsent(key, any -> new Tally()).count += count);
         }
         List<Group> groups = new ArrayList<>();
         tallies.forEach((key, tally) -> groups.add(group(key, tally)));

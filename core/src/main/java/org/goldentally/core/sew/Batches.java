@@ -22,6 +22,7 @@ import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.problem.Known;
 import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.quilt.SpareFigure;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Batch.Kind;
 import org.goldentally.core.tally.TopTally;
@@ -151,12 +152,18 @@ public final class Batches {
         byKind.forEach((key, parts) -> {
             TopPart first = parts.getFirst();
             long dressings = parts.stream().map(TopPart::figure).distinct().count();
+            long spares = first.placing().mirrored()
+                    ? 0
+                    : SpareFigure.of(tally.top()).stream()
+                            .filter(spare -> spare.blockKey().equals(first.blockKey()))
+                            .count();
             batches.add(new Batch(
                     key,
                     Kind.BLOCKS,
                     first.name() + (first.placing().mirrored() ? ", mirrored" : ""),
-                    dressings == 1 ? "all in the same cloths" : "in " + dressings + " different dressings",
-                    parts.size(),
+                    (dressings == 1 ? "all in the same cloths" : "in " + dressings + " different dressings")
+                            + (spares > 0 ? ", " + spares + " to spare" : ""),
+                    parts.size() + spares,
                     1,
                     "block",
                     Optional.empty(),

@@ -28,7 +28,7 @@ class ScrappyDealTest {
     @Test
     void anyPrintOnOat() {
         QuiltDesign design = pinwheels(StandsFor.ITSELF, StandsFor.ANY_PRINT, 12);
-        ScrappyDeal deal = ScrappyDeal.deal(design, Map.of(), 1);
+        ScrappyDeal deal = ScrappyDeal.deal(design, Stock.UNKNOWN, 1);
         assertThat(deal.neighbours()).isZero();
         assertThat(deal.mostUsed() - deal.leastUsed()).isLessThanOrEqualTo(1);
         assertThat(deal.places()).hasSize(42);
@@ -40,7 +40,7 @@ class ScrappyDealTest {
     @Test
     void aLightAndADarkContrast() {
         QuiltDesign design = pinwheels(StandsFor.LIGHT_PRINT, StandsFor.DARK_PRINT, 12);
-        ScrappyDeal deal = ScrappyDeal.deal(design, Map.of(), 7);
+        ScrappyDeal deal = ScrappyDeal.deal(design, Stock.UNKNOWN, 7);
         for (PlaceDesign place : deal.places()) {
             double light = lightness(design, dealt(place, "a"));
             double dark = lightness(design, dealt(place, "b"));
@@ -68,11 +68,11 @@ class ScrappyDealTest {
     @Test
     void aPrintWithTwiceTheClothIsUsedTwiceAsMuch() {
         QuiltDesign design = pinwheels(StandsFor.ITSELF, StandsFor.ANY_PRINT, 6);
-        Map<String, Double> cloth = new HashMap<>();
+        Map<String, Double> blocks = new HashMap<>();
         for (int i = 0; i < 6; i++) {
-            cloth.put("p" + i, i == 0 ? 200.0 : 100.0);
+            blocks.put("p" + i, i == 0 ? 12.0 : 6.0);
         }
-        Map<String, Long> used = uses(ScrappyDeal.deal(design, cloth, 3));
+        Map<String, Long> used = uses(ScrappyDeal.deal(design, new Stock(Map.of("b", blocks), 1), 3));
         assertThat(used.get("p0")).isBetween(10L, 14L);
         assertThat(used.get("p1")).isBetween(4L, 8L);
     }
@@ -80,20 +80,21 @@ class ScrappyDealTest {
     @Test
     void theSameNumberDealsTheSameAndAnotherDealsAnew() {
         QuiltDesign design = pinwheels(StandsFor.ITSELF, StandsFor.ANY_PRINT, 12);
-        assertThat(ScrappyDeal.deal(design, Map.of(), 5)).isEqualTo(ScrappyDeal.deal(design, Map.of(), 5));
-        assertThat(ScrappyDeal.deal(design, Map.of(), 5)).isNotEqualTo(ScrappyDeal.deal(design, Map.of(), 6));
+        assertThat(ScrappyDeal.deal(design, Stock.UNKNOWN, 5)).isEqualTo(ScrappyDeal.deal(design, Stock.UNKNOWN, 5));
+        assertThat(ScrappyDeal.deal(design, Stock.UNKNOWN, 5)).isNotEqualTo(ScrappyDeal.deal(design, Stock.UNKNOWN, 6));
         QuiltDesign dealt =
-                design.withPlaces(ScrappyDeal.deal(design, Map.of(), 5).places());
-        assertThat(ScrappyDeal.deal(dealt, Map.of(), 6)).isEqualTo(ScrappyDeal.deal(design, Map.of(), 6));
+                design.withPlaces(ScrappyDeal.deal(design, Stock.UNKNOWN, 5).places());
+        assertThat(ScrappyDeal.deal(dealt, Stock.UNKNOWN, 6)).isEqualTo(ScrappyDeal.deal(design, Stock.UNKNOWN, 6));
     }
 
     @Test
     void aPackWithTooFewPrintsIsRefused() {
-        assertThatThrownBy(() -> ScrappyDeal.deal(pinwheels(StandsFor.ANY_PRINT, StandsFor.ANY_PRINT, 1), Map.of(), 1))
+        assertThatThrownBy(() ->
+                        ScrappyDeal.deal(pinwheels(StandsFor.ANY_PRINT, StandsFor.ANY_PRINT, 1), Stock.UNKNOWN, 1))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("2 places for prints of which the pack has 1");
         assertThatThrownBy(() ->
-                        ScrappyDeal.deal(Tops.of(2, 2, "8", "pinwheel").top().design(), Map.of(), 1))
+                        ScrappyDeal.deal(Tops.of(2, 2, "8", "pinwheel").top().design(), Stock.UNKNOWN, 1))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("no block is dressed in a print to be dealt");
     }
@@ -102,7 +103,7 @@ class ScrappyDealTest {
     void whatTurnsAndOtherExchangesAPlaceHasStays() {
         QuiltDesign design = pinwheels(StandsFor.ITSELF, StandsFor.ANY_PRINT, 6)
                 .withPlaces(List.of(new PlaceDesign(1, 1, "", 2, true, List.of(new PlaceDesign.Exchange("a", "p3")))));
-        PlaceDesign place = ScrappyDeal.deal(design, Map.of(), 5).places().stream()
+        PlaceDesign place = ScrappyDeal.deal(design, Stock.UNKNOWN, 5).places().stream()
                 .filter(each -> each.row() == 1 && each.column() == 1)
                 .findFirst()
                 .orElseThrow();
@@ -118,7 +119,7 @@ class ScrappyDealTest {
     @Test
     void aPrintThatNoPlaceGotIsNamed() {
         QuiltDesign design = pinwheels(StandsFor.ITSELF, StandsFor.ANY_PRINT, 60);
-        ScrappyDeal deal = ScrappyDeal.deal(design, Map.of(), 1);
+        ScrappyDeal deal = ScrappyDeal.deal(design, Stock.UNKNOWN, 1);
         Map<String, Long> used = uses(deal);
         assertThat(deal.leftOut())
                 .hasSize(60 - used.size())
@@ -127,7 +128,7 @@ class ScrappyDealTest {
                 .doesNotContainAnyElementsOf(used.keySet().stream()
                         .map(key -> design.cloth(key).orElseThrow().name())
                         .toList());
-        assertThat(ScrappyDeal.deal(pinwheels(StandsFor.ITSELF, StandsFor.ANY_PRINT, 6), Map.of(), 1)
+        assertThat(ScrappyDeal.deal(pinwheels(StandsFor.ITSELF, StandsFor.ANY_PRINT, 6), Stock.UNKNOWN, 1)
                         .leftOut())
                 .isEmpty();
     }

@@ -1,0 +1,207 @@
+package org.goldentally.core.deal;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.SplittableRandom;
+import java.util.stream.IntStream;
+import org.goldentally.core.deal.FreePlaces.Hand;
+import org.goldentally.core.deal.ScrappyDeal.LeftOut;
+import org.goldentally.core.deal.Wish.Spot;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.MakingDesign.SpareBlock;
+import org.goldentally.core.design.PlaceDesign;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.problem.Known;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
+
+/** One going over the free places of a top: what stays, what is made anew, where it lies in the end. */
+final class LayingOut {
+
+    private final FreePlaces free;
+    private final Wish wish;
+    private final Maker maker;
+    private final Made[] lies;
+    private final boolean[] stays;
+    private final List<Made> spare = new ArrayList<>();
+
+    LayingOut(QuiltDesign design, Stock stock, Wish wish) {
+        this.free = new FreePlaces(design);
+        this.wish = wish;
+        this.maker = new Maker(free, stock, wish);
+        this.lies = new Made[free.hands.size()];
+        this.stays = new boolean[free.hands.size()];
+    }
+
+    ScrappyDeal deal() {
+        for (int i = 0; i < lies.length; i++) {
+            stays[i] = staysAt(free.hands.get(i));
+        }
+        if (wish.layoutOnly()) {
+            takeWhatLies();
+        } else {
+            makeAnew();
+        }
+        Placer placer = new Placer(free, lies, stays, spare, wish.seed() + 1);
+        Made[] laid = placer.place();
+        return result(laid, placer);
+    }
+
+    private boolean staysAt(Hand hand) {
+        PlaceDesign place = free.place(hand);
+        boolean chosen = wish.only().isEmpty() || wish.only().contains(new Spot(place.row(), place.column()));
+        boolean dressed = Arrays.stream(free.printsNow(hand)).allMatch(print -> print >= 0);
+        return dressed && (place.locked() || !chosen);
+    }
+
+    private Made now(Hand hand) {
+        return new Made(hand.sort(), free.printsNow(hand), free.place(hand).mirrored());
+    }
+
+    private void takeWhatLies() {
+        for (int i = 0; i < lies.length; i++) {
+            Hand hand = free.hands.get(i);
+            lies[i] = now(hand);
+            if (Arrays.stream(lies[i].prints()).anyMatch(print -> print < 0)) {
+                throw new RefusedException(new Problem(
+                        "Free places",
+                        "nothing is made yet for some of them, so nothing can be laid out otherwise",
+                        "make and lay out the prints first"));
+            }
+            maker.alreadyUsed(hand, lies[i].prints());
+        }
+        for (SpareBlock block : free.design.plan().making().spareBlocks()) {
+            free.hands.stream()
+                    .filter(hand -> hand.block().equals(block.block()))
+                    .findFirst()
+                    .ifPresent(hand -> spare.add(new Made(
+                            hand.sort(),
+                            hand.freeKeys.stream()
+                                    .mapToInt(key -> free.print(block.exchanges(), key))
+                                    .toArray(),
+                            false)));
+        }
+        spare.removeIf(made -> Arrays.stream(made.prints()).anyMatch(print -> print < 0));
+    }
+
+    private void makeAnew() {
+        Map<String, List<Integer>> bySort = new LinkedHashMap<>();
+        for (int i = 0; i < lies.length; i++) {
+            Hand hand = free.hands.get(i);
+            if (stays[i]) {
+                lies[i] = now(hand);
+                maker.alreadyUsed(hand, lies[i].prints());
+            } else {
+                bySort.computeIfAbsent(hand.sort(), any -> new ArrayList<>()).add(i);
+            }
+        }
+        int spares = wish.spareBlocks();
+        for (List<Integer> places : bySort.values()) {
+            List<Made> made = maker.make(free.hands.get(places.getFirst()), places.size() + spares);
+            for (int i = 0; i < places.size(); i++) {
+                lies[places.get(i)] = made.get(i);
+            }
+            spare.addAll(made.subList(places.size(), made.size()));
+            spares = 0;
+        }
+    }
+
+    private ScrappyDeal result(Made[] laid, Placer placer) {
+        SplittableRandom turns = new SplittableRandom(wish.seed() + 2);
+        Map<List<Integer>, PlaceDesign> places = new LinkedHashMap<>();
+        free.undealt().places().forEach(place -> places.put(List.of(place.row(), place.column()), place));
+        int close = 0;
+        for (int i = 0; i < laid.length; i++) {
+            Hand hand = free.hands.get(i);
+            PlaceDesign before = free.place(hand);
+            boolean turned = wish.freeTurns() && !stays[i];
+            places.put(
+                    List.of(before.row(), before.column()),
+                    new PlaceDesign(
+                            before.row(),
+                            before.column(),
+                            before.block(),
+                            turned ? turns.nextInt(4) : before.quarterTurns(),
+                            turned ? laid[i].mirrored() : before.mirrored(),
+                            free.exchanges(hand, before.exchanges(), laid[i].prints()),
+                            before.locked()));
+            close += free.closePairs(hand, laid[i].prints());
+        }
+        int[] used = used(laid, placer.spare());
+        return new ScrappyDeal(
+                List.copyOf(places.values()),
+                placer.spare().stream().map(this::spareBlock).toList(),
+                close,
+                placer.neighboursThatShare(),
+                Arrays.stream(used).max().orElse(0),
+                Arrays.stream(used).filter(times -> times > 0).min().orElse(0),
+                combinations(laid, placer.spare()),
+                leftOut(used),
+                maker.beyondStock().stream()
+                        .map(print -> free.prints.get(print).name())
+                        .toList());
+    }
+
+    private SpareBlock spareBlock(Made made) {
+        Hand hand = free.hands.stream()
+                .filter(each -> each.sort().equals(made.sort()))
+                .findFirst()
+                .orElseThrow();
+        return new SpareBlock(hand.block(), free.exchanges(hand, List.of(), made.prints()));
+    }
+
+    private int[] used(Made[] laid, List<Made> spares) {
+        int[] used = new int[free.prints.size()];
+        Arrays.stream(laid).forEach(made -> Arrays.stream(made.prints()).forEach(print -> used[print]++));
+        spares.forEach(made -> Arrays.stream(made.prints()).forEach(print -> used[print]++));
+        return used;
+    }
+
+    private static int combinations(Made[] laid, List<Made> spares) {
+        Set<List<Integer>> different = new LinkedHashSet<>();
+        Arrays.stream(laid)
+                .forEach(made -> different.add(
+                        Arrays.stream(made.prints()).sorted().boxed().toList()));
+        spares.forEach(made ->
+                different.add(Arrays.stream(made.prints()).sorted().boxed().toList()));
+        return different.size();
+    }
+
+    /** Prints that might lie somewhere but do not. */
+    private List<LeftOut> leftOut(int[] used) {
+        int places = free.hands.stream().mapToInt(hand -> hand.freeKeys.size()).sum();
+        List<LeftOut> leftOut = new ArrayList<>();
+        for (int print = 0; print < used.length; print++) {
+            if (used[print] > 0 || !isAllowed(print)) {
+                continue;
+            }
+            String why = isTooClose(print)
+                    ? "too close in value to the cloths it would meet"
+                    : places < used.length ? "there are fewer places than prints" : "the others go as far";
+            ClothInHand cloth = free.prints.get(print);
+            leftOut.add(new LeftOut(cloth.name(), why));
+        }
+        return leftOut;
+    }
+
+    private boolean isAllowed(int print) {
+        return free.allowed.values().stream().anyMatch(may -> Arrays.stream(may).anyMatch(each -> each == print));
+    }
+
+    /** Whether it is close in value to a fixed cloth at every place that it could have. */
+    private boolean isTooClose(int print) {
+        return free.hands.stream()
+                .flatMap(hand -> IntStream.range(0, hand.freeKeys.size())
+                        .filter(place -> Arrays.stream(Known.of(free.allowed, hand.freeKeys.get(place)))
+                                .anyMatch(each -> each == print))
+                        .mapToObj(place -> hand.meetsFixed.stream()
+                                .anyMatch(pair ->
+                                        (int) pair[0] == place && free.isClose(free.lightness[print], pair[1]))))
+                .allMatch(close -> close);
+    }
+}

@@ -1,0 +1,296 @@
+package org.goldentally.core.deal;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+import org.goldentally.core.deal.FreePlaces.Hand;
+import org.goldentally.core.design.MakingDesign.Variety;
+import org.goldentally.core.problem.Known;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
+
+/**
+ * Chooses which combinations of prints are made, before anybody says where they will lie: from what there is of each, so
+ * that each print goes as far as its cloth, cloths that meet differ in value, and units that come of one set stay together.
+ *
+ * <p>Combinations are taken greedily, the print with most cloth left first, and then bettered: one print exchanged for
+ * another as long as that makes it better, with a little heat. The same seed makes the same.
+ */
+final class Maker {
+
+    private static final double CLOSE_COSTS = 6;
+    private static final double OVER_COSTS = 40;
+    private static final double AGAIN_COSTS = 1.5;
+    private static final double NEVER = 1e6;
+    private static final int STEPS_A_PLACE = 400;
+    private static final int MOST_STEPS = 60_000;
+    private static final double FIRST_HEAT = 3;
+
+    /** Blocks of one sort that get the same prints, since their units come of one set. */
+    private static final class Combination {
+        final Hand like;
+        final int blocks;
+        final int[] prints;
+
+        Combination(Hand like, int blocks) {
+            this.like = like;
+            this.blocks = blocks;
+            this.prints = new int[like.freeKeys.size()];
+            Arrays.fill(prints, -1);
+        }
+    }
+
+    private final FreePlaces free;
+    private final Stock stock;
+    private final Variety variety;
+    private final boolean freeTurns;
+    private final SplittableRandom chance;
+    private final boolean known;
+    private final double[] share;
+    private final int[] used;
+    /** Of what a print has, the part that is used. */
+    private final double[] load;
+
+    private final Map<List<Object>, Integer> combined = new HashMap<>();
+    private final List<Combination> combinations = new ArrayList<>();
+    private int places;
+
+    Maker(FreePlaces free, Stock stock, Wish wish) {
+        this.free = free;
+        this.stock = stock;
+        this.variety = free.design.plan().making().variety();
+        this.freeTurns = wish.freeTurns();
+        this.chance = new SplittableRandom(wish.seed());
+        this.known = stock.isKnown(free.allowed.keySet());
+        this.share = shares();
+        this.used = new int[free.prints.size()];
+        this.load = new double[free.prints.size()];
+    }
+
+    private double[] shares() {
+        double[] cloth = free.prints.stream()
+                .mapToDouble(print -> free.allowed.keySet().stream()
+                        .mapToDouble(key -> stock.blocksOf(key, print.key()))
+                        .sum())
+                .toArray();
+        double sum = Arrays.stream(cloth).sum();
+        int count = cloth.length;
+        return Arrays.stream(cloth)
+                .map(each -> sum == 0 ? 1.0 / count : Math.max(0.01 / count, each / sum))
+                .toArray();
+    }
+
+    /** Blocks that stay as they are use their prints up too. */
+    void alreadyUsed(Hand hand, int[] prints) {
+        for (int i = 0; i < prints.length; i++) {
+            if (prints[i] >= 0) {
+                use(hand.freeKeys.get(i), prints[i], 1);
+            }
+        }
+    }
+
+    /** Makes so many blocks of the sort of a hand. */
+    List<Made> make(Hand like, int blocks) {
+        int from = combinations.size();
+        int open = blocks;
+        while (open > 0) {
+            int together = variety == Variety.ALL_DIFFERENT ? 1 : Math.min(open, stock.alike());
+            Combination next = new Combination(like, together);
+            takeBest(next);
+            combinations.add(next);
+            open -= together;
+            while (variety == Variety.FEW && open >= together && together > 0 && hasClothFor(next, together)) {
+                Combination again = new Combination(like, together);
+                System.arraycopy(next.prints, 0, again.prints, 0, next.prints.length);
+                use(again, 1);
+                combinations.add(again);
+                open -= together;
+            }
+        }
+        List<Combination> own = combinations.subList(from, combinations.size());
+        if (variety != Variety.FEW) {
+            better(own);
+        }
+        List<Made> made = new ArrayList<>();
+        for (Combination each : own) {
+            for (int i = 0; i < each.blocks; i++) {
+                made.add(new Made(like.sort(), each.prints.clone(), freeTurns && i % 2 == 1));
+            }
+        }
+        return made;
+    }
+
+    private boolean hasClothFor(Combination combination, int blocks) {
+        for (int i = 0; i < combination.prints.length; i++) {
+            int print = combination.prints[i];
+            double more = blocks * weight(combination.like.freeKeys.get(i), print);
+            boolean enough = known
+                    ? load[print] + more <= 1 + 1e-9
+                    : used[print] + blocks <= Math.max(1, share[print] * places * free.hands.size());
+            if (!enough) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private double weight(String key, int print) {
+        double blocks = stock.blocksOf(key, free.prints.get(print).key());
+        return known ? 1 / Math.max(1e-3, blocks) : 1 / (share[print] * Math.max(1, free.hands.size()));
+    }
+
+    private void use(String key, int print, int blocks) {
+        used[print] += blocks;
+        places += blocks;
+        load[print] += blocks * weight(key, print);
+    }
+
+    private void use(Combination combination, int sign) {
+        for (int i = 0; i < combination.prints.length; i++) {
+            use(combination.like.freeKeys.get(i), combination.prints[i], sign * combination.blocks);
+        }
+        combined.merge(name(combination), sign, Integer::sum);
+    }
+
+    private static List<Object> name(Combination combination) {
+        return List.of(
+                combination.like.sort(),
+                Arrays.stream(combination.prints).sorted().boxed().toList());
+    }
+
+    private void takeBest(Combination next) {
+        for (int place = 0; place < next.prints.length; place++) {
+            int best = -1;
+            double least = Double.MAX_VALUE;
+            String key = next.like.freeKeys.get(place);
+            for (int print : Known.of(free.allowed, key)) {
+                if (has(next.prints, print)) {
+                    continue;
+                }
+                next.prints[place] = print;
+                double cost = load[print]
+                        + next.blocks * weight(key, print)
+                        + chance.nextDouble() * weight(key, print)
+                        + CLOSE_COSTS * closeSoFar(next)
+                        + (place == next.prints.length - 1 ? again(next) : 0);
+                if (cost < least) {
+                    least = cost;
+                    best = print;
+                }
+            }
+            if (best < 0) {
+                throw new RefusedException(new Problem(
+                        "Free places",
+                        "the pack has too few different prints for one block",
+                        "take more prints of the pack in hand, or fewer different places in the block"));
+            }
+            next.prints[place] = best;
+        }
+        use(next, 1);
+    }
+
+    private double again(Combination next) {
+        int before = combined.getOrDefault(name(next), 0);
+        return variety == Variety.ALL_DIFFERENT ? NEVER * before : AGAIN_COSTS * before;
+    }
+
+    private static boolean has(int[] prints, int print) {
+        for (int each : prints) {
+            if (each == print) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Cloths close in value among those that are chosen already. */
+    private int closeSoFar(Combination next) {
+        int close = 0;
+        for (int[] pair : next.like.meets) {
+            if (next.prints[pair[0]] >= 0 && next.prints[pair[1]] >= 0) {
+                close += free.isClose(free.lightness[next.prints[pair[0]]], free.lightness[next.prints[pair[1]]])
+                        ? 1
+                        : 0;
+            }
+        }
+        for (double[] pair : next.like.meetsFixed) {
+            int print = next.prints[(int) pair[0]];
+            close += print >= 0 && free.isClose(free.lightness[print], pair[1]) ? 1 : 0;
+        }
+        return close;
+    }
+
+    private void better(List<Combination> own) {
+        int steps = Math.min(MOST_STEPS, STEPS_A_PLACE * own.size());
+        for (int step = 0; step < steps; step++) {
+            tryAnother(own.get(chance.nextInt(own.size())), FIRST_HEAT * (1 - (double) step / steps));
+        }
+    }
+
+    private void tryAnother(Combination combination, double heat) {
+        int place = chance.nextInt(combination.prints.length);
+        String key = combination.like.freeKeys.get(place);
+        int[] may = Known.of(free.allowed, key);
+        int to = may[chance.nextInt(may.length)];
+        int from = combination.prints[place];
+        if (to == from || has(combination.prints, to)) {
+            return;
+        }
+        double before = cost(combination, from, to);
+        exchange(combination, place, to);
+        double after = cost(combination, from, to);
+        if (after > before && chance.nextDouble() >= Math.exp((before - after) / Math.max(1e-9, heat))) {
+            exchange(combination, place, from);
+        }
+    }
+
+    private void exchange(Combination combination, int place, int to) {
+        use(combination, -1);
+        combination.prints[place] = to;
+        use(combination, 1);
+    }
+
+    private double cost(Combination combination, int from, int to) {
+        int same = combined.getOrDefault(name(combination), 0) - 1;
+        return CLOSE_COSTS * combination.blocks * closeSoFar(combination)
+                + (variety == Variety.ALL_DIFFERENT ? NEVER : AGAIN_COSTS) * Math.max(0, same)
+                + balance(from)
+                + balance(to)
+                + over(from)
+                + over(to);
+    }
+
+    private double balance(int print) {
+        double wanted = share[print] * places;
+        double off = used[print] - wanted;
+        return off * off / Math.max(1, wanted);
+    }
+
+    /** More than there is of a print is bought, which nobody wants. */
+    private double over(int print) {
+        return known ? OVER_COSTS * Math.max(0, load[print] - 1) : 0;
+    }
+
+    int[] used() {
+        return used;
+    }
+
+    /** Different combinations of prints. */
+    int differentCombinations() {
+        return (int) combined.values().stream().filter(times -> times > 0).count();
+    }
+
+    /** Prints that the making takes more of than there is. */
+    List<Integer> beyondStock() {
+        List<Integer> missing = new ArrayList<>();
+        for (int print = 0; print < load.length; print++) {
+            if (known && load[print] > 1 + 1e-9) {
+                missing.add(print);
+            }
+        }
+        return missing;
+    }
+}
