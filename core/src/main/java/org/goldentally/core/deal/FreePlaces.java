@@ -18,6 +18,7 @@ import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
+import org.goldentally.core.unit.PatchworkUnit.QuarterSquareTriangleUnit;
 
 /** The places of a top that are free to have any print of a pack, what they meet, and which prints they may have. */
 final class FreePlaces {
@@ -30,6 +31,9 @@ final class FreePlaces {
         final List<int[]> meets = new ArrayList<>();
         /** Free places and the lightness of a fixed cloth that they meet. */
         final List<double[]> meetsFixed = new ArrayList<>();
+
+        /** For each hourglass its four places going round; -1 where a cloth is fixed. */
+        final List<int[]> rounds = new ArrayList<>();
 
         final List<Integer> neighbours = new ArrayList<>();
         /** Blocks two places off in a row, a column or a diagonal. */
@@ -98,7 +102,7 @@ final class FreePlaces {
         }
         if (allowed.isEmpty()) {
             throw new RefusedException(new Problem(
-                    "Scrappy places",
+                    "Free places",
                     "no block is dressed in a print to be dealt",
                     "take “any print” of a pack in hand and dress patches of a block in it first"));
         }
@@ -109,7 +113,7 @@ final class FreePlaces {
         long guessed = ofPack.stream().filter(i -> Double.isNaN(lightness[i])).count();
         if (guessed > 0) {
             throw new RefusedException(new Problem(
-                    "Scrappy places",
+                    "Free places",
                     "the colours of " + guessed + " of the " + ofPack.size() + " prints of " + place.pack()
                             + " are only guessed, so light and dark ones cannot be told apart",
                     "pick or photograph their swatches at the Cloth station, type how light they are,"
@@ -138,7 +142,7 @@ final class FreePlaces {
         }
         if (hands.isEmpty()) {
             throw new RefusedException(new Problem(
-                    "Scrappy places",
+                    "Free places",
                     "no block of the top has a place for a print",
                     "dress patches of a block in “any print” of the pack; sashing and borders are not dealt"));
         }
@@ -161,7 +165,7 @@ final class FreePlaces {
                         .count();
                 if (Known.of(allowed, key).length < Math.max(1, samePack)) {
                     throw new RefusedException(new Problem(
-                            "Scrappy places",
+                            "Free places",
                             "a block has " + Math.max(1, samePack) + " places for prints of which the pack has "
                                     + Known.of(allowed, key).length,
                             "take more prints of the pack in hand, or fewer different places in the block"));
@@ -189,6 +193,10 @@ final class FreePlaces {
     }
 
     private void meet(Hand hand, FigureUnit unit) {
+        if (unit.unit() instanceof QuarterSquareTriangleUnit) {
+            hand.rounds.add(
+                    unit.cloths().stream().mapToInt(hand.freeKeys::indexOf).toArray());
+        }
         List<String> cloths = unit.cloths().stream().distinct().toList();
         for (int i = 0; i < cloths.size(); i++) {
             int one = hand.freeKeys.indexOf(cloths.get(i));

@@ -24,6 +24,8 @@ final class Maker {
     private static final double CLOSE_COSTS = 6;
     private static final double OVER_COSTS = 40;
     private static final double AGAIN_COSTS = 1.5;
+    private static final double ODD_HALF_COSTS = 2;
+    private static final double EVEN_IS_WORTH = 3;
     private static final double NEVER = 1e6;
     private static final int STEPS_A_PLACE = 400;
     private static final int MOST_STEPS = 60_000;
@@ -55,6 +57,9 @@ final class Maker {
     private final double[] load;
 
     private final Map<List<Object>, Integer> combined = new HashMap<>();
+    /** How often two prints are halves of crossings. */
+    private final Map<List<Integer>, Integer> halves = new HashMap<>();
+
     private final List<Combination> combinations = new ArrayList<>();
     private int places;
 
@@ -153,6 +158,44 @@ final class Maker {
             use(combination.like.freeKeys.get(i), combination.prints[i], sign * combination.blocks);
         }
         combined.merge(name(combination), sign, Integer::sum);
+        halves(combination).forEach(half -> halves.merge(half, sign, Integer::sum));
+    }
+
+    /** The halves of its crossings: a pair of squares gives two alike, so each kind is best wanted twice. */
+    private static List<List<Integer>> halves(Combination combination) {
+        List<List<Integer>> halves = new ArrayList<>();
+        for (int[] round : combination.like.rounds) {
+            for (int i = 0; i < round.length; i += 2) {
+                if (round[i] >= 0 && round[i + 1] >= 0) {
+                    halves.add(half(combination.prints[round[i]], combination.prints[round[i + 1]]));
+                }
+            }
+        }
+        return halves;
+    }
+
+    private static List<Integer> half(int one, int other) {
+        return List.of(Math.min(one, other), Math.max(one, other));
+    }
+
+    private double oddHalves(Combination combination) {
+        return ODD_HALF_COSTS
+                * halves(combination).stream()
+                        .filter(half -> Known.of(halves, half) % 2 == 1)
+                        .count();
+    }
+
+    /** Whether a print makes the second of a kind of half of which one is wanted already. */
+    private boolean evensOut(Combination next, int place, int print) {
+        for (int[] round : next.like.rounds) {
+            for (int i = 1; i < round.length; i += 2) {
+                boolean completes = round[i] == place && round[i - 1] >= 0 && next.prints[round[i - 1]] >= 0;
+                if (completes && halves.getOrDefault(half(next.prints[round[i - 1]], print), 0) % 2 == 1) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     private static List<Object> name(Combination combination) {
@@ -175,6 +218,7 @@ final class Maker {
                         + next.blocks * weight(key, print)
                         + chance.nextDouble() * weight(key, print)
                         + CLOSE_COSTS * closeSoFar(next)
+                        - (evensOut(next, place, print) ? EVEN_IS_WORTH : 0)
                         + (place == next.prints.length - 1 ? again(next) : 0);
                 if (cost < least) {
                     least = cost;
@@ -257,6 +301,7 @@ final class Maker {
         int same = combined.getOrDefault(name(combination), 0) - 1;
         return CLOSE_COSTS * combination.blocks * closeSoFar(combination)
                 + (variety == Variety.ALL_DIFFERENT ? NEVER : AGAIN_COSTS) * Math.max(0, same)
+                + oddHalves(combination)
                 + balance(from)
                 + balance(to)
                 + over(from)
