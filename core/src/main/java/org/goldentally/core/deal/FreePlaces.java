@@ -39,9 +39,12 @@ final class FreePlaces {
         /** Blocks two places off in a row, a column or a diagonal. */
         final List<Integer> nearby = new ArrayList<>();
 
+        private final String sort;
+
         Hand(TopPart part, List<String> freeKeys) {
             this.part = part;
             this.freeKeys = freeKeys;
+            this.sort = part.blockKey() + " " + freeKeys;
         }
 
         String block() {
@@ -50,9 +53,12 @@ final class FreePlaces {
 
         /** Blocks of one sort have the same free places and can change places. */
         String sort() {
-            return part.blockKey() + " " + freeKeys;
+            return sort;
         }
     }
+
+    /** Lightness of what nothing is known of. */
+    private static final double MIDDLE = 50;
 
     final QuiltDesign design;
     final List<ClothInHand> prints = new ArrayList<>();
@@ -246,6 +252,18 @@ final class FreePlaces {
             }
         }
         return -1;
+    }
+
+    Made made(Hand like, int[] prints, boolean mirrored) {
+        double sum = 0;
+        int known = 0;
+        for (int print : prints) {
+            if (print >= 0 && !Double.isNaN(lightness[print])) {
+                sum += lightness[print];
+                known++;
+            }
+        }
+        return new Made(like.sort(), prints, known == 0 ? MIDDLE : sum / known, mirrored);
     }
 
     /** Units of a block, dressed in these prints, in which cloths close in value meet. */

@@ -60,7 +60,7 @@ final class LayingOut {
     }
 
     private Made now(Hand hand) {
-        return new Made(hand.sort(), free.printsNow(hand), free.place(hand).mirrored());
+        return free.made(hand, free.printsNow(hand), free.place(hand).mirrored());
     }
 
     private void takeWhatLies() {
@@ -79,8 +79,8 @@ final class LayingOut {
             free.hands.stream()
                     .filter(hand -> hand.block().equals(block.block()))
                     .findFirst()
-                    .ifPresent(hand -> spare.add(new Made(
-                            hand.sort(),
+                    .ifPresent(hand -> spare.add(free.made(
+                            hand,
                             hand.freeKeys.stream()
                                     .mapToInt(key -> free.print(block.exchanges(), key))
                                     .toArray(),

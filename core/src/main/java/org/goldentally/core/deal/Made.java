@@ -5,10 +5,11 @@ package org.goldentally.core.deal;
  *
  * @param sort of blocks that it can change places with
  * @param prints index of the print of each of its free places
+ * @param lightness the mean of its prints', as far as they are known
  * @param mirrored whether it is sewn as the mirror image: the other hand of what a crossing gives
  */
 @SuppressWarnings("ArrayRecordComponent")
-record Made(String sort, int[] prints, boolean mirrored) {
+record Made(String sort, int[] prints, double lightness, boolean mirrored) {
 
     boolean has(int print) {
         for (int each : prints) {

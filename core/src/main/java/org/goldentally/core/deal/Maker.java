@@ -27,8 +27,9 @@ final class Maker {
     private static final double ODD_HALF_COSTS = 2;
     private static final double EVEN_IS_WORTH = 3;
     private static final double NEVER = 1e6;
-    private static final int STEPS_A_PLACE = 400;
-    private static final int MOST_STEPS = 60_000;
+    private static final long PRIME = 1_000_003;
+    private static final int STEPS_A_PLACE = 200;
+    private static final int MOST_STEPS = 40_000;
     private static final double FIRST_HEAT = 3;
 
     /** Blocks of one sort that get the same prints, since their units come of one set. */
@@ -56,7 +57,7 @@ final class Maker {
     /** Of what a print has, the part that is used. */
     private final double[] load;
 
-    private final Map<List<Object>, Integer> combined = new HashMap<>();
+    private final Map<Long, Integer> combined = new HashMap<>();
     /** How often two prints are halves of crossings. */
     private final Map<List<Integer>, Integer> halves = new HashMap<>();
 
@@ -122,7 +123,7 @@ final class Maker {
         List<Made> made = new ArrayList<>();
         for (Combination each : own) {
             for (int i = 0; i < each.blocks; i++) {
-                made.add(new Made(like.sort(), each.prints.clone(), freeTurns && i % 2 == 1));
+                made.add(free.made(each.like, each.prints.clone(), freeTurns && i % 2 == 1));
             }
         }
         return made;
@@ -163,6 +164,9 @@ final class Maker {
 
     /** The halves of its crossings: a pair of squares gives two alike, so each kind is best wanted twice. */
     private static List<List<Integer>> halves(Combination combination) {
+        if (combination.like.rounds.isEmpty()) {
+            return List.of();
+        }
         List<List<Integer>> halves = new ArrayList<>();
         for (int[] round : combination.like.rounds) {
             for (int i = 0; i < round.length; i += 2) {
@@ -198,10 +202,15 @@ final class Maker {
         return false;
     }
 
-    private static List<Object> name(Combination combination) {
-        return List.of(
-                combination.like.sort(),
-                Arrays.stream(combination.prints).sorted().boxed().toList());
+    /** The prints of a combination, in whichever order, as one number: two of them hardly ever have the same. */
+    private static long name(Combination combination) {
+        int[] sorted = combination.prints.clone();
+        Arrays.sort(sorted);
+        long name = combination.like.sort().hashCode();
+        for (int print : sorted) {
+            name = name * PRIME + print + 1;
+        }
+        return name;
     }
 
     private void takeBest(Combination next) {
@@ -317,15 +326,6 @@ final class Maker {
     /** More than there is of a print is bought, which nobody wants. */
     private double over(int print) {
         return known ? OVER_COSTS * Math.max(0, load[print] - 1) : 0;
-    }
-
-    int[] used() {
-        return used;
-    }
-
-    /** Different combinations of prints. */
-    int differentCombinations() {
-        return (int) combined.values().stream().filter(times -> times > 0).count();
     }
 
     /** Prints that the making takes more of than there is. */

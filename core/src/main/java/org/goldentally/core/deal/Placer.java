@@ -14,8 +14,8 @@ final class Placer {
     private static final double NEIGHBOUR_COSTS = 6;
     private static final double NEARBY_COSTS = 0.7;
     private static final double VALUE_COSTS = 0.4;
-    private static final int STEPS_A_PLACE = 1_200;
-    private static final int MOST_STEPS = 250_000;
+    private static final int STEPS_A_PLACE = 600;
+    private static final int MOST_STEPS = 120_000;
     private static final double FIRST_HEAT = 4;
 
     private final FreePlaces free;
@@ -44,23 +44,11 @@ final class Placer {
         double sum = 0;
         double squares = 0;
         for (Made made : lies) {
-            sum += value(made);
-            squares += value(made) * value(made);
+            sum += made.lightness();
+            squares += made.lightness() * made.lightness();
         }
         this.mean = lies.length == 0 ? 0 : sum / lies.length;
         this.spread = lies.length == 0 ? 1 : Math.max(1, squares / lies.length - mean * mean);
-    }
-
-    private double value(Made made) {
-        double sum = 0;
-        int known = 0;
-        for (int print : made.prints()) {
-            if (!Double.isNaN(free.lightness[print])) {
-                sum += free.lightness[print];
-                known++;
-            }
-        }
-        return known == 0 ? 50 : sum / known;
     }
 
     Made[] place() {
@@ -138,10 +126,10 @@ final class Placer {
         Hand hand = free.hands.get(place);
         Made made = lies[place];
         double cost = 0;
-        double lighter = value(made) - mean;
+        double lighter = made.lightness() - mean;
         for (int other : hand.neighbours) {
             cost += NEIGHBOUR_COSTS * made.shares(lies[other]);
-            cost += VALUE_COSTS * lighter * (value(lies[other]) - mean) / spread;
+            cost += VALUE_COSTS * lighter * (lies[other].lightness() - mean) / spread;
         }
         for (int other : hand.nearby) {
             cost += NEARBY_COSTS * made.shares(lies[other]);

@@ -21,4 +21,10 @@ record PieceParts(String cloth, CutSize size, String name, int perPiece) {
     long piecesFor(long parts) {
         return Math.ceilDiv(parts, perPiece);
     }
+
+    /** Cheap: a plan asks a hundred thousand times, and a cloth has few sizes. */
+    @Override
+    public int hashCode() {
+        return cloth.hashCode() * 31 + perPiece;
+    }
 }

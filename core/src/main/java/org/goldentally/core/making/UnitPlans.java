@@ -15,6 +15,7 @@ import org.goldentally.core.measure.Length;
 import org.goldentally.core.method.Methods;
 import org.goldentally.core.method.OuterEdges;
 import org.goldentally.core.method.PiecingMethod;
+import org.goldentally.core.method.Recipe;
 import org.goldentally.core.problem.Known;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.quilt.TopCount.Group;
@@ -80,9 +81,10 @@ public final class UnitPlans {
         Map<Wanted, List<PiecingMethod>> open = new LinkedHashMap<>();
         methods.forEach((units, making) -> {
             Optional<PiecingMethod> byQuilter = byQuilter(units, making);
-            taken.put(units, byQuilter.orElseGet(() -> best(units, usual(units, making))));
+            List<PiecingMethod> usual = usual(units, making);
+            taken.put(units, byQuilter.orElseGet(() -> best(units, usual)));
             if (byQuilter.isEmpty()) {
-                open.put(units, usual(units, making));
+                open.put(units, usual);
             }
         });
         taken.forEach(room::add);
@@ -152,7 +154,7 @@ public final class UnitPlans {
     }
 
     private boolean isUsual(Wanted units, PiecingMethod method) {
-        return isUsual(room.plan(units, method));
+        return isUsual(method, room.recipe(units, method));
     }
 
     private PiecingMethod best(Wanted units, List<PiecingMethod> usual) {
@@ -167,9 +169,13 @@ public final class UnitPlans {
 
     /** Whether a way leaves straight edges and needs no whole strips or sheets: such ways are taken by themselves. */
     public static boolean isUsual(UnitPlan way) {
-        return way.recipe().unitsPerSet() <= MOST_UNITS_A_SET
-                && way.recipe().sewing().edges() != OuterEdges.BIAS
-                && !way.method().isOnlyByChoice();
+        return isUsual(way.method(), way.recipe());
+    }
+
+    private static boolean isUsual(PiecingMethod method, Recipe recipe) {
+        return recipe.unitsPerSet() <= MOST_UNITS_A_SET
+                && recipe.sewing().edges() != OuterEdges.BIAS
+                && !method.isOnlyByChoice();
     }
 
     /** What no method makes, so that it is said and not left out in silence. */

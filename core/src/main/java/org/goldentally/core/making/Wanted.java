@@ -15,6 +15,7 @@ import org.goldentally.core.unit.ClothRole;
 import org.goldentally.core.unit.PatchworkUnit;
 import org.goldentally.core.unit.UnitDrawing;
 import org.goldentally.core.unit.UnitSymmetry.Hand;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Units of one size in the same cloths that a top wants, both hands of them.
@@ -145,5 +146,16 @@ public record Wanted(
     /** Crossings, each of which gives two units, one of each hand where hands differ. */
     long crossings() {
         return runs(1, 1, 2);
+    }
+
+    /** A plan wants each group once. */
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return this == other || (other instanceof Wanted wanted && key.equals(wanted.key));
+    }
+
+    @Override
+    public int hashCode() {
+        return key.cloths().hashCode();
     }
 }

@@ -2,6 +2,7 @@ package org.goldentally.core.making;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,11 +29,10 @@ final class Workroom {
     private final SewingSettings settings;
     private final ClothPiece cloth;
     private final OddOnes oddOnes;
-    private final Map<Made, Recipe> recipes = new HashMap<>();
+    private final Map<PatchworkUnit, Map<PiecingMethod, Recipe>> recipes = new HashMap<>();
+    private final Map<Wanted, Map<PiecingMethod, Recipe>> recipesOf = new IdentityHashMap<>();
     private final SharedSets sets;
     private final PartsPool pool = new PartsPool();
-
-    private record Made(PatchworkUnit unit, PiecingMethod method) {}
 
     /** @param widthOfFabric of what strips are cut across */
     Workroom(SewingSettings settings, Length widthOfFabric, OddOnes oddOnes, int mostSquaresAChain) {
@@ -43,8 +43,19 @@ final class Workroom {
     }
 
     /** The many groups of one unit in other cloths are made by the same recipes. */
-    Recipe recipe(PatchworkUnit unit, PiecingMethod method) {
-        return recipes.computeIfAbsent(new Made(unit, method), made -> made.method.recipe(made.unit, settings, cloth));
+    private Recipe recipe(PatchworkUnit unit, PiecingMethod method) {
+        return recipes(unit).computeIfAbsent(method, each -> each.recipe(unit, settings, cloth));
+    }
+
+    private Map<PiecingMethod, Recipe> recipes(PatchworkUnit unit) {
+        return recipes.computeIfAbsent(unit, any -> new IdentityHashMap<>());
+    }
+
+    Recipe recipe(Wanted units, PiecingMethod method) {
+        PatchworkUnit unit = units.key().unit();
+        return recipesOf
+                .computeIfAbsent(units, any -> recipes(unit))
+                .computeIfAbsent(method, each -> each.recipe(unit, settings, cloth));
     }
 
     PartsPool pool() {
@@ -82,7 +93,7 @@ final class Workroom {
 
     /** What the group adds, made by this method, to all that is made now. */
     UnitPlan plan(Wanted units, PiecingMethod method) {
-        Recipe recipe = recipe(units.key().unit(), method);
+        Recipe recipe = recipe(units, method);
         Run run = Run.of(method, recipe);
         if (SharedSets.shares(method)) {
             return sharingSets(units, method, recipe);
@@ -137,7 +148,7 @@ final class Workroom {
     }
 
     private Map<PieceParts, Long> parts(Wanted units, PiecingMethod method, long runs) {
-        Recipe recipe = recipe(units.key().unit(), method);
+        Recipe recipe = recipe(units, method);
         Map<PieceParts, Long> parts = new LinkedHashMap<>();
         boolean shares = sharesParts(method);
         long sets = units.runs(recipe.hands().left(), recipe.hands().right(), recipe.unitsPerSet());

@@ -18,6 +18,8 @@ public record Offer(Kind kind, String key, String what, String effect, QuiltDesi
         CUTTING,
         BONUS_UNITS,
         SPARE_UNITS,
-        SCRAPPY_BINDING
+        SCRAPPY_BINDING,
+        MIRRORING,
+        CHAIN
     }
 }

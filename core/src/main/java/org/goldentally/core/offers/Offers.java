@@ -56,6 +56,7 @@ public final class Offers {
     public static List<Offer> of(TopTally tally, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
         Offers offers = new Offers(tally, shelf, cutter);
         List<Offer> all = new ArrayList<>();
+        all.addAll(new MakingAdvice(tally, shelf, cutter).all());
         all.addAll(offers.methods());
         offers.cutting().ifPresent(all::add);
         all.addAll(offers.bonusUnits());

@@ -8,10 +8,14 @@ import java.util.List;
 import java.util.Map;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.block.Block;
+import org.goldentally.core.block.BlockPart;
+import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
@@ -20,6 +24,7 @@ import org.goldentally.core.offers.Offer.Kind;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.Tops;
 import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.unit.UnitKind;
 import org.junit.jupiter.api.Test;
 
 class OffersTest {
@@ -35,6 +40,47 @@ class OffersTest {
         Length saved = bought(tally).minus(bought(taken));
         assertThat(saved.isPositive()).isTrue();
         assertThat(offer.effect()).startsWith("buys ").contains(" less oat").contains(" less ink");
+    }
+
+    /** 74 of one hand need 37 squares of each of four cloths, 148; every other one mirrored 19 of each, 76 (counting). */
+    @Test
+    void everyOtherBlockMirroredUsesBothHandsOfACrossing() {
+        UnitDesign unit = UnitDesign.of(UnitKind.HOURGLASS, 0, "a", "b", "c", "d");
+        Block block =
+                new Block("four", "Four cloths", List.of(1), List.of(1), List.of(new BlockPart(0, 0, 1, 1, unit)));
+        Tops tops = Tops.of(37, 2, "4", "pinwheel").turns("four");
+        QuiltTop top = QuiltTop.of(tops.design().withBlocks(List.of(block)));
+        TopTally tally = TopTally.of(top, Map.of());
+        Offer offer = Offers.of(tally, Map.of(), ClothLedger::of).stream()
+                .filter(each -> each.kind() == Kind.MIRRORING)
+                .findFirst()
+                .orElseThrow();
+        assertThat(offer.effect()).startsWith("148 pieces to cut become 76, ");
+        TopTally taken = TopTally.of(QuiltTop.of(offer.design()), Map.of());
+        assertThat(taken.making().cuts().stream().mapToLong(cut -> cut.count()).sum())
+                .isEqualTo(76);
+        assertThat(Offers.of(taken, Map.of(), ClothLedger::of)).noneMatch(each -> each.kind() == Kind.MIRRORING);
+    }
+
+    /** Half-square triangles in five combinations that follow one another: five squares in a ring, no loose triangles. */
+    @Test
+    void oddUnitsThatFollowOneAnotherAreOfferedAsAChain() {
+        Tops tops = Tops.of(5, 1, "4", "pinwheel").turns("one");
+        UnitDesign unit = UnitDesign.of(UnitKind.HALF_SQUARE, 0, "a", "b");
+        Block block = new Block("one", "One", List.of(1), List.of(1), List.of(new BlockPart(0, 0, 1, 1, unit)));
+        for (int i = 1; i < 5; i++) {
+            String first = "" + (char) ('a' + i);
+            String second = "" + (char) ('a' + (i + 1) % 5);
+            tops.place(0, i, "", 0, false, new Exchange("a", first), new Exchange("b", second));
+        }
+        TopTally tally = TopTally.of(QuiltTop.of(tops.design().withBlocks(List.of(block))), Map.of());
+        Offer offer = Offers.of(tally, Map.of(), ClothLedger::of).stream()
+                .filter(each -> each.kind() == Kind.CHAIN)
+                .findFirst()
+                .orElseThrow();
+        assertThat(offer.effect()).startsWith("5 pieces to cut become 5, 5 batches 1; ");
+        TopTally taken = TopTally.of(QuiltTop.of(offer.design()), Map.of());
+        assertThat(taken.making().sets()).hasSize(1).allMatch(set -> set.used() == 5);
     }
 
     /** Geese of 2 by 4 in: corner squares of 2 1/2 in give raw units of 1.79 in: trimmed 1 3/4, finished 1 1/4 (geometry). */
