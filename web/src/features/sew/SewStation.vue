@@ -3,10 +3,12 @@ import { computed, ref, watch } from 'vue'
 import { useTaps, withTaps } from '@/features/bench'
 import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
 import { useClothColours } from '@/features/top'
-import { PatchPicture, ProblemNote, spellCount, WaitNote } from '@/shared'
+import { ProblemNote, spellCount, WaitNote } from '@/shared'
 import BatchCard from './BatchCard.vue'
+import BatchLine from './BatchLine.vue'
+import BatchRun from './BatchRun.vue'
 import PacePanel from './PacePanel.vue'
-import { type Time, useBatches, useCard } from './queries'
+import { type Batch, type Time, useBatches, useCard } from './queries'
 
 const quilt = useOpenQuilt()
 const time = ref<Time>({ hoursAWeek: '', by: '' })
@@ -31,6 +33,22 @@ const { data: card, error: cardError } = useCard(
   () => quilt.id.value!,
   () => batch.value?.key,
 )
+/** So many batches of the same work are a list to tick off. */
+const MANY = 4
+const runs = computed(() => {
+  const runs: Batch[][] = []
+  for (const each of sew.value?.batches ?? []) {
+    const last = runs.at(-1)
+    if (last && each.unit.patches.length && last[0]!.run === each.run) last.push(each)
+    else runs.push([each])
+  }
+  return runs
+})
+const good = (each: Batch) => withTaps(each, taps.waiting.value, sew.value!.known).good
+function tick(key: string) {
+  chosen.value = key
+  taps.write({ kind: 'SET_MADE', batch: key, hand: '', text: '' })
+}
 const setPlan = (part: Partial<QuiltDesign['plan']>) => quilt.change({ plan: { ...design.value.plan, ...part } })
 /** Sets that were spoiled are cut anew: the plan makes so many units beyond need. */
 function planExtra(units: string, count: number) {
@@ -48,42 +66,28 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
     <section class="space-y-2 p-4" aria-label="Batches">
       <h1 class="panel-title">Batches, in order</h1>
       <ul class="space-y-2 md:max-h-[60dvh] md:overflow-y-auto" tabindex="-1">
-        <li v-for="each in sew.batches" :key="each.key">
-          <button
-            class="card flex w-full cursor-pointer items-center gap-3 p-2 text-left data-[chosen]:border-2 data-[chosen]:border-tape-deep"
-            :data-chosen="each.key === batch.key || undefined"
-            :aria-pressed="each.key === batch.key"
-            @click="chosen = each.key"
-          >
-            <PatchPicture
-              v-if="each.unit.patches.length"
-              class="size-11 shrink-0"
-              :width="each.unit.width"
-              :height="each.unit.height"
-              :patches="each.unit.patches"
-              :colours="each.unit.cloths.map((cloth) => colours[cloth])"
+        <li v-for="run in runs" :key="run[0]!.key">
+          <BatchRun
+            v-if="run.length >= MANY"
+            :batches="run"
+            :chosen="batch.key"
+            :colours="colours"
+            :good="good"
+            @taken="chosen = $event"
+            @ticked="tick"
+          />
+          <template v-else>
+            <BatchLine
+              v-for="each in run"
+              :key="each.key"
+              class="mb-2 last:mb-0"
+              :batch="each"
+              :chosen="each.key === batch.key"
+              :colours="colours"
+              :good="good(each)"
+              @taken="chosen = each.key"
             />
-            <span
-              v-else
-              class="grid size-11 shrink-0 place-items-center rounded bg-paper text-xl font-bold"
-              aria-hidden="true"
-              >{{
-                each.kind === 'ROWS' ? '☰' : each.kind === 'BLOCKS' ? '▦' : each.kind === 'BORDER' ? '▢' : '◯'
-              }}</span
-            >
-            <span class="min-w-0 flex-1">
-              <span class="block leading-5 font-medium first-letter:uppercase" :title="each.title">{{
-                each.title
-              }}</span>
-              <span class="line-clamp-2 text-sm text-soft" :title="each.subtitle">{{ each.subtitle }}</span>
-              <span
-                class="block text-sm"
-                :class="{ 'font-bold text-leaf': each.setsLeft === 0, 'font-bold text-brick': each.beyondPlan > 0 }"
-                >{{ withTaps(each, taps.waiting.value, sew.known).good }} of {{ each.needed
-                }}<template v-if="each.setsLeft === 0"> ✓</template></span
-              >
-            </span>
-          </button>
+          </template>
         </li>
       </ul>
       <p v-if="sew.tapsElsewhere" class="rounded-lg bg-tape-pale p-2">

@@ -1,5 +1,6 @@
 package org.goldentally.app.print;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.goldentally.app.cut.CutView;
 import org.goldentally.app.drawing.StepView;
@@ -26,6 +27,8 @@ final class Booklet {
     private final QuiltTop top;
     private final QuiltDesign design;
     private final LengthWriter writer;
+
+    private static final int CHAIN_COLUMNS = 4;
 
     Booklet(PrintedPages pages, QuiltTop top) {
         this.pages = pages;
@@ -113,12 +116,57 @@ final class Booklet {
                     0.5f,
                     0.5f);
         }
+        chain(card);
+        list(page);
         steps(card);
         if (page.withLayout()) {
             card.layouts().forEach(this::layout);
         }
         pages.paragraph("Made: " + "_____  ".repeat(8));
         pages.space(10);
+    }
+
+    /** The squares of a chain in their order, a box before each to tick it off. */
+    private void chain(CardView card) {
+        if (card.chain().isEmpty()) {
+            return;
+        }
+        List<String> squares = new ArrayList<>();
+        for (int i = 0; i < card.chain().size(); i++) {
+            squares.add("[  ] " + (i + 1) + " " + name(card.chain().get(i)));
+        }
+        pages.paragraph("Lay the squares in this order, and join each to the next:");
+        List<List<String>> rows = new ArrayList<>();
+        for (int from = 0; from < squares.size(); from += CHAIN_COLUMNS) {
+            List<String> row = new ArrayList<>(squares.subList(from, Math.min(squares.size(), from + CHAIN_COLUMNS)));
+            while (row.size() < CHAIN_COLUMNS) {
+                row.add("");
+            }
+            rows.add(row);
+        }
+        pages.table(List.of("", "", "", ""), rows, 0.25f, 0.25f, 0.25f, 0.25f);
+    }
+
+    /** The combinations of cloths that are made alike, a box before each. */
+    private void list(SewBook.Page page) {
+        if (page.list().isEmpty()) {
+            return;
+        }
+        pages.table(
+                List.of("", "Cloths", "Sets", "Units"),
+                page.list().stream()
+                        .map(line -> List.of("[  ]", line.cloths(), "" + line.sets(), "" + line.units()))
+                        .toList(),
+                0.08f,
+                0.6f,
+                0.16f,
+                0.16f);
+    }
+
+    private String name(int place) {
+        return place >= 0 && place < design.cloths().size()
+                ? design.cloths().get(place).name()
+                : "not dressed";
     }
 
     /** Three steps in a row: drawing, title, words. */

@@ -105,6 +105,7 @@ final class SewCards {
         return new BatchView(
                 batch.key().text(),
                 batch.kind(),
+                batch.run(),
                 batch.title(),
                 batch.subtitle(),
                 batch.needed(),

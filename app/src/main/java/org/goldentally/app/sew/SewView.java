@@ -26,6 +26,7 @@ record SewView(
     /**
      * A batch.
      *
+     * @param run what it is one of many of: the same work in other cloths
      * @param choiceKey of its group, for extra units; empty for what is sewn of units
      * @param extraWanted units for mishaps that would cover what the plan has no cloth cut for
      * @param handed whether left and right hands are counted apart
@@ -34,6 +35,7 @@ record SewView(
     record BatchView(
             String key,
             Batch.Kind kind,
+            String run,
             String title,
             String subtitle,
             long needed,

@@ -55,6 +55,19 @@ public record Batch(
         BINDING
     }
 
+    /** What it is one of many of: the same work in other cloths, so that a list can be ticked off. */
+    public String run() {
+        return set.map(each -> switch (each) {
+                    case MadeSet.Whole whole -> title + ", " + whole.method().displayName();
+                    case MadeSet.Single single ->
+                        title + (single.besidePairs() ? ", odd ones" : "") + ", loose triangles";
+                    case MadeSet.Crossed crossed -> title + ", crossed";
+                    case MadeSet.Halves halves -> title + (halves.loose() ? ", odd ones" : ", in pairs");
+                    case MadeSet.Joined joined -> joined.closed() ? "rings" : "chains";
+                })
+                .orElse(title);
+    }
+
     /** The group of units that is made, where it is one. */
     public Optional<UnitPlan> plan() {
         return set.flatMap(each -> switch (each) {
