@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.sew.Batch;
 import org.goldentally.core.sew.LogEntry;
 import org.goldentally.core.tally.TopTally;
@@ -50,7 +51,7 @@ public record SewBook(List<Page> pages) {
         }
         List<Page> pages = new ArrayList<>();
         for (List<Batch> run : runs) {
-            boolean isChain = !cards.card(run.getFirst().key().text()).chain().isEmpty();
+            boolean isChain = run.getFirst().set().filter(MadeSet.Joined.class::isInstance).isPresent();
             if (run.size() >= MANY && !isChain) {
                 pages.add(list(run, cards));
             } else {

@@ -16,7 +16,8 @@ import java.util.Map;
  *       none: Euler's theorem (1736).
  *   <li>So odd points are joined two and two by lines that nobody wants, a ring through all lines is walked (Hierholzer
  *       1873), and the ring falls apart at the lines added.
- *   <li>A trail longer than a chain may be is cut, each cut at the cost of one square.
+ *   <li>Of a trail longer than a chain may be, rings are taken out where a cloth comes again, at no cost; what is still too
+ *       long is cut, each cut at the cost of one square.
  * </ol>
  *
  * <p>An open chain of k units takes k + 1 squares, a ring of k takes k. With chains of any length, and rings closed, no
@@ -203,19 +204,51 @@ final class Trails {
     }
 
     private void closed(List<Integer> points, List<Trail> trails) {
-        if (rings && points.size() <= mostSquares) {
-            trails.add(new Trail(points.stream().map(cloths::get).toList(), true));
+        List<Integer> rest = withoutRings(points, trails);
+        if (rings && rest.size() <= mostSquares) {
+            trails.add(trail(rest, true));
         } else {
-            List<Integer> opened = new ArrayList<>(points);
-            opened.add(points.getFirst());
-            open(opened, trails);
+            List<Integer> opened = new ArrayList<>(rest);
+            opened.add(rest.getFirst());
+            cut(opened, trails);
         }
     }
 
     private void open(List<Integer> points, List<Trail> trails) {
-        for (int from = 0; from < points.size() - 1; from += mostSquares - 1) {
-            List<Integer> piece = points.subList(from, Math.min(points.size(), from + mostSquares));
-            trails.add(new Trail(piece.stream().map(cloths::get).toList(), false));
+        cut(withoutRings(points, trails), trails);
+    }
+
+    /** Of what is too long, rings are taken out where a cloth comes again: that costs no square. */
+    private List<Integer> withoutRings(List<Integer> points, List<Trail> trails) {
+        List<Integer> rest = new ArrayList<>(points);
+        while (rings && rest.size() > mostSquares) {
+            int from = -1;
+            int length = 0;
+            for (int i = 0; i < rest.size(); i++) {
+                for (int far = Math.min(mostSquares, rest.size() - 1 - i); far > length; far--) {
+                    if (rest.get(i).equals(rest.get(i + far))) {
+                        from = i;
+                        length = far;
+                    }
+                }
+            }
+            if (from < 0) {
+                break;
+            }
+            List<Integer> ring = rest.subList(from, from + length);
+            trails.add(trail(ring, true));
+            ring.clear();
         }
+        return rest;
+    }
+
+    private void cut(List<Integer> points, List<Trail> trails) {
+        for (int from = 0; from < points.size() - 1; from += mostSquares - 1) {
+            trails.add(trail(points.subList(from, Math.min(points.size(), from + mostSquares)), false));
+        }
+    }
+
+    private Trail trail(List<Integer> points, boolean closed) {
+        return new Trail(points.stream().map(cloths::get).toList(), closed);
     }
 }

@@ -160,6 +160,16 @@ class MakingPlanTest {
         assertThat(all(plan)).isEqualTo(30);
     }
 
+    @Test
+    void aLongRingFallsIntoRingsWhereAClothComesAgain() {
+        MakingPlan plan = new Demand()
+                .want(HALF_SQUARE, 80, "a", "b")
+                .by("half-square triangle", "closed-ring")
+                .plan();
+        assertThat(plan.sets()).hasSize(2).allMatch(set -> set.perRun() == 40);
+        assertThat(squares(plan)).isEqualTo(Map.of("a", 40L, "b", 40L));
+    }
+
     /** Oat 6 lines, teal 5, rose 5 (counting). */
     @Test
     void halfSquaresShareTheSquaresOfTheirCloths() {

@@ -1,0 +1,139 @@
+package org.goldentally.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.SelectOption;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Quilts made of packs: made first, laid out afterwards, corrected by hand, sewn from a list. */
+@ExtendWith(Browser.class)
+class PacksIT {
+
+    private static final int MOST_ACTIONS = 25;
+
+    private final Page page;
+    private int actions;
+
+    PacksIT(Page page) {
+        this.page = page;
+    }
+
+    /**
+     * Eighteen prints, a 10 in square of each, give four 5 in squares each: two pinwheels of 8 in need four of both prints, so
+     * they are eighteen blocks: sixteen for the wall, two to spare (counting).
+     */
+    @Test
+    void pinwheelsFromAPackBuyNothingAndOneBlockIsLeftOut() {
+        page.navigate("/quilts");
+        page.getByLabel("Its name").fill("Pack journey");
+        button("Start").click();
+        page.waitForURL("**/cloth");
+
+        fill(page.getByLabel("What have you got?"), "18 squares 10 in noon, 18 prints, one of each");
+        click(button("Put on the shelf"));
+        click(station("Top"));
+        actions++;
+        page.getByLabel("Take a cloth from the shelf")
+                .selectOption(new SelectOption().setLabel("all prints of noon"));
+        click(button("any print"));
+        click(button("Build Pinwheel"));
+        dress(0, 2, 4, 6);
+        click(page.getByLabel("Take any print of noon in hand", exactly()));
+        dress(1, 3, 5, 7);
+        click(button("Back to the top"));
+        fill(page.getByLabel("Blocks down"), "4");
+        page.getByLabel("Blocks down").blur();
+        fill(page.getByLabel("Spare blocks to choose from"), "2");
+        click(button("Make and lay out"));
+        assertThat(page.getByText("No neighbours share a print.")).isVisible();
+        assertThat(page.locator("[data-spare]")).hasCount(2);
+        assertThat(actions).isLessThanOrEqualTo(MOST_ACTIONS);
+        click(station("Tally"));
+        assertThat(page.getByLabel("The top in small").getByText("nothing", exact()))
+                .isVisible();
+        assertThat(page.getByLabel("How it is all made")).containsText("for the whole top");
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+
+        // One block is left out for its looks: a spare one takes its place, and the plan stays as it is.
+        station("Top").click();
+        Locator wall = page.getByLabel("The wall. Arrow keys", new Page.GetByLabelOptions().setExact(false));
+        wall.focus();
+        wall.press("ArrowRight");
+        wall.press("l");
+        assertThat(page.locator("[data-locked]")).hasCount(1);
+        wall.press("l");
+        assertThat(page.locator("[data-locked]")).hasCount(0);
+        String before = page.locator("[data-spare='0'] svg").innerHTML();
+        page.locator("[data-spare='0']").click();
+        assertThat(page.locator("[data-spare='0'] svg")).not().hasText("-");
+        page.waitForCondition(
+                () -> !page.locator("[data-spare='0'] svg").innerHTML().equals(before));
+        button("Lay out anew").click();
+        assertThat(page.getByText("No neighbours share a print.")).isVisible();
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+        station("Tally").click();
+        assertThat(page.getByLabel("The top in small").getByText("nothing", exact()))
+                .isVisible();
+
+        station("Sew").click();
+        Locator run = page.locator("[data-run]").first();
+        assertThat(run).containsText("two at a time");
+        assertThat(run).containsText("combinations");
+        run.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("+1")).first().click();
+        assertThat(page.locator("[data-good]")).hasText("2");
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+
+        // All in chains instead: a card says in which order the squares are laid.
+        station("Tally").click();
+        Locator group = page.locator("[data-group^='half-square']").first();
+        group.getByRole(AriaRole.BUTTON).first().click();
+        group.locator("[data-method=closed-ring]").click();
+        assertThat(group.locator("[data-method=closed-ring][data-chosen]")).isVisible();
+        group.getByText("closed ring for all units of this kind").click();
+        assertThat(page.getByLabel("How it is all made")).containsText("ring 1 of half-square triangles");
+        station("Sew").click();
+        page.locator("section[aria-label=Batches]").getByText("ring", exact()).first();
+        page.getByText("rings", exact()).first().click();
+        page.locator("[data-run] li button").first().click();
+        assertThat(page.locator("[data-chain]")).containsText("noon");
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+    }
+
+    private static Page.GetByLabelOptions exactly() {
+        return new Page.GetByLabelOptions().setExact(true);
+    }
+
+    private static Locator.GetByTextOptions exact() {
+        return new Locator.GetByTextOptions().setExact(true);
+    }
+
+    private void fill(Locator field, String text) {
+        actions++;
+        field.fill(text);
+    }
+
+    private void click(Locator button) {
+        actions++;
+        button.click();
+    }
+
+    private void dress(int... patches) {
+        for (int patch : patches) {
+            actions++;
+            page.locator("[data-patch='" + patch + "']").dispatchEvent("click");
+        }
+    }
+
+    private Locator station(String name) {
+        return page.getByLabel("Stations").getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name));
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+}
