@@ -38,8 +38,7 @@ class PacksIT {
         click(button("Put on the shelf"));
         click(station("Top"));
         actions++;
-        page.getByLabel("Take a cloth from the shelf")
-                .selectOption(new SelectOption().setLabel("all prints of noon"));
+        page.getByLabel("Take a cloth from the shelf").selectOption(new SelectOption().setLabel("all prints of noon"));
         click(button("any print"));
         click(button("Build Pinwheel"));
         dress(0, 2, 4, 6);
@@ -84,7 +83,10 @@ class PacksIT {
         Locator run = page.locator("[data-run]").first();
         assertThat(run).containsText("two at a time");
         assertThat(run).containsText("combinations");
-        run.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("+1")).first().click();
+        run.getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("+1"))
+                .first()
+                .click();
         assertThat(page.locator("[data-good]")).hasText("2");
         assertThat(Browser.seriousFindings(page)).isEmpty();
 

@@ -51,7 +51,10 @@ public record SewBook(List<Page> pages) {
         }
         List<Page> pages = new ArrayList<>();
         for (List<Batch> run : runs) {
-            boolean isChain = run.getFirst().set().filter(MadeSet.Joined.class::isInstance).isPresent();
+            boolean isChain = run.getFirst()
+                    .set()
+                    .filter(MadeSet.Joined.class::isInstance)
+                    .isPresent();
             if (run.size() >= MANY && !isChain) {
                 pages.add(list(run, cards));
             } else {
