@@ -27,6 +27,7 @@ const emit = defineEmits<{ written: [entry: Omit<Entry, 'id'>]; extraPlanned: [c
 
 /** Units, or halves that are crossed to units later. */
 const isUnits = computed(() => props.batch.kind === 'UNITS' || props.batch.kind === 'HALVES')
+const things = computed(() => (props.batch.kind === 'HALVES' ? 'halves' : 'units'))
 const sort = computed(() => props.batch.setName)
 const ROLES = ['A', 'B', 'C', 'D'] as const
 const colourOf = (cloth: number | undefined) => (cloth !== undefined && cloth >= 0 ? props.colours[cloth]! : '#d3d8d2')
@@ -43,10 +44,19 @@ const lit = computed(() => {
 function write(kind: Entry['kind'], hand = '', text = '') {
   emit('written', { kind, batch: props.batch.key, hand, text })
 }
+/** What is sewn one by one is often tallied when all are done. */
+const MOST_AT_ONCE = 60
+const open = computed(() => Math.max(0, props.batch.needed - props.counts.good))
+function writeAll() {
+  for (let left = open.value; left > 0; left--) write('SET_MADE')
+}
 const BUTTONS = computed(() => [
   {
     key: '1',
-    label: props.batch.perSet > 1 ? `One ${sort.value} made (${props.batch.perSet} units)` : `One ${sort.value} made`,
+    label:
+      props.batch.perSet > 1
+        ? `One ${sort.value} made (${props.batch.perSet} ${things.value})`
+        : `One ${sort.value} made`,
     act: () => write('SET_MADE'),
     main: true,
   },
@@ -69,6 +79,9 @@ const BUTTONS = computed(() => [
       ]),
   ...(props.batch.perSet > 1
     ? [{ key: '3', label: `A whole ${sort.value} spoiled`, act: () => write('SET_SPOILED'), main: false }]
+    : []),
+  ...(props.batch.perSet === 1 && open.value > 1 && open.value <= MOST_AT_ONCE
+    ? [{ key: '5', label: `All ${open.value} made`, act: writeAll, main: false }]
     : []),
   { key: '0', label: 'Take back', act: () => write('TAKE_BACK'), main: false },
 ])
@@ -142,7 +155,8 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
         <TallyMarks :count="counts.setsMade" />
         <p class="ml-auto text-right text-sm text-soft">
           {{ spellCount(counts.setsMade, sort, `${sort}s`)
-          }}<template v-if="counts.spoiled">, {{ spellCount(counts.spoiled, 'unit', 'units') }} spoiled</template
+          }}<template v-if="counts.spoiled"
+            >, {{ spellCount(counts.spoiled, batch.kind === 'HALVES' ? 'half' : 'unit', things) }} spoiled</template
           ><template v-if="counts.setsSpoiled"
             >, {{ spellCount(counts.setsSpoiled, sort, `${sort}s`) }} spoiled</template
           >

@@ -23,7 +23,7 @@ const holdsChosen = computed(() => props.batches.some((each) => each.key === pro
 <template>
   <details class="card p-2" :open="holdsChosen" data-run>
     <summary class="cursor-pointer">
-      <strong class="first-letter:uppercase">{{ first.run }}</strong>
+      <strong class="inline-block first-letter:uppercase">{{ first.run }}</strong>
       <span class="block text-sm text-soft"
         >{{ spellCount(sets, first.setName, `${first.setName}s`) }} in {{ batches.length }} combinations:
         <span :class="{ 'font-bold text-leaf': left === 0 }">{{

@@ -28,6 +28,10 @@ class SewIT {
     void tapsAndKeysAreTalliedAndSurviveTheBrowser() {
         copyOf("Lantern Street", page);
         station(page, "Sew").click();
+        page.locator("[aria-label=Batches] button")
+                .filter(new Locator.FilterOptions().setHasText("eight at a time"))
+                .first()
+                .click();
         Locator good = page.locator("[data-good]");
         assertThat(good).hasText("0");
         page.locator("[data-tap='1']").click();

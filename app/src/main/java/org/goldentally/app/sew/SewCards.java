@@ -198,7 +198,7 @@ final class SewCards {
             said.add("All " + batch.needed() + " are made" + (spare > 0 ? ", and " + spare + " spare." : "."));
         } else {
             said.add("Left to do: " + sets + " " + Recipe.counted(batch.setName(), sets)
-                    + (batch.perSet() > 1 ? ", " + units(Math.max(0, batch.needed() - counts.good())) : "."));
+                    + (batch.perSet() > 1 ? ", " + things(batch, Math.max(0, batch.needed() - counts.good())) : "."));
         }
         if (batch.set().isPresent() && sets > 0) {
             if (out.beyondPlan() > 0) {
@@ -220,8 +220,9 @@ final class SewCards {
         return said;
     }
 
-    private static String units(long count) {
-        return count + (count == 1 ? " unit." : " units.");
+    private static String things(Batch batch, long count) {
+        boolean halves = batch.kind() == Batch.Kind.HALVES;
+        return count + (halves ? count == 1 ? " half." : " halves." : count == 1 ? " unit." : " units.");
     }
 
     /** The block that shows where a unit sits: the first that has it. */
