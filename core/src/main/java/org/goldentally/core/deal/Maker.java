@@ -29,6 +29,11 @@ final class Maker {
     private static final double NEVER = 1e6;
     private static final long PRIME = 1_000_003;
     private static final int STEPS_A_PLACE = 200;
+    /** Halves that fit together are harder to find. */
+    private static final int STEPS_A_CROSSING = 2_000;
+
+    private static final int MOST_AGAIN = 5;
+
     private static final int MOST_STEPS = 40_000;
     private static final double FIRST_HEAT = 3;
 
@@ -119,6 +124,9 @@ final class Maker {
         List<Combination> own = combinations.subList(from, combinations.size());
         if (variety != Variety.FEW) {
             better(own);
+            for (int again = 0; again < MOST_AGAIN && hasOddHalves(); again++) {
+                better(own);
+            }
         }
         List<Made> made = new ArrayList<>();
         for (Combination each : own) {
@@ -180,6 +188,10 @@ final class Maker {
 
     private static List<Integer> half(int one, int other) {
         return List.of(Math.min(one, other), Math.max(one, other));
+    }
+
+    private boolean hasOddHalves() {
+        return halves.values().stream().anyMatch(count -> count % 2 == 1);
     }
 
     private double oddHalves(Combination combination) {
@@ -277,9 +289,16 @@ final class Maker {
     }
 
     private void better(List<Combination> own) {
-        int steps = Math.min(MOST_STEPS, STEPS_A_PLACE * own.size());
+        boolean crossed = !own.getFirst().like.rounds.isEmpty();
+        int steps = Math.min(MOST_STEPS, (crossed ? STEPS_A_CROSSING : STEPS_A_PLACE) * own.size());
         for (int step = 0; step < steps; step++) {
-            tryAnother(own.get(chance.nextInt(own.size())), FIRST_HEAT * (1 - (double) step / steps));
+            double heat = FIRST_HEAT * (1 - (double) step / steps);
+            Combination one = own.get(chance.nextInt(own.size()));
+            if (step % 2 == 0) {
+                tryAnother(one, heat);
+            } else {
+                tryExchange(one, own.get(chance.nextInt(own.size())), heat);
+            }
         }
     }
 
@@ -298,6 +317,39 @@ final class Maker {
         if (after > before && chance.nextDouble() >= Math.exp((before - after) / Math.max(1e-9, heat))) {
             exchange(combination, place, from);
         }
+    }
+
+    /** Two combinations exchange a print, which changes no use. */
+    private void tryExchange(Combination one, Combination other, double heat) {
+        int place = chance.nextInt(one.prints.length);
+        int far = chance.nextInt(other.prints.length);
+        int first = one.prints[place];
+        int second = other.prints[far];
+        boolean may = one != other
+                && !has(one.prints, second)
+                && !has(other.prints, first)
+                && isAllowed(one.like.freeKeys.get(place), second)
+                && isAllowed(other.like.freeKeys.get(far), first);
+        if (!may) {
+            return;
+        }
+        double before = cost(one, first, second) + cost(other, first, second);
+        exchange(one, place, second);
+        exchange(other, far, first);
+        double after = cost(one, first, second) + cost(other, first, second);
+        if (after > before && chance.nextDouble() >= Math.exp((before - after) / Math.max(1e-9, heat))) {
+            exchange(one, place, first);
+            exchange(other, far, second);
+        }
+    }
+
+    private boolean isAllowed(String key, int print) {
+        for (int each : Known.of(free.allowed, key)) {
+            if (each == print) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private void exchange(Combination combination, int place, int to) {
