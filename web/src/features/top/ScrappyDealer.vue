@@ -34,7 +34,7 @@ const made = computed(() =>
 )
 const making = computed(() => props.design.plan.making)
 const spares = ref(making.value.spareBlocks.length)
-const freeTurns = ref(false)
+const freeTurns = ref(props.design.places.some((place) => place.mirrored))
 const where = ref<'all' | 'row' | 'column' | 'around'>('all')
 const problems = ref<Problem[]>([])
 const said = ref('')
@@ -66,6 +66,9 @@ function tell(dealt: Schemas['Dealt']): string {
       ? `${spellCount(dealt.closePairs, 'pair of cloths in a unit is', 'pairs of cloths in units are')} close in value: see Judging.`
       : '',
     dealt.leftOut.length ? `Not used: ${dealt.leftOut.map((each) => `${each.print} (${each.why})`).join(', ')}.` : '',
+    dealt.printsForAll
+      ? `Not all blocks differ: ${spellCount(dealt.printsForAll, 'more print', 'more prints')} would let them.`
+      : '',
     dealt.beyondStock.length ? `More than the shelf has is used of ${dealt.beyondStock.join(', ')}.` : '',
   ]
     .filter(Boolean)

@@ -61,9 +61,9 @@ export function swappedWithSpare(design: QuiltDesign, at: At, index: number): Pa
   const free = new Set(spare.exchanges.map((exchange) => exchange.from))
   const own = place.exchanges.filter((exchange) => free.has(exchange.from))
   const others = place.exchanges.filter((exchange) => !free.has(exchange.from))
-  const left = spares.map((each, i) => (i === index ? { ...each, exchanges: own } : each))
+  const left = spares.map((each, i) => (i === index ? { ...each, exchanges: own, mirrored: place.mirrored } : each))
   return {
-    ...withPlaces(design, [{ ...place, exchanges: [...others, ...spare.exchanges] }]),
+    ...withPlaces(design, [{ ...place, mirrored: spare.mirrored, exchanges: [...others, ...spare.exchanges] }]),
     plan: { ...design.plan, making: { ...design.plan.making, spareBlocks: left } },
   }
 }

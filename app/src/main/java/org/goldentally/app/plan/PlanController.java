@@ -194,6 +194,7 @@ class PlanController {
      * @param combinations different combinations of prints
      * @param leftOut prints that no place got, each with the reason
      * @param beyondStock prints that are used more than there is cloth of them
+     * @param printsForAll how many more prints would let all blocks differ, where that was wished and cannot be
      */
     record Dealt(
             Quilts.StoredQuilt quilt,
@@ -203,7 +204,8 @@ class PlanController {
             int leastUsed,
             int combinations,
             List<ScrappyDeal.LeftOut> leftOut,
-            List<String> beyondStock) {}
+            List<String> beyondStock,
+            int printsForAll) {}
 
     /** Makes blocks of the prints of packs for the free places and lays them out, as a step that can be undone. */
     @Heavy
@@ -222,7 +224,8 @@ class PlanController {
                 deal.leastUsed(),
                 deal.combinations(),
                 deal.leftOut(),
-                deal.beyondStock());
+                deal.beyondStock(),
+                deal.printsForAll());
     }
 
     /** How far the shelf goes with one block of the quilt. */

@@ -254,7 +254,7 @@ final class FreePlaces {
         return -1;
     }
 
-    Made made(Hand like, int[] prints, boolean mirrored) {
+    Made made(String sort, int[] prints, boolean mirrored) {
         double sum = 0;
         int known = 0;
         for (int print : prints) {
@@ -263,7 +263,7 @@ final class FreePlaces {
                 known++;
             }
         }
-        return new Made(like.sort(), prints, known == 0 ? MIDDLE : sum / known, mirrored);
+        return new Made(sort, prints, known == 0 ? MIDDLE : sum / known, mirrored);
     }
 
     /** Units of a block, dressed in these prints, in which cloths close in value meet. */

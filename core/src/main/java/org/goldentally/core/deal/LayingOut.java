@@ -14,6 +14,7 @@ import org.goldentally.core.deal.ScrappyDeal.LeftOut;
 import org.goldentally.core.deal.Wish.Spot;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.MakingDesign.SpareBlock;
+import org.goldentally.core.design.MakingDesign.Variety;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.problem.Known;
@@ -59,8 +60,16 @@ final class LayingOut {
         return dressed && (place.locked() || !chosen);
     }
 
+    /** A block and its mirror image change places only where blocks may be mirrored: else the hands made would change. */
+    private String sort(Hand hand, boolean mirrored) {
+        return hand.sort() + (mirrored && wish.layoutOnly() && !wish.freeTurns() ? " mirrored" : "");
+    }
+
     private Made now(Hand hand) {
-        return free.made(hand, free.printsNow(hand), free.place(hand).mirrored());
+        return free.made(
+                sort(hand, free.place(hand).mirrored()),
+                free.printsNow(hand),
+                free.place(hand).mirrored());
     }
 
     private void takeWhatLies() {
@@ -80,11 +89,11 @@ final class LayingOut {
                     .filter(hand -> hand.block().equals(block.block()))
                     .findFirst()
                     .ifPresent(hand -> spare.add(free.made(
-                            hand,
+                            sort(hand, block.mirrored()),
                             hand.freeKeys.stream()
                                     .mapToInt(key -> free.print(block.exchanges(), key))
                                     .toArray(),
-                            false)));
+                            block.mirrored())));
         }
         spare.removeIf(made -> Arrays.stream(made.prints()).anyMatch(print -> print < 0));
     }
@@ -144,15 +153,67 @@ final class LayingOut {
                 leftOut(used),
                 maker.beyondStock().stream()
                         .map(print -> free.prints.get(print).name())
-                        .toList());
+                        .toList(),
+                printsForAll(laid.length + placer.spare().size()));
+    }
+
+    /** How many more prints would let so many blocks all differ. */
+    private int printsForAll(int blocks) {
+        if (free.design.plan().making().variety() != Variety.ALL_DIFFERENT) {
+            return 0;
+        }
+        Hand first = free.hands.getFirst();
+        int more = 0;
+        while (combinationsWith(first, more) < blocks) {
+            more++;
+        }
+        return more;
+    }
+
+    /** Combinations of prints that a block can have: places for the same prints are filled in any order. */
+    private double combinationsWith(Hand hand, int more) {
+        Map<String, Integer> places = new LinkedHashMap<>();
+        hand.freeKeys.forEach(key -> {
+            ClothInHand place = free.design.cloth(key).orElseThrow();
+            places.merge(place.standsFor() + " " + place.pack(), 1, Integer::sum);
+        });
+        double combinations = 1;
+        for (String key : hand.freeKeys) {
+            ClothInHand place = free.design.cloth(key).orElseThrow();
+            Integer alike = places.remove(place.standsFor() + " " + place.pack());
+            if (alike != null) {
+                combinations *= ways(printsFor(place, more), alike);
+            }
+        }
+        return combinations;
+    }
+
+    private int printsFor(ClothInHand place, int more) {
+        int ofPack = more
+                + (int) free.prints.stream()
+                        .filter(print -> print.pack().equals(place.pack()))
+                        .count();
+        return switch (place.standsFor()) {
+            case LIGHT_PRINT -> ofPack - ofPack / 2;
+            case DARK_PRINT -> ofPack / 2;
+            case ANY_PRINT, ITSELF -> ofPack;
+        };
+    }
+
+    private static double ways(int prints, int places) {
+        double ways = 1;
+        for (int i = 0; i < places; i++) {
+            ways *= (double) (prints - i) / (i + 1);
+        }
+        return ways;
     }
 
     private SpareBlock spareBlock(Made made) {
         Hand hand = free.hands.stream()
-                .filter(each -> each.sort().equals(made.sort()))
+                .filter(each -> made.sort().startsWith(each.sort()))
                 .findFirst()
                 .orElseThrow();
-        return new SpareBlock(hand.block(), free.exchanges(hand, List.of(), made.prints()));
+        return new SpareBlock(hand.block(), free.exchanges(hand, List.of(), made.prints()), made.mirrored());
     }
 
     private int[] used(Made[] laid, List<Made> spares) {

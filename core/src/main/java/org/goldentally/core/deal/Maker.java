@@ -131,7 +131,7 @@ final class Maker {
         List<Made> made = new ArrayList<>();
         for (Combination each : own) {
             for (int i = 0; i < each.blocks; i++) {
-                made.add(free.made(each.like, each.prints.clone(), freeTurns && i % 2 == 1));
+                made.add(free.made(like.sort(), each.prints.clone(), freeTurns && i % 2 == 1));
             }
         }
         return made;

@@ -28,6 +28,7 @@ import org.goldentally.core.problem.RefusedException;
  * @param combinations different combinations of prints
  * @param leftOut prints that lie nowhere
  * @param beyondStock prints that are used more than there is cloth of them
+ * @param printsForAll how many more prints would let all blocks differ, where that is wished and cannot be; 0 otherwise
  */
 public record ScrappyDeal(
         List<PlaceDesign> places,
@@ -38,7 +39,8 @@ public record ScrappyDeal(
         int leastUsed,
         int combinations,
         List<LeftOut> leftOut,
-        List<String> beyondStock) {
+        List<String> beyondStock,
+        int printsForAll) {
 
     /** A print that no place got, and why. */
     public record LeftOut(String print, String why) {}

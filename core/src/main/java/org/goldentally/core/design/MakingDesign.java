@@ -50,8 +50,12 @@ public record MakingDesign(
      *
      * @param block its key
      * @param exchanges cloths that are others in it than in the block
+     * @param mirrored whether it is sewn as the mirror image of the block
      */
-    public record SpareBlock(String block, @LeftOut("[]") List<Exchange> exchanges) {
+    public record SpareBlock(
+            String block,
+            @LeftOut("[]") List<Exchange> exchanges,
+            @LeftOut("false") boolean mirrored) {
         public SpareBlock {
             Limits.text(block, 60, "block");
             Limits.list(exchanges, 200, "exchanges");

@@ -14,8 +14,9 @@ import org.goldentally.core.design.MakingDesign.SpareBlock;
  *
  * @param index of it among the spare blocks of the design
  * @param blockKey of the block that it is one of
+ * @param mirrored whether it is sewn as its mirror image
  */
-public record SpareFigure(int index, String blockKey, String name, Figure figure) {
+public record SpareFigure(int index, String blockKey, String name, Figure figure, boolean mirrored) {
 
     /** Those of a top whose block there still is. */
     public static List<SpareFigure> of(QuiltTop top) {
@@ -26,8 +27,8 @@ public record SpareFigure(int index, String blockKey, String name, Figure figure
             SpareBlock spare = spares.get(i);
             top.design()
                     .block(spare.block())
-                    .ifPresent(block ->
-                            figures.add(new SpareFigure(index, block.key(), block.name(), figure(top, block, spare))));
+                    .ifPresent(block -> figures.add(new SpareFigure(
+                            index, block.key(), block.name(), figure(top, block, spare), spare.mirrored())));
         }
         return figures;
     }

@@ -140,7 +140,9 @@ public record TopCount(
         }
         for (SpareFigure spare : SpareFigure.of(top)) {
             groups(spare.figure(), Kind.BLOCK, counted)
-                    .forEach((key, count) -> tallies.computeIfAbsent(key, any -> new Tally()).count += count);
+                    .forEach((key, count) ->
+                            tallies.computeIfAbsent(spare.mirrored() ? key.mirrored() : key, any -> new Tally())
+                                    .count += count);
         }
         List<Group> groups = new ArrayList<>();
         tallies.forEach((key, tally) -> groups.add(group(key, tally)));

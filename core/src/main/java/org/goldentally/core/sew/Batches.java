@@ -152,11 +152,10 @@ public final class Batches {
         byKind.forEach((key, parts) -> {
             TopPart first = parts.getFirst();
             long dressings = parts.stream().map(TopPart::figure).distinct().count();
-            long spares = first.placing().mirrored()
-                    ? 0
-                    : SpareFigure.of(tally.top()).stream()
-                            .filter(spare -> spare.blockKey().equals(first.blockKey()))
-                            .count();
+            long spares = SpareFigure.of(tally.top()).stream()
+                    .filter(spare -> spare.blockKey().equals(first.blockKey())
+                            && spare.mirrored() == first.placing().mirrored())
+                    .count();
             batches.add(new Batch(
                     key,
                     Kind.BLOCKS,

@@ -94,6 +94,17 @@ class FreePlacesTest {
         }
     }
 
+    /** Three lights and three darks are nine combinations, four and three twelve (counting): for ten blocks one is lacking. */
+    @Test
+    void howManyMorePrintsWouldLetAllDifferIsSaid() {
+        assertThat(ScrappyDeal.deal(pinwheels(5, 2, "8", 6, Variety.ALL_DIFFERENT, ""), Stock.UNKNOWN, 1)
+                        .printsForAll())
+                .isEqualTo(1);
+        assertThat(ScrappyDeal.deal(pinwheels(3, 3, "8", 6, Variety.ALL_DIFFERENT, ""), Stock.UNKNOWN, 1)
+                        .printsForAll())
+                .isZero();
+    }
+
     @Test
     void whatIsMadeStaysWhenItIsLaidOutAnew() {
         QuiltDesign made = laid(pinwheels(5, 6, "8", 12, Variety.MANY, ""), 3);
@@ -107,6 +118,20 @@ class FreePlacesTest {
                         new Wish(9, true, false, 0, Set.of())))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("nothing is made yet");
+    }
+
+    /** Blocks that are mirrored by turns: laid out anew, each hand is made as often as before. */
+    @Test
+    void mirroredBlocksKeepTheirHandsWhenTheyAreLaidOutAnew() {
+        QuiltDesign design = hourglasses(20);
+        QuiltDesign made = ScrappyDeal.deal(design, Stock.UNKNOWN, new Wish(3, false, true, 2, Set.of()))
+                .in(design);
+        QuiltDesign anew = ScrappyDeal.deal(made, Stock.UNKNOWN, new Wish(8, true, false, 0, Set.of()))
+                .in(made);
+        assertThat(anew.places()).isNotEqualTo(made.places());
+        assertThat(squares(anew)).isEqualTo(squares(made));
+        assertThat(TopTally.of(QuiltTop.of(anew), Map.of()).making().spares())
+                .hasSameSizeAs(TopTally.of(QuiltTop.of(made), Map.of()).making().spares());
     }
 
     @Test
