@@ -157,55 +157,10 @@ final class LayingOut {
                 printsForAll(laid.length + placer.spare().size()));
     }
 
-    /** How many more prints would let so many blocks all differ. */
     private int printsForAll(int blocks) {
-        if (free.design.plan().making().variety() != Variety.ALL_DIFFERENT) {
-            return 0;
-        }
-        Hand first = free.hands.getFirst();
-        int more = 0;
-        while (combinationsWith(first, more) < blocks) {
-            more++;
-        }
-        return more;
-    }
-
-    /** Combinations of prints that a block can have: places for the same prints are filled in any order. */
-    private double combinationsWith(Hand hand, int more) {
-        Map<String, Integer> places = new LinkedHashMap<>();
-        hand.freeKeys.forEach(key -> {
-            ClothInHand place = free.design.cloth(key).orElseThrow();
-            places.merge(place.standsFor() + " " + place.pack(), 1, Integer::sum);
-        });
-        double combinations = 1;
-        for (String key : hand.freeKeys) {
-            ClothInHand place = free.design.cloth(key).orElseThrow();
-            Integer alike = places.remove(place.standsFor() + " " + place.pack());
-            if (alike != null) {
-                combinations *= ways(printsFor(place, more), alike);
-            }
-        }
-        return combinations;
-    }
-
-    private int printsFor(ClothInHand place, int more) {
-        int ofPack = more
-                + (int) free.prints.stream()
-                        .filter(print -> print.pack().equals(place.pack()))
-                        .count();
-        return switch (place.standsFor()) {
-            case LIGHT_PRINT -> ofPack - ofPack / 2;
-            case DARK_PRINT -> ofPack / 2;
-            case ANY_PRINT, ITSELF -> ofPack;
-        };
-    }
-
-    private static double ways(int prints, int places) {
-        double ways = 1;
-        for (int i = 0; i < places; i++) {
-            ways *= (double) (prints - i) / (i + 1);
-        }
-        return ways;
+        return free.design.plan().making().variety() == Variety.ALL_DIFFERENT
+                ? new PossibleCombinations(free).printsFor(blocks)
+                : 0;
     }
 
     private SpareBlock spareBlock(Made made) {

@@ -1,0 +1,60 @@
+package org.goldentally.core.deal;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.goldentally.core.design.ClothInHand;
+
+/** How many combinations of prints a pack has for the free places of a block: six prints for any two are fifteen. */
+record PossibleCombinations(FreePlaces free) {
+
+    /** How many more prints would let so many blocks all differ. */
+    int printsFor(int blocks) {
+        int more = 0;
+        while (with(more) < blocks) {
+            more++;
+        }
+        return more;
+    }
+
+    /** Places for the same prints are filled in any order. */
+    private double with(int more) {
+        List<ClothInHand> places = free.hands.getFirst().freeKeys.stream()
+                .map(key -> free.design.cloth(key).orElseThrow())
+                .toList();
+        Map<String, Integer> alike = new LinkedHashMap<>();
+        places.forEach(place -> alike.merge(kind(place), 1, Integer::sum));
+        double combinations = 1;
+        for (ClothInHand place : places) {
+            Integer count = alike.remove(kind(place));
+            if (count != null) {
+                combinations *= ways(prints(place, more), count);
+            }
+        }
+        return combinations;
+    }
+
+    private static String kind(ClothInHand place) {
+        return place.standsFor() + " " + place.pack();
+    }
+
+    private int prints(ClothInHand place, int more) {
+        int ofPack = more
+                + (int) free.prints.stream()
+                        .filter(print -> print.pack().equals(place.pack()))
+                        .count();
+        return switch (place.standsFor()) {
+            case LIGHT_PRINT -> ofPack - ofPack / 2;
+            case DARK_PRINT -> ofPack / 2;
+            case ANY_PRINT, ITSELF -> ofPack;
+        };
+    }
+
+    private static double ways(int prints, int places) {
+        double ways = 1;
+        for (int i = 0; i < places; i++) {
+            ways *= (double) (prints - i) / (i + 1);
+        }
+        return ways;
+    }
+}
