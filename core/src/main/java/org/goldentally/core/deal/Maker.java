@@ -1,7 +1,6 @@
 package org.goldentally.core.deal;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,7 +26,6 @@ final class Maker {
     private static final double ODD_HALF_COSTS = 2;
     private static final double EVEN_IS_WORTH = 3;
     private static final double NEVER = 1e6;
-    private static final long PRIME = 1_000_003;
     private static final int STEPS_A_PLACE = 200;
     /** Halves that fit together are harder to find. */
     private static final int STEPS_A_CROSSING = 2_000;
@@ -37,37 +35,17 @@ final class Maker {
     private static final int MOST_STEPS = 40_000;
     private static final double FIRST_HEAT = 3;
 
-    /** Blocks of one sort that get the same prints, since their units come of one set. */
-    private static final class Combination {
-        final Hand like;
-        final int blocks;
-        final int[] prints;
-
-        Combination(Hand like, int blocks) {
-            this.like = like;
-            this.blocks = blocks;
-            this.prints = new int[like.freeKeys.size()];
-            Arrays.fill(prints, -1);
-        }
-    }
-
     private final FreePlaces free;
     private final Stock stock;
     private final Variety variety;
     private final boolean freeTurns;
     private final SplittableRandom chance;
-    private final boolean known;
-    private final double[] share;
-    private final int[] used;
-    /** Of what a print has, the part that is used. */
-    private final double[] load;
-
+    private final PrintUse use;
     private final Map<Long, Integer> combined = new HashMap<>();
     /** How often two prints are halves of crossings. */
     private final Map<List<Integer>, Integer> halves = new HashMap<>();
 
     private final List<Combination> combinations = new ArrayList<>();
-    private int places;
 
     Maker(FreePlaces free, Stock stock, Wish wish) {
         this.free = free;
@@ -75,30 +53,14 @@ final class Maker {
         this.variety = free.design.plan().making().variety();
         this.freeTurns = wish.freeTurns();
         this.chance = new SplittableRandom(wish.seed());
-        this.known = stock.isKnown(free.allowed.keySet());
-        this.share = shares();
-        this.used = new int[free.prints.size()];
-        this.load = new double[free.prints.size()];
-    }
-
-    private double[] shares() {
-        double[] cloth = free.prints.stream()
-                .mapToDouble(print -> free.allowed.keySet().stream()
-                        .mapToDouble(key -> stock.blocksOf(key, print.key()))
-                        .sum())
-                .toArray();
-        double sum = Arrays.stream(cloth).sum();
-        int count = cloth.length;
-        return Arrays.stream(cloth)
-                .map(each -> sum == 0 ? 1.0 / count : Math.max(0.01 / count, each / sum))
-                .toArray();
+        this.use = new PrintUse(free, stock);
     }
 
     /** Blocks that stay as they are use their prints up too. */
     void alreadyUsed(Hand hand, int[] prints) {
         for (int i = 0; i < prints.length; i++) {
             if (prints[i] >= 0) {
-                use(hand.freeKeys.get(i), prints[i], 1);
+                use.of(hand.freeKeys.get(i), prints[i], 1);
             }
         }
     }
@@ -114,8 +76,7 @@ final class Maker {
             combinations.add(next);
             open -= together;
             while (variety == Variety.FEW && open >= together && together > 0 && hasClothFor(next, together)) {
-                Combination again = new Combination(like, together);
-                System.arraycopy(next.prints, 0, again.prints, 0, next.prints.length);
+                Combination again = next.again();
                 use(again, 1);
                 combinations.add(again);
                 open -= together;
@@ -139,55 +100,19 @@ final class Maker {
 
     private boolean hasClothFor(Combination combination, int blocks) {
         for (int i = 0; i < combination.prints.length; i++) {
-            int print = combination.prints[i];
-            double more = blocks * weight(combination.like.freeKeys.get(i), print);
-            boolean enough = known
-                    ? load[print] + more <= 1 + 1e-9
-                    : used[print] + blocks <= Math.max(1, share[print] * places * free.hands.size());
-            if (!enough) {
+            if (!use.allows(combination.like.freeKeys.get(i), combination.prints[i], blocks)) {
                 return false;
             }
         }
         return true;
     }
 
-    private double weight(String key, int print) {
-        double blocks = stock.blocksOf(key, free.prints.get(print).key());
-        return known ? 1 / Math.max(1e-3, blocks) : 1 / (share[print] * Math.max(1, free.hands.size()));
-    }
-
-    private void use(String key, int print, int blocks) {
-        used[print] += blocks;
-        places += blocks;
-        load[print] += blocks * weight(key, print);
-    }
-
     private void use(Combination combination, int sign) {
         for (int i = 0; i < combination.prints.length; i++) {
-            use(combination.like.freeKeys.get(i), combination.prints[i], sign * combination.blocks);
+            use.of(combination.like.freeKeys.get(i), combination.prints[i], sign * combination.blocks);
         }
-        combined.merge(name(combination), sign, Integer::sum);
-        halves(combination).forEach(half -> halves.merge(half, sign, Integer::sum));
-    }
-
-    /** The halves of its crossings: a pair of squares gives two alike, so each kind is best wanted twice. */
-    private static List<List<Integer>> halves(Combination combination) {
-        if (combination.like.rounds.isEmpty()) {
-            return List.of();
-        }
-        List<List<Integer>> halves = new ArrayList<>();
-        for (int[] round : combination.like.rounds) {
-            for (int i = 0; i < round.length; i += 2) {
-                if (round[i] >= 0 && round[i + 1] >= 0) {
-                    halves.add(half(combination.prints[round[i]], combination.prints[round[i + 1]]));
-                }
-            }
-        }
-        return halves;
-    }
-
-    private static List<Integer> half(int one, int other) {
-        return List.of(Math.min(one, other), Math.max(one, other));
+        combined.merge(combination.name(), sign, Integer::sum);
+        combination.halves().forEach(half -> halves.merge(half, sign, Integer::sum));
     }
 
     private boolean hasOddHalves() {
@@ -196,7 +121,7 @@ final class Maker {
 
     private double oddHalves(Combination combination) {
         return ODD_HALF_COSTS
-                * halves(combination).stream()
+                * combination.halves().stream()
                         .filter(half -> Known.of(halves, half) % 2 == 1)
                         .count();
     }
@@ -206,23 +131,12 @@ final class Maker {
         for (int[] round : next.like.rounds) {
             for (int i = 1; i < round.length; i += 2) {
                 boolean completes = round[i] == place && round[i - 1] >= 0 && next.prints[round[i - 1]] >= 0;
-                if (completes && halves.getOrDefault(half(next.prints[round[i - 1]], print), 0) % 2 == 1) {
+                if (completes && halves.getOrDefault(Combination.half(next.prints[round[i - 1]], print), 0) % 2 == 1) {
                     return true;
                 }
             }
         }
         return false;
-    }
-
-    /** The prints of a combination, in whichever order, as one number: two of them hardly ever have the same. */
-    private static long name(Combination combination) {
-        int[] sorted = combination.prints.clone();
-        Arrays.sort(sorted);
-        long name = combination.like.sort().hashCode();
-        for (int print : sorted) {
-            name = name * PRIME + print + 1;
-        }
-        return name;
     }
 
     private void takeBest(Combination next) {
@@ -231,13 +145,12 @@ final class Maker {
             double least = Double.MAX_VALUE;
             String key = next.like.freeKeys.get(place);
             for (int print : Known.of(free.allowed, key)) {
-                if (has(next.prints, print)) {
+                if (next.has(print)) {
                     continue;
                 }
                 next.prints[place] = print;
-                double cost = load[print]
-                        + next.blocks * weight(key, print)
-                        + chance.nextDouble() * weight(key, print)
+                double cost = use.afterwards(key, print, next.blocks)
+                        + chance.nextDouble() * use.weight(key, print)
                         + CLOSE_COSTS * closeSoFar(next)
                         - (evensOut(next, place, print) ? EVEN_IS_WORTH : 0)
                         + (place == next.prints.length - 1 ? again(next) : 0);
@@ -258,17 +171,8 @@ final class Maker {
     }
 
     private double again(Combination next) {
-        int before = combined.getOrDefault(name(next), 0);
+        int before = combined.getOrDefault(next.name(), 0);
         return variety == Variety.ALL_DIFFERENT ? NEVER * before : AGAIN_COSTS * before;
-    }
-
-    private static boolean has(int[] prints, int print) {
-        for (int each : prints) {
-            if (each == print) {
-                return true;
-            }
-        }
-        return false;
     }
 
     /** Cloths close in value among those that are chosen already. */
@@ -308,7 +212,7 @@ final class Maker {
         int[] may = Known.of(free.allowed, key);
         int to = may[chance.nextInt(may.length)];
         int from = combination.prints[place];
-        if (to == from || has(combination.prints, to)) {
+        if (to == from || combination.has(to)) {
             return;
         }
         double before = cost(combination, from, to);
@@ -326,8 +230,8 @@ final class Maker {
         int first = one.prints[place];
         int second = other.prints[far];
         boolean may = one != other
-                && !has(one.prints, second)
-                && !has(other.prints, first)
+                && !one.has(second)
+                && !other.has(first)
                 && isAllowed(one.like.freeKeys.get(place), second)
                 && isAllowed(other.like.freeKeys.get(far), first);
         if (!may) {
@@ -359,35 +263,22 @@ final class Maker {
     }
 
     private double cost(Combination combination, int from, int to) {
-        int same = combined.getOrDefault(name(combination), 0) - 1;
+        int same = combined.getOrDefault(combination.name(), 0) - 1;
         return CLOSE_COSTS * combination.blocks * closeSoFar(combination)
                 + (variety == Variety.ALL_DIFFERENT ? NEVER : AGAIN_COSTS) * Math.max(0, same)
                 + oddHalves(combination)
-                + balance(from)
-                + balance(to)
-                + over(from)
-                + over(to);
+                + use.unbalance(from)
+                + use.unbalance(to)
+                + OVER_COSTS * use.beyond(from)
+                + OVER_COSTS * use.beyond(to);
     }
 
-    private double balance(int print) {
-        double wanted = share[print] * places;
-        double off = used[print] - wanted;
-        return off * off / Math.max(1, wanted);
-    }
-
-    /** More than there is of a print is bought, which nobody wants. */
-    private double over(int print) {
-        return known ? OVER_COSTS * Math.max(0, load[print] - 1) : 0;
+    boolean hasNone(int print) {
+        return use.hasNone(print);
     }
 
     /** Prints that the making takes more of than there is. */
     List<Integer> beyondStock() {
-        List<Integer> missing = new ArrayList<>();
-        for (int print = 0; print < load.length; print++) {
-            if (known && load[print] > 1 + 1e-9) {
-                missing.add(print);
-            }
-        }
-        return missing;
+        return use.beyondStock();
     }
 }

@@ -106,6 +106,16 @@ class FreePlacesTest {
     }
 
     @Test
+    void aPrintThatIsNotOnTheShelfIsLeftOutAndThatIsSaid() {
+        Stock stock = new Stock(Map.of("a", Map.of("p6", 9.0, "p7", 9.0), "b", Map.of("p0", 9.0, "p1", 9.0)), 1);
+        ScrappyDeal deal = ScrappyDeal.deal(pinwheels(2, 2, "8", 12, Variety.MANY, ""), stock, 1);
+        assertThat(deal.leftOut())
+                .hasSize(8)
+                .allSatisfy(left -> assertThat(left.why()).startsWith("there is none on the shelf"));
+        assertThat(deal.beyondStock()).isEmpty();
+    }
+
+    @Test
     void whatIsMadeStaysWhenItIsLaidOutAnew() {
         QuiltDesign made = laid(pinwheels(5, 6, "8", 12, Variety.MANY, ""), 3);
         ScrappyDeal anew = ScrappyDeal.deal(made, Stock.UNKNOWN, new Wish(9, true, false, 0, Set.of()));
