@@ -133,11 +133,27 @@ public final class NamedChange {
         say(design -> design.setting().cloth(), cloth -> "cloth of the setting");
         if (!before.places().equals(after.places())) {
             int places = Math.max(1, differing(before.places(), after.places()));
-            said.add(places == 1 ? "1 place of the top" : places + " places of the top");
+            said.add(
+                    freePlacesChanged()
+                            ? "free places laid out"
+                            : places == 1 ? "1 place of the top" : places + " places of the top");
         }
         say(
                 QuiltDesign::sashing,
                 sashing -> sashing.unwanted() ? "no sashing" : "sashing " + measured(sashing.width()));
+    }
+
+    /** Whether several places that changed got prints for free cloths. */
+    private boolean freePlacesChanged() {
+        Set<String> free = new HashSet<>();
+        after.cloths().stream().filter(ClothInHand::dealt).forEach(cloth -> free.add(cloth.key()));
+        Set<PlaceDesign> was = new HashSet<>(before.places());
+        List<PlaceDesign> changed =
+                after.places().stream().filter(place -> !was.contains(place)).toList();
+        return changed.size() > 1
+                && changed.stream()
+                        .allMatch(place ->
+                                place.exchanges().stream().anyMatch(exchange -> free.contains(exchange.from())));
     }
 
     private static int differing(List<PlaceDesign> before, List<PlaceDesign> after) {

@@ -2,6 +2,7 @@ package org.goldentally.core.design;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
@@ -109,6 +110,19 @@ class NamedChangeTest {
                                         .toList())
                                 .withBorders(List.of())
                                 .withSashing(new SashingDesign("1", List.of(), "", false))));
+    }
+
+    @Test
+    void printsForFreePlacesAreSaid() {
+        ClothInHand any =
+                new ClothInHand("f", "any", "#808080", "", false, "", false, "dusk", ClothInHand.StandsFor.ANY_PRINT);
+        List<ClothInHand> cloths = new ArrayList<>(DESIGN.cloths());
+        cloths.add(any);
+        QuiltDesign free = DESIGN.withCloths(cloths);
+        QuiltDesign laid = free.withPlaces(List.of(
+                new PlaceDesign(0, 0, "", 0, false, List.of(new PlaceDesign.Exchange("f", "a"))),
+                new PlaceDesign(0, 1, "", 0, false, List.of(new PlaceDesign.Exchange("f", "b")))));
+        assertThat(NamedChange.between(free, laid)).isEqualTo("free places laid out");
     }
 
     private static SettingDesign onPoint(String cloth, SettingDesign.Between between) {
