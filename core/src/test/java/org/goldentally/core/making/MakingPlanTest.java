@@ -262,7 +262,7 @@ class MakingPlanTest {
                 .isEqualTo(squares(one.plan()));
     }
 
-    @Tries(40)
+    @Tries(34)
     void squaresOfHalfSquaresAreNeverMoreThanHalfTheTriangles(Chance chance) {
         for (int i = 0; i < 100; i++) {
             halfSquaresReachTheBound(chance);
@@ -281,7 +281,7 @@ class MakingPlanTest {
         sewn(demand, plan);
     }
 
-    @Tries(40)
+    @Tries(34)
     void squaresOfCrossingsAreNeverMoreThanHalfTheirTriangles(Chance chance) {
         for (int i = 0; i < 100; i++) {
             crossingsReachTheBound(chance);
@@ -317,7 +317,7 @@ class MakingPlanTest {
         sewn(demand, plan);
     }
 
-    @Tries(40)
+    @Tries(34)
     void everyUnitIsMadeOfSetsThatAreListed(Chance chance) {
         for (int i = 0; i < 100; i++) {
             sewnOfSets(chance);
