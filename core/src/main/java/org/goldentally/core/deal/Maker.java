@@ -10,6 +10,7 @@ import org.goldentally.core.design.MakingDesign.Variety;
 import org.goldentally.core.problem.Known;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
+import org.goldentally.core.work.Work;
 
 /**
  * Chooses which combinations of prints are made, before anybody says where they will lie: from what there is of each, so
@@ -196,6 +197,7 @@ final class Maker {
         boolean crossed = !own.getFirst().like.rounds.isEmpty();
         int steps = Math.min(MOST_STEPS, (crossed ? STEPS_A_CROSSING : STEPS_A_PLACE) * own.size());
         for (int step = 0; step < steps; step++) {
+            Work.spend(1);
             double heat = FIRST_HEAT * (1 - (double) step / steps);
             Combination one = own.get(chance.nextInt(own.size()));
             if (step % 2 == 0) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import org.goldentally.core.deal.FreePlaces.Hand;
+import org.goldentally.core.work.Work;
 
 /**
  * Lays made blocks out: blocks side by side share no print, like prints lie as far apart as can be, light and dark blocks
@@ -64,6 +65,7 @@ final class Placer {
         shuffle(movable);
         int steps = Math.min(MOST_STEPS, STEPS_A_PLACE * movable.size());
         for (int step = 0; step < steps; step++) {
+            Work.spend(1);
             double heat = FIRST_HEAT * (1 - (double) step / steps);
             int one = movable.get(chance.nextInt(movable.size()));
             int pick = chance.nextInt(movable.size() + spare.size());

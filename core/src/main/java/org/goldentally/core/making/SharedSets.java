@@ -80,9 +80,10 @@ final class SharedSets {
 
     /** Pieces that all of these take beyond what the others take. */
     List<ClothCut> more(PiecingMethod method, List<Wanted> others, List<Wanted> all, Wanted units) {
-        Map<CutOfCloth, Long> now = pieces(method, others);
+        boolean joinsChains = method instanceof Chain && !others.isEmpty();
+        Map<CutOfCloth, Long> now = joinsChains ? halfTheTriangles(method, others) : pieces(method, others);
         List<ClothCut> more = new ArrayList<>();
-        pieces(method, all).forEach((cut, count) -> {
+        (joinsChains ? halfTheTriangles(method, all) : pieces(method, all)).forEach((cut, count) -> {
             long added = count - now.getOrDefault(cut, 0L);
             if (added > 0) {
                 more.add(new ClothCut(
@@ -95,6 +96,17 @@ final class SharedSets {
             }
         });
         return more;
+    }
+
+    /** The least squares that chains of any length take; what one group adds to others is told by it. */
+    private Map<CutOfCloth, Long> halfTheTriangles(PiecingMethod method, List<Wanted> members) {
+        CutPiece square =
+                recipes.apply(members.getFirst().key().unit(), method).cuts().getFirst();
+        Map<String, Long> triangles = new LinkedHashMap<>();
+        members.forEach(units -> units.key().cloths().forEach(cloth -> triangles.merge(cloth, units.all(), Long::sum)));
+        Map<CutOfCloth, Long> squares = new LinkedHashMap<>();
+        triangles.forEach((cloth, count) -> squares.put(new CutOfCloth(cloth, square), Math.ceilDiv(count, 2)));
+        return squares;
     }
 
     /** A piece and the cloth it is cut of. */

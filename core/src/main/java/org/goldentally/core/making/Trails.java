@@ -6,6 +6,7 @@ import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.goldentally.core.work.Work;
 
 /**
  * Chains through all wanted half-square triangle units: cloths are points, units the lines between them, and a chain of
@@ -84,6 +85,7 @@ final class Trails {
         for (Line line : lines) {
             int one = trails.point(line.one);
             int other = trails.point(line.other);
+            Work.spend(line.count);
             for (long i = 0; i < line.count; i++) {
                 trails.join(one, other, true);
             }
@@ -204,13 +206,15 @@ final class Trails {
     }
 
     private void closed(List<Integer> points, List<Trail> trails) {
-        List<Integer> rest = withoutRings(points, trails);
-        if (rings && rest.size() <= mostSquares) {
-            trails.add(trail(rest, true));
+        List<Integer> round = new ArrayList<>(points);
+        round.add(points.getFirst());
+        List<Integer> rest = withoutRings(round, trails);
+        if (rings && rest.size() - 1 <= mostSquares) {
+            if (rest.size() > 1) {
+                trails.add(trail(rest.subList(0, rest.size() - 1), true));
+            }
         } else {
-            List<Integer> opened = new ArrayList<>(rest);
-            opened.add(rest.getFirst());
-            cut(opened, trails);
+            cut(rest, trails);
         }
     }
 
@@ -218,28 +222,31 @@ final class Trails {
         cut(withoutRings(points, trails), trails);
     }
 
-    /** Of what is too long, rings are taken out where a cloth comes again: that costs no square. */
+    /** Of what is too long, rings are taken out where a cloth comes again, as long as may be: that costs no square. */
     private List<Integer> withoutRings(List<Integer> points, List<Trail> trails) {
-        List<Integer> rest = new ArrayList<>(points);
-        while (rings && rest.size() > mostSquares) {
-            int from = -1;
-            int length = 0;
-            for (int i = 0; i < rest.size(); i++) {
-                for (int far = Math.min(mostSquares, rest.size() - 1 - i); far > length; far--) {
-                    if (rest.get(i).equals(rest.get(i + far))) {
-                        from = i;
-                        length = far;
-                    }
-                }
+        List<Integer> rest = new ArrayList<>();
+        int at = 0;
+        while (rings && at < points.size() && rest.size() + points.size() - at - 1 > mostSquares) {
+            Work.spend(1);
+            int length = longestRingFrom(points, at);
+            if (length > 0) {
+                trails.add(trail(points.subList(at, at + length), true));
+                at += length;
+            } else {
+                rest.add(points.get(at++));
             }
-            if (from < 0) {
-                break;
-            }
-            List<Integer> ring = rest.subList(from, from + length);
-            trails.add(trail(ring, true));
-            ring.clear();
         }
+        rest.addAll(points.subList(at, points.size()));
         return rest;
+    }
+
+    private int longestRingFrom(List<Integer> points, int at) {
+        for (int far = Math.min(mostSquares, points.size() - 1 - at); far > 0; far--) {
+            if (points.get(at).equals(points.get(at + far))) {
+                return far;
+            }
+        }
+        return 0;
     }
 
     private void cut(List<Integer> points, List<Trail> trails) {
