@@ -71,6 +71,12 @@ class PicturesIT {
     void atTheMachine() {
         open("Lantern Street");
         sew();
+        Locator run = page.locator("[data-run]")
+                .filter(new Locator.FilterOptions().setHasText("eight at a time"))
+                .first();
+        run.locator("summary").click();
+        run.locator("li button").first().click();
+        page.waitForTimeout(600);
         page.locator("[data-tap='1']").click();
         page.locator("[data-tap='2']").click();
         assertThat(page.locator("[data-unconfirmed]")).hasCount(0);
