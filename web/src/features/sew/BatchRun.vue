@@ -15,6 +15,7 @@ const props = defineProps<BatchRunProps>()
 const emit = defineEmits<{ taken: [key: string]; ticked: [key: string] }>()
 
 const first = computed(() => props.batches[0]!)
+const title = computed(() => first.value.run.charAt(0).toUpperCase() + first.value.run.slice(1))
 const sets = computed(() => props.batches.reduce((sum, each) => sum + Math.ceil(each.needed / each.perSet), 0))
 const left = computed(() => props.batches.reduce((sum, each) => sum + each.setsLeft, 0))
 const holdsChosen = computed(() => props.batches.some((each) => each.key === props.chosen))
@@ -23,7 +24,7 @@ const holdsChosen = computed(() => props.batches.some((each) => each.key === pro
 <template>
   <details class="card p-2" :open="holdsChosen" data-run>
     <summary class="cursor-pointer">
-      <strong class="inline-block first-letter:uppercase">{{ first.run }}</strong>
+      <strong>{{ title }}</strong>
       <span class="block text-sm text-soft"
         >{{ spellCount(sets, first.setName, `${first.setName}s`) }} in {{ batches.length }} combinations:
         <span :class="{ 'font-bold text-leaf': left === 0 }">{{

@@ -66,7 +66,21 @@ class PicturesIT {
         page.locator("[data-part]").first().waitFor();
     }
 
-    /** Cards of four methods, of a block and of the rows. */
+    /** A top made of a pack, with spare blocks. */
+    @Test
+    void freePlaces() {
+        open("Harvest scraps");
+        page.getByLabel("Spare blocks to choose from").fill("3");
+        page.getByText("Another making").click();
+        page.locator("[data-spare]").nth(2).waitFor();
+        page.locator("[data-part]").first().click();
+        page.getByLabel("The wall. Arrow keys", new Page.GetByLabelOptions().setExact(false))
+                .press("l");
+        page.locator("[data-locked]").waitFor();
+        take("top-pack");
+    }
+
+    /** Cards of three methods, of a block and of the rows. */
     @Test
     void atTheMachine() {
         open("Lantern Street");
@@ -81,9 +95,7 @@ class PicturesIT {
         page.locator("[data-tap='2']").click();
         assertThat(page.locator("[data-unconfirmed]")).hasCount(0);
         take("sew");
-        card("spruce, two at a time");
-        take("sew-two-at-a-time");
-        card("Hourglass");
+        card("crossed with");
         take("sew-hourglass");
         open("Geese at dusk");
         sew();
