@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
 import { spellCount } from '@/shared'
@@ -22,9 +22,12 @@ const few = computed(() => props.sets.slice(0, SHOWN))
 const rest = computed(() => props.sets.slice(SHOWN))
 const names = (cloths: readonly number[]) =>
   [...new Set(cloths.map((cloth) => props.clothNames[cloth] ?? 'not dressed'))].join(' · ')
+const refused = ref('')
 function typed(event: Event) {
-  const squares = Math.round(Number((event.target as HTMLInputElement).value))
-  if (squares >= 3 && squares <= 1000) emit('chainTyped', squares)
+  const text = (event.target as HTMLInputElement).value.trim()
+  const squares = /^\d+$/.test(text) ? Number(text) : 0
+  refused.value = squares >= 3 && squares <= 1000 ? '' : `“${text}” is no count from 3 to 1000: type one, such as 40.`
+  if (!refused.value) emit('chainTyped', squares)
 }
 </script>
 
@@ -103,5 +106,6 @@ function typed(event: Event) {
         @change="typed"
       />
     </label>
+    <p v-if="refused" role="alert" class="rounded-lg bg-brick-pale p-2">{{ refused }}</p>
   </section>
 </template>

@@ -75,7 +75,15 @@ function tell(dealt: Schemas['Dealt']): string {
     .join(' ')
 }
 
+const MOST_SPARES = 200
 async function lay(layoutOnly: boolean) {
+  const wanted = String(spares.value).trim()
+  const spareBlocks = wanted === '' ? 0 : /^\d+$/.test(wanted) ? Number(wanted) : MOST_SPARES + 1
+  if (spareBlocks > MOST_SPARES) {
+    const fix = `type a whole number from 0 to ${MOST_SPARES}`
+    problems.value = [{ where: 'Spare blocks', why: `“${wanted}” is no count of blocks`, fix }]
+    return
+  }
   busy.value = layoutOnly ? 'lay' : 'make'
   try {
     await quilt.changeBy(async (version) => {
@@ -86,7 +94,7 @@ async function lay(layoutOnly: boolean) {
           seed: Math.floor(Math.random() * 1_000_000),
           layoutOnly,
           freeTurns: freeTurns.value,
-          spareBlocks: Math.max(0, Math.min(200, Math.round(Number(spares.value) || 0))),
+          spareBlocks,
           only: only(),
         },
       })
