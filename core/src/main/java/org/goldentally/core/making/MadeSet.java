@@ -39,17 +39,33 @@ public sealed interface MadeSet {
         return made() - used();
     }
 
+    /** A set that follows from the plan of a group of units. */
+    sealed interface Planned extends MadeSet {
+
+        UnitPlan plan();
+
+        @Override
+        default List<UnitsKey> groups() {
+            return List.of(plan().key());
+        }
+
+        @Override
+        default PiecingMethod method() {
+            return plan().method();
+        }
+
+        @Override
+        default Recipe recipe() {
+            return plan().recipe();
+        }
+    }
+
     /**
      * Sets that go from cut pieces to units: pairs two, four or eight at a time, strip sets, geese.
      *
      * @param used units of it that the top needs; those for mishaps are spare
      */
-    record Whole(UnitPlan plan, long runs, long used, List<ClothCut> cuts) implements MadeSet {
-        @Override
-        public List<UnitsKey> groups() {
-            return List.of(plan.key());
-        }
-
+    record Whole(UnitPlan plan, long runs, long used, List<ClothCut> cuts) implements Planned {
         @Override
         public int perRun() {
             return plan.run().units();
@@ -59,16 +75,6 @@ public sealed interface MadeSet {
         public List<ClothCut> cutsFor(long moreRuns) {
             return plan.cutsFor(moreRuns * plan.run().units());
         }
-
-        @Override
-        public PiecingMethod method() {
-            return plan.method();
-        }
-
-        @Override
-        public Recipe recipe() {
-            return plan.recipe();
-        }
     }
 
     /**
@@ -76,12 +82,7 @@ public sealed interface MadeSet {
      *
      * @param besidePairs whether they are the odd ones of a group whose others are sewn in pairs
      */
-    record Single(UnitPlan plan, long runs, long used, boolean besidePairs) implements MadeSet {
-        @Override
-        public List<UnitsKey> groups() {
-            return List.of(plan.key());
-        }
-
+    record Single(UnitPlan plan, long runs, long used, boolean besidePairs) implements Planned {
         @Override
         public int perRun() {
             return 1;
@@ -96,16 +97,6 @@ public sealed interface MadeSet {
         public List<ClothCut> cutsFor(long moreRuns) {
             return plan.cutsFor(moreRuns);
         }
-
-        @Override
-        public PiecingMethod method() {
-            return plan.method();
-        }
-
-        @Override
-        public Recipe recipe() {
-            return plan.recipe();
-        }
     }
 
     /**
@@ -116,7 +107,7 @@ public sealed interface MadeSet {
      */
     record Halves(
             Half half, UnitPlan plan, List<UnitsKey> groups, boolean loose, long runs, long used, List<ClothCut> cuts)
-            implements MadeSet {
+            implements Planned {
         @Override
         public int perRun() {
             return loose ? 1 : 2;
@@ -129,20 +120,10 @@ public sealed interface MadeSet {
                     new ClothCut(half.one(), half.size(), "square", moreRuns, use, plan.label()),
                     new ClothCut(half.other(), half.size(), "square", moreRuns, use, plan.label()));
         }
-
-        @Override
-        public PiecingMethod method() {
-            return plan.method();
-        }
-
-        @Override
-        public Recipe recipe() {
-            return plan.recipe();
-        }
     }
 
     /** Two halves, or a half and a plain square, sewn on both sides of the other diagonal. */
-    record Crossed(UnitPlan plan, long runs, long used, List<Half> halves, List<ClothCut> cuts) implements MadeSet {
+    record Crossed(UnitPlan plan, long runs, long used, List<Half> halves, List<ClothCut> cuts) implements Planned {
         /** The cloths going round the unit, begun so that the first two are those of the first half. */
         public List<String> clothsFromFirstHalf() {
             List<String> round = plan.cloths();
@@ -155,11 +136,6 @@ public sealed interface MadeSet {
         }
 
         @Override
-        public List<UnitsKey> groups() {
-            return List.of(plan.key());
-        }
-
-        @Override
         public int perRun() {
             return 2;
         }
@@ -167,16 +143,6 @@ public sealed interface MadeSet {
         @Override
         public List<ClothCut> cutsFor(long moreRuns) {
             return plan.cutsFor(moreRuns * 2);
-        }
-
-        @Override
-        public PiecingMethod method() {
-            return plan.method();
-        }
-
-        @Override
-        public Recipe recipe() {
-            return plan.recipe();
         }
     }
 
