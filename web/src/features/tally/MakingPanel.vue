@@ -7,7 +7,6 @@ import { spellCount } from '@/shared'
 export interface MakingPanelProps {
   sets: readonly Schemas['SetView'][]
   spares: readonly Schemas['SpareView'][]
-  colours: readonly string[]
   clothNames: readonly string[]
   /** What is made of the odd unit of a group that is sewn in pairs. */
   oddOnes: QuiltDesign['plan']['making']['oddOnes']

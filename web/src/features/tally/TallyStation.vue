@@ -135,7 +135,6 @@ function takeAll(group: Group, method: string) {
       <MakingPanel
         :sets="tally.sets"
         :spares="tally.spares"
-        :colours="colours"
         :cloth-names="clothNames"
         :odd-ones="design.plan.making.oddOnes"
         :most-squares-a-chain="design.plan.making.mostSquaresAChain"

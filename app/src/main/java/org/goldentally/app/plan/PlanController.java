@@ -22,6 +22,7 @@ import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.deal.ScrappyDeal;
 import org.goldentally.core.deal.Stock;
 import org.goldentally.core.deal.Wish;
+import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.design.QuiltDesign;
@@ -193,7 +194,7 @@ class PlanController {
      * @param mostUsed in how many places the most used print lies
      * @param combinations different combinations of prints
      * @param leftOut prints that no place got, each with the reason
-     * @param beyondStock prints that are used more than there is cloth of them
+     * @param beyondStock prints that are short, as their accounts say
      * @param printsForAll how many more prints would let all blocks differ, where that was wished and cannot be
      */
     record Dealt(
@@ -213,7 +214,8 @@ class PlanController {
     Dealt deal(@PathVariable UUID id, @Valid @RequestBody DealWanted wanted) {
         Quilts.StoredQuilt quilt = quilts.get(id);
         QuiltDesign design = quilt.design();
-        Stock stock = Stock.of(design, onShelf.onHand(design), wanted.freeTurns());
+        Map<String, List<ShelfPieces>> pieces = onShelf.onHand(design);
+        Stock stock = Stock.of(design, pieces, wanted.freeTurns());
         ScrappyDeal deal = ScrappyDeal.deal(design, stock, wanted.wish());
         Quilts.StoredQuilt changed = quilts.change(id, wanted.version(), quilt.name(), deal.in(design), false);
         return new Dealt(
@@ -224,8 +226,18 @@ class PlanController {
                 deal.leastUsed(),
                 deal.combinations(),
                 deal.leftOut(),
-                deal.beyondStock(),
+                shortPrints(deal.in(design), pieces),
                 deal.printsForAll());
+    }
+
+    /** Prints of packs of which the account says that the shelf has too little. */
+    private List<String> shortPrints(QuiltDesign design, Map<String, List<ShelfPieces>> pieces) {
+        return onShelf.of(design, pieces).ledgers().stream()
+                .filter(ledger -> !ledger.isEnough())
+                .flatMap(ledger -> design.cloth(ledger.cloth()).stream())
+                .filter(cloth -> !cloth.pack().isEmpty())
+                .map(ClothInHand::name)
+                .toList();
     }
 
     /** How far the shelf goes with one block of the quilt. */

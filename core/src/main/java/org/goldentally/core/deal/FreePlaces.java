@@ -154,11 +154,12 @@ final class FreePlaces {
         }
         at.forEach((place, index) -> {
             Hand hand = hands.get(index);
-            meetAt(at, place, new int[][] {{0, 1}, {1, 0}}, other -> {
+            SideBySide steps = SideBySide.of(design.setting().kind(), place.getFirst());
+            meetAt(at, place, steps.touching(), other -> {
                 hand.neighbours.add(other);
                 hands.get(other).neighbours.add(index);
             });
-            meetAt(at, place, new int[][] {{1, 1}, {1, -1}, {0, 2}, {2, 0}}, other -> {
+            meetAt(at, place, steps.nearby(), other -> {
                 hand.nearby.add(other);
                 hands.get(other).nearby.add(index);
             });

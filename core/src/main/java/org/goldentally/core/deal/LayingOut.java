@@ -154,10 +154,12 @@ final class LayingOut {
                 maker.beyondStock().stream()
                         .map(print -> free.prints.get(print).name())
                         .toList(),
-                printsForAll(laid.length + placer.spare().size()));
+                printsForAll(laid, placer.spare()));
     }
 
-    private int printsForAll(int blocks) {
+    private int printsForAll(Made[] laid, List<Made> spares) {
+        List<Made> blocks = new ArrayList<>(List.of(laid));
+        blocks.addAll(spares);
         return free.design.plan().making().variety() == Variety.ALL_DIFFERENT
                 ? new PossibleCombinations(free).printsFor(blocks)
                 : 0;

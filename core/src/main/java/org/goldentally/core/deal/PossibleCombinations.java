@@ -1,25 +1,40 @@
 package org.goldentally.core.deal;
 
+import java.util.Collection;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import org.goldentally.core.deal.FreePlaces.Hand;
 import org.goldentally.core.design.ClothInHand;
 
 /** How many combinations of prints a pack has for the free places of a block: six prints for any two are fifteen. */
 record PossibleCombinations(FreePlaces free) {
 
-    /** How many more prints would let so many blocks all differ. */
-    int printsFor(int blocks) {
-        int more = 0;
-        while (with(more) < blocks) {
-            more++;
+    /** How many more prints would let all blocks of each sort differ, the spare ones among them. */
+    int printsFor(Collection<Made> blocks) {
+        int most = 0;
+        Set<String> seen = new HashSet<>();
+        for (Hand hand : free.hands) {
+            if (!seen.add(hand.sort())) {
+                continue;
+            }
+            long ofSort = blocks.stream()
+                    .filter(made -> made.sort().startsWith(hand.sort()))
+                    .count();
+            int more = 0;
+            while (with(hand, more) < ofSort) {
+                more++;
+            }
+            most = Math.max(most, more);
         }
-        return more;
+        return most;
     }
 
     /** Places for the same prints are filled in any order. */
-    private double with(int more) {
-        List<ClothInHand> places = free.hands.getFirst().freeKeys.stream()
+    private double with(Hand hand, int more) {
+        List<ClothInHand> places = hand.freeKeys.stream()
                 .map(key -> free.design.cloth(key).orElseThrow())
                 .toList();
         Map<String, Integer> alike = new LinkedHashMap<>();

@@ -11,18 +11,20 @@ import org.goldentally.core.account.CuttingRequest;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
-import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.LooseParts;
 import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.method.MethodId;
 import org.goldentally.core.method.Recipe;
 import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.unit.PatchworkUnit.HalfSquareTriangleUnit;
 
 /**
  * After something went wrong: whether the cloth left still covers what is to be sewn, and if not, the ways out, cheapest
@@ -115,7 +117,7 @@ public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<St
         List<String> missing = beyond == 0 ? List.of() : leftovers.missing(set.cutsFor(beyond), design);
         List<String> ways = new ArrayList<>();
         if (beyond > 0) {
-            spareTriangles(set, tally).ifPresent(ways::add);
+            spareTriangles(set, beyond, tally).ifPresent(ways::add);
             if (missing.isEmpty()) {
                 ways.add("cut " + beyond + " more " + Recipe.counted(batch.setName(), beyond)
                         + " from what is left over");
@@ -130,20 +132,34 @@ public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<St
         return new WaysOut(beyond, missing.isEmpty(), spareSets + Math.max(0, most - beyond), ways);
     }
 
-    /** Triangles of both cloths that the plan leaves over make a unit or a half without a cut. */
-    private static Optional<String> spareTriangles(MadeSet set, TopTally tally) {
-        List<String> cloths = set.cutsFor(1).stream().map(ClothCut::cloth).toList();
-        List<CutSize> sizes =
-                set.cutsFor(1).stream().map(ClothCut::size).distinct().toList();
-        boolean all = cloths.size() == 2
-                && sizes.size() == 1
-                && cloths.stream()
-                        .allMatch(cloth -> tally.making().parts().stream()
-                                .anyMatch(parts -> parts.pieces().cloth().equals(cloth)
-                                        && parts.pieces().size().equals(sizes.getFirst())
-                                        && parts.perPiece() == 2
-                                        && parts.spare() > 0));
-        return all ? Optional.of("sew one of the loose triangles that are left over of both cloths") : Optional.empty();
+    /**
+     * Two triangles that the plan leaves over, one of each cloth, make a half-square triangle or a half of a crossing without
+     * a cut; of other units, and of squares cut for more at a time, they do not.
+     */
+    private static Optional<String> spareTriangles(MadeSet set, long beyond, TopTally tally) {
+        boolean ofTwoTriangles = set instanceof MadeSet.Halves
+                || (set.groups().stream().allMatch(units -> units.unit() instanceof HalfSquareTriangleUnit)
+                        && (set.method().id() == MethodId.TWO_AT_A_TIME
+                                || set.method().id() == MethodId.LOOSE_HALF_SQUARES));
+        List<ClothCut> squares = set.cutsFor(1);
+        if (!ofTwoTriangles || squares.size() != 2) {
+            return Optional.empty();
+        }
+        long units = Math.min(spare(squares.getFirst(), tally), spare(squares.getLast(), tally));
+        long wanted = beyond * set.perRun();
+        return units == 0
+                ? Optional.empty()
+                : Optional.of("sew " + Math.min(units, wanted) + " of the " + wanted
+                        + " of loose triangles that are left over of both cloths");
+    }
+
+    private static long spare(ClothCut square, TopTally tally) {
+        return tally.making().parts().stream()
+                .filter(parts -> parts.perPiece() == 2
+                        && parts.pieces().cloth().equals(square.cloth())
+                        && parts.pieces().size().equals(square.size()))
+                .mapToLong(LooseParts::spare)
+                .sum();
     }
 
     private static long most(MadeSet set, Leftovers leftovers, QuiltDesign design) {

@@ -27,6 +27,8 @@ import org.goldentally.core.design.MakingDesign.Variety;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.SettingDesign;
+import org.goldentally.core.design.SettingDesign.Kind;
 import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.making.MakingPlan;
 import org.goldentally.core.measure.Length;
@@ -39,7 +41,12 @@ import org.goldentally.core.unit.UnitKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /** Free places: made from the pack first, then laid out. */
 class FreePlacesTest {
@@ -113,6 +120,46 @@ class FreePlacesTest {
                 .hasSize(8)
                 .allSatisfy(left -> assertThat(left.why()).startsWith("there is none on the shelf"));
         assertThat(deal.beyondStock()).isEmpty();
+    }
+
+    /** In every setting: of all blocks those lie side by side whose outlines have an edge in common (JTS). */
+    @ParameterizedTest
+    @EnumSource
+    void neighboursAreTheBlocksWithAnEdgeInCommon(Kind setting) {
+        QuiltDesign straight = pinwheels(4, 5, "8", 12, Variety.MANY, "");
+        SettingDesign was = straight.setting();
+        QuiltDesign design =
+                straight.withSetting(new SettingDesign(setting, 4, 5, was.blocks(), was.cloth(), was.halves()));
+        List<FreePlaces.Hand> hands = new FreePlaces(design).hands;
+        assertThat(hands.size()).isGreaterThan(15);
+        for (int i = 0; i < hands.size(); i++) {
+            for (int j = 0; j < hands.size(); j++) {
+                boolean edge = i != j
+                        && outline(hands.get(i))
+                                        .intersection(outline(hands.get(j)))
+                                        .getLength()
+                                > 0.1;
+                assertThat(hands.get(i).neighbours.contains(j))
+                        .as(setting + ": " + hands.get(i).part.where() + " and "
+                                + hands.get(j).part.where())
+                        .isEqualTo(edge);
+            }
+        }
+    }
+
+    private static Geometry outline(FreePlaces.Hand hand) {
+        List<Geometry> patches = hand.part.outlines().stream()
+                .<Geometry>map(outline -> {
+                    List<Coordinate> corners = new ArrayList<>(outline.corners().stream()
+                            .map(corner -> new Coordinate(
+                                    corner.x().toDoubleInches(), corner.y().toDoubleInches()))
+                            .toList());
+                    corners.add(corners.getFirst());
+                    return new GeometryFactory().createPolygon(corners.toArray(Coordinate[]::new));
+                })
+                .toList();
+        // As if drawn a hair larger, so that edges in common overlap whatever the decimals of a diagonal.
+        return UnaryUnionOp.union(patches).buffer(1e-6).convexHull();
     }
 
     @Test

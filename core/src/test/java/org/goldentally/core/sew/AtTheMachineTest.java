@@ -14,7 +14,9 @@ import java.util.stream.Stream;
 import org.assertj.core.data.Offset;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.block.Block;
+import org.goldentally.core.block.BlockPart;
 import org.goldentally.core.block.TraditionalBlocks;
+import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.design.BorderDesign;
@@ -24,6 +26,7 @@ import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.method.Recipe;
+import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.Tops;
 import org.goldentally.core.sew.BenchState.Counts;
 import org.goldentally.core.tally.TopTally;
@@ -202,6 +205,21 @@ class AtTheMachineTest {
     }
 
     /** Pinwheels of 8 in, eight at a time: 80 units are ten pairs. */
+    /** One unit of loose triangles: a square of each cloth gives two, so a spoiled unit is sewn of the two left over. */
+    @Test
+    void aSpoiledUnitIsSewnOfTheTrianglesLeftOver() {
+        UnitDesign unit = UnitDesign.of(UnitKind.HALF_SQUARE, 0, "a", "b");
+        Block one = new Block("one", "One", List.of(1), List.of(1), List.of(new BlockPart(0, 0, 1, 1, unit)));
+        Tops tops = Tops.of(1, 1, "4", "pinwheel").turns("one").choose("half-square triangle", "loose-triangles");
+        TopTally tally = TopTally.of(QuiltTop.of(tops.design().withBlocks(List.of(one))), Map.of());
+        assertThat(WaysOut.of(units(tally), new Counts(1, 0, 1, 1, 0, 0), tally).ways())
+                .startsWith("sew 1 of the 1 of loose triangles that are left over of both cloths");
+        Tops eight = Tops.of(1, 1, "4", "pinwheel").turns("one").choose("half-square triangle", "eight-at-a-time");
+        TopTally pairs = TopTally.of(QuiltTop.of(eight.design().withBlocks(List.of(one))), Map.of());
+        assertThat(WaysOut.of(units(pairs), new Counts(1, 1, 8, 8, 0, 0), pairs).ways())
+                .noneMatch(way -> way.contains("loose triangles that are left"));
+    }
+
     private static Tops eight() {
         return Tops.of(4, 5, "8", "pinwheel").choose("half-square triangle", "eight-at-a-time");
     }
