@@ -66,7 +66,8 @@ public record Figure(
      *
      * @param cloth its cloth's key; empty where it is not dressed
      * @param unit which unit it belongs to, or {@link #BLANK}
-     * @param part which part of the block it belongs to, a smaller block being one part; {@link #BLANK} in an empty cell
+     * @param part which part of the block it belongs to, a smaller block being one part, or which unit along a row;
+     *     {@link #BLANK} in an empty cell
      */
     public record FigurePatch(Polygon outline, String cloth, int unit, int part) {
 
@@ -166,9 +167,9 @@ public record Figure(
     public static Figure row(Length length, Length height, List<Figure> figures, List<Problem> moreFlaws) {
         FigureBuilder builder = new FigureBuilder(key -> Optional.empty(), MeasureSystem.INCH);
         Length x = Length.ZERO;
-        for (Figure figure : figures) {
-            builder.addFigure(figure, x);
-            x = x.plus(figure.finishedWidth);
+        for (int i = 0; i < figures.size(); i++) {
+            builder.addFigure(figures.get(i), x, i);
+            x = x.plus(figures.get(i).finishedWidth);
         }
         if (length.isLongerThan(x)) {
             builder.addBlank(Place.filling(length, height).inside(x, Length.ZERO, length.minus(x), height));

@@ -59,8 +59,8 @@ final class FigureBuilder {
         patches.add(new FigurePatch(place.box(), "", FigurePatch.BLANK, part));
     }
 
-    /** A finished figure, moved to the right. */
-    void addFigure(Figure figure, Length right) {
+    /** A finished figure, moved to the right; its number among those of the row. */
+    void addFigure(Figure figure, Length right, int number) {
         int first = units.size();
         Work.spend(figure.patches().size());
         for (FigurePatch patch : figure.patches()) {
@@ -68,7 +68,7 @@ final class FigureBuilder {
                     patch.outline().movedBy(right, Length.ZERO),
                     patch.cloth(),
                     patch.isBlank() ? FigurePatch.BLANK : first + patch.unit(),
-                    patch.part()));
+                    number));
         }
         for (FigureUnit unit : figure.units()) {
             units.add(new FigureUnit(

@@ -3,7 +3,6 @@ package org.goldentally.core.deal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import org.goldentally.core.deal.FreePlaces.Hand;
 
 /** Blocks of one sort that get the same prints, since their units come of one set. */
 final class Combination {

@@ -1,15 +1,17 @@
 package org.goldentally.core.deal;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.IntConsumer;
+import java.util.function.Function;
 import org.goldentally.core.block.Figure.FigureUnit;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.EdgePlaceDesign;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.design.QuiltDesign;
@@ -23,40 +25,6 @@ import org.goldentally.core.unit.PatchworkUnit.QuarterSquareTriangleUnit;
 /** The places of a top that are free to have any print of a pack, what they meet, and which prints they may have. */
 final class FreePlaces {
 
-    /** A block with free places: which prints they may have, and which cloths they meet. */
-    static final class Hand {
-        final TopPart part;
-        final List<String> freeKeys;
-        /** Pairs of free places that meet in a unit. */
-        final List<int[]> meets = new ArrayList<>();
-        /** Free places and the lightness of a fixed cloth that they meet. */
-        final List<double[]> meetsFixed = new ArrayList<>();
-
-        /** For each hourglass its four places going round; -1 where a cloth is fixed. */
-        final List<int[]> rounds = new ArrayList<>();
-
-        final List<Integer> neighbours = new ArrayList<>();
-        /** Blocks two places off in a row, a column or a diagonal. */
-        final List<Integer> nearby = new ArrayList<>();
-
-        private final String sort;
-
-        Hand(TopPart part, List<String> freeKeys) {
-            this.part = part;
-            this.freeKeys = freeKeys;
-            this.sort = part.blockKey() + " " + freeKeys;
-        }
-
-        String block() {
-            return part.blockKey();
-        }
-
-        /** Blocks of one sort have the same free places and can change places. */
-        String sort() {
-            return sort;
-        }
-    }
-
     /** Lightness of what nothing is known of. */
     private static final double MIDDLE = 50;
 
@@ -66,6 +34,7 @@ final class FreePlaces {
     final Map<String, int[]> allowed = new HashMap<>();
     final List<Hand> hands = new ArrayList<>();
     private final Map<List<Integer>, PlaceDesign> asDesigned = new HashMap<>();
+    private final Map<String, EdgePlaceDesign> edgesAsDesigned = new HashMap<>();
 
     /** @throws RefusedException if nothing is free, or a pack has too few prints */
     FreePlaces(QuiltDesign design) {
@@ -78,8 +47,15 @@ final class FreePlaces {
                 .mapToDouble(print -> print.canBeJudged() ? print.judgedLightness() : Double.NaN)
                 .toArray();
         design.places().forEach(place -> asDesigned.put(List.of(place.row(), place.column()), place));
+        design.edgePlaces().forEach(place -> edgesAsDesigned.put(edge(place.part(), place.unit()), place));
         allow();
         findHands();
+        new Neighbours(design.setting().kind(), hands).meet();
+        checkPrints();
+    }
+
+    private static String edge(String part, int unit) {
+        return part + " " + unit;
     }
 
     private void allow() {
@@ -104,13 +80,19 @@ final class FreePlaces {
                 case DARK_PRINT -> ofPack.subList(0, half);
                 case ANY_PRINT, ITSELF -> ofPack;
             };
-            allowed.put(place.key(), may.stream().mapToInt(Integer::intValue).toArray());
+            allowed.put(
+                    place.key(),
+                    may.stream()
+                            .filter(i -> !place.but().contains(prints.get(i).key()))
+                            .mapToInt(Integer::intValue)
+                            .toArray());
         }
         if (allowed.isEmpty()) {
-            throw new RefusedException(new Problem(
-                    "Free places",
-                    "no block is dressed in a print to be dealt",
-                    "take “any print” of a pack in hand and dress patches of a block in it first"));
+            throw new RefusedException(
+                    new Problem(
+                            "Free places",
+                            "nothing is dressed in a print to be dealt",
+                            "take “any print” of a pack in hand and dress patches of a block, a border or the sashing in it first"));
         }
     }
 
@@ -128,64 +110,55 @@ final class FreePlaces {
     }
 
     private void findHands() {
-        Map<List<Integer>, Integer> at = new HashMap<>();
         for (TopPart part : QuiltTop.of(undealt()).parts()) {
-            if (part.kind() != TopPart.Kind.BLOCK) {
+            if (part.isInARow()) {
+                take(freeKeys(part.figure().units()), keys -> Hand.block(part, keys));
                 continue;
             }
-            Set<String> keys = new LinkedHashSet<>();
-            part.figure()
-                    .units()
-                    .forEach(unit ->
-                            unit.cloths().stream().filter(allowed::containsKey).forEach(keys::add));
-            if (keys.isEmpty()) {
-                continue;
+            for (int i = 0; i < Hand.unitsAlong(part); i++) {
+                int unit = i;
+                take(freeKeys(Hand.unitsAt(part, unit)), keys -> Hand.edge(part, unit, keys));
             }
-            Hand hand = new Hand(part, List.copyOf(keys));
-            part.figure().units().forEach(unit -> meet(hand, unit));
-            at.put(List.of(part.row(), part.column()), hands.size());
-            hands.add(hand);
         }
         if (hands.isEmpty()) {
             throw new RefusedException(new Problem(
                     "Free places",
-                    "no block of the top has a place for a print",
-                    "dress patches of a block in “any print” of the pack; sashing and borders are not dealt"));
+                    "nothing on the top has a place for a print",
+                    "dress patches of a block, a border or the sashing in “any print” of the pack"));
         }
-        at.forEach((place, index) -> {
-            Hand hand = hands.get(index);
-            SideBySide steps = SideBySide.of(design.setting().kind(), place.getFirst());
-            meetAt(at, place, steps.touching(), other -> {
-                hand.neighbours.add(other);
-                hands.get(other).neighbours.add(index);
-            });
-            meetAt(at, place, steps.nearby(), other -> {
-                hand.nearby.add(other);
-                hands.get(other).nearby.add(index);
-            });
-        });
+    }
+
+    private List<String> freeKeys(List<FigureUnit> units) {
+        Set<String> keys = new LinkedHashSet<>();
+        units.forEach(
+                unit -> unit.cloths().stream().filter(allowed::containsKey).forEach(keys::add));
+        return List.copyOf(keys);
+    }
+
+    private void take(List<String> keys, Function<List<String>, Hand> hand) {
+        if (!keys.isEmpty()) {
+            Hand found = hand.apply(keys);
+            found.units.forEach(unit -> meet(found, unit));
+            hands.add(found);
+        }
+    }
+
+    private void checkPrints() {
         for (Hand hand : hands) {
             for (String key : hand.freeKeys) {
                 long samePack = hand.freeKeys.stream()
                         .filter(other -> Known.of(allowed, other).length > 0
-                                && java.util.Arrays.equals(Known.of(allowed, other), Known.of(allowed, key)))
+                                && Arrays.equals(Known.of(allowed, other), Known.of(allowed, key)))
                         .count();
                 if (Known.of(allowed, key).length < Math.max(1, samePack)) {
                     throw new RefusedException(new Problem(
                             "Free places",
-                            "a block has " + Math.max(1, samePack) + " places for prints of which the pack has "
+                            (hand.isEdge() ? "a unit" : "a block") + " has " + Math.max(1, samePack)
+                                    + " places for prints of which the pack has "
                                     + Known.of(allowed, key).length,
-                            "take more prints of the pack in hand, or fewer different places in the block"));
+                            "take more prints of the pack in hand, leave fewer of them out,"
+                                    + " or take fewer different places in it"));
                 }
-            }
-        }
-    }
-
-    private static void meetAt(Map<List<Integer>, Integer> at, List<Integer> place, int[][] steps, IntConsumer met) {
-        for (int[] step : steps) {
-            Integer other = at.get(List.of(place.get(0) + step[0], place.get(1) + step[1]));
-            if (other != null) {
-                met.accept(other);
             }
         }
     }
@@ -193,10 +166,17 @@ final class FreePlaces {
     /** The design as before anything was laid out: exchanges of free places are taken back. */
     QuiltDesign undealt() {
         return design.withPlaces(design.places().stream()
-                .map(place -> place.with(place.exchanges().stream()
-                        .filter(exchange -> !allowed.containsKey(exchange.from()))
-                        .toList()))
-                .toList());
+                        .map(place -> place.with(fixed(place.exchanges())))
+                        .toList())
+                .withEdgePlaces(design.edgePlaces().stream()
+                        .map(place -> place.with(fixed(place.exchanges())))
+                        .toList());
+    }
+
+    private List<Exchange> fixed(List<Exchange> exchanges) {
+        return exchanges.stream()
+                .filter(exchange -> !allowed.containsKey(exchange.from()))
+                .toList();
     }
 
     private void meet(Hand hand, FigureUnit unit) {
@@ -229,11 +209,26 @@ final class FreePlaces {
                 new PlaceDesign(hand.part.row(), hand.part.column(), "", 0, false, List.of()));
     }
 
-    /** The prints that a block has now, -1 where a place is still free. */
+    /** What is said of a unit along an edge. */
+    EdgePlaceDesign edgePlace(Hand hand) {
+        String part = hand.part.id().text();
+        return edgesAsDesigned.getOrDefault(
+                edge(part, hand.unit), new EdgePlaceDesign(part, hand.unit, List.of(), false));
+    }
+
+    boolean isLocked(Hand hand) {
+        return hand.isEdge() ? edgePlace(hand).locked() : place(hand).locked();
+    }
+
+    private List<Exchange> exchangesNow(Hand hand) {
+        return hand.isEdge() ? edgePlace(hand).exchanges() : place(hand).exchanges();
+    }
+
+    /** The prints that it has now, -1 where a place is still free. */
     int[] printsNow(Hand hand) {
         int[] now = new int[hand.freeKeys.size()];
         for (int i = 0; i < now.length; i++) {
-            now[i] = print(place(hand).exchanges(), hand.freeKeys.get(i));
+            now[i] = print(exchangesNow(hand), hand.freeKeys.get(i));
         }
         return now;
     }
@@ -285,9 +280,7 @@ final class FreePlaces {
 
     /** The exchanges that dress a block in these prints, those of its other cloths before them. */
     List<Exchange> exchanges(Hand hand, List<Exchange> others, int[] dressed) {
-        List<Exchange> exchanges = new ArrayList<>(others.stream()
-                .filter(exchange -> !allowed.containsKey(exchange.from()))
-                .toList());
+        List<Exchange> exchanges = new ArrayList<>(fixed(others));
         for (int i = 0; i < dressed.length; i++) {
             exchanges.add(
                     new Exchange(hand.freeKeys.get(i), prints.get(dressed[i]).key()));

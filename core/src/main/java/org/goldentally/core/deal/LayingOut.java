@@ -9,10 +9,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
-import org.goldentally.core.deal.FreePlaces.Hand;
 import org.goldentally.core.deal.ScrappyDeal.LeftOut;
 import org.goldentally.core.deal.Wish.Spot;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.EdgePlaceDesign;
 import org.goldentally.core.design.MakingDesign.SpareBlock;
 import org.goldentally.core.design.MakingDesign.Variety;
 import org.goldentally.core.design.PlaceDesign;
@@ -23,6 +23,8 @@ import org.goldentally.core.problem.RefusedException;
 
 /** One going over the free places of a top: what stays, what is made anew, where it lies in the end. */
 final class LayingOut {
+
+    private static final int QUARTERS = 4;
 
     private final FreePlaces free;
     private final Wish wish;
@@ -54,10 +56,10 @@ final class LayingOut {
     }
 
     private boolean staysAt(Hand hand) {
-        PlaceDesign place = free.place(hand);
-        boolean chosen = wish.only().isEmpty() || wish.only().contains(new Spot(place.row(), place.column()));
+        boolean chosen = wish.only().isEmpty()
+                || (!hand.isEdge() && wish.only().contains(new Spot(hand.part.row(), hand.part.column())));
         boolean dressed = Arrays.stream(free.printsNow(hand)).allMatch(print -> print >= 0);
-        return dressed && (place.locked() || !chosen);
+        return dressed && (free.isLocked(hand) || !chosen);
     }
 
     /** A block and its mirror image change places only where blocks may be mirrored: else the hands made would change. */
@@ -66,10 +68,8 @@ final class LayingOut {
     }
 
     private Made now(Hand hand) {
-        return free.made(
-                sort(hand, free.place(hand).mirrored()),
-                free.printsNow(hand),
-                free.place(hand).mirrored());
+        boolean mirrored = hand.isWholeBlock() && free.place(hand).mirrored();
+        return free.made(sort(hand, mirrored), free.printsNow(hand), mirrored);
     }
 
     private void takeWhatLies() {
@@ -111,39 +111,49 @@ final class LayingOut {
         }
         int spares = wish.spareBlocks();
         for (List<Integer> places : bySort.values()) {
-            List<Made> made = maker.make(free.hands.get(places.getFirst()), places.size() + spares);
+            Hand like = free.hands.get(places.getFirst());
+            int beyond = like.isWholeBlock() ? spares : 0;
+            List<Made> made = maker.make(like, places.size() + beyond);
             for (int i = 0; i < places.size(); i++) {
                 lies[places.get(i)] = made.get(i);
             }
             spare.addAll(made.subList(places.size(), made.size()));
-            spares = 0;
+            spares -= beyond;
+        }
+        if (spares > 0) {
+            throw new RefusedException(new Problem(
+                    "Spare blocks",
+                    "no block with a free place is made anew, so there is none to make more of",
+                    "dress patches of a block in “any print”, unlock some, or make none to spare"));
         }
     }
 
     private ScrappyDeal result(Made[] laid, Placer placer) {
         SplittableRandom turns = new SplittableRandom(wish.seed() + 2);
         Map<List<Integer>, PlaceDesign> places = new LinkedHashMap<>();
-        free.undealt().places().forEach(place -> places.put(List.of(place.row(), place.column()), place));
+        Map<List<Object>, EdgePlaceDesign> edges = new LinkedHashMap<>();
+        QuiltDesign undealt = free.undealt();
+        undealt.places().forEach(place -> places.put(List.of(place.row(), place.column()), place));
+        undealt.edgePlaces().forEach(place -> edges.put(List.of(place.part(), place.unit()), place));
         int close = 0;
         for (int i = 0; i < laid.length; i++) {
             Hand hand = free.hands.get(i);
-            PlaceDesign before = free.place(hand);
-            boolean turned = wish.freeTurns() && !stays[i];
-            places.put(
-                    List.of(before.row(), before.column()),
-                    new PlaceDesign(
-                            before.row(),
-                            before.column(),
-                            before.block(),
-                            turned ? turns.nextInt(4) : before.quarterTurns(),
-                            turned ? laid[i].mirrored() : before.mirrored(),
-                            free.exchanges(hand, before.exchanges(), laid[i].prints()),
-                            before.locked()));
+            if (hand.isEdge()) {
+                EdgePlaceDesign before = free.edgePlace(hand);
+                edges.put(
+                        List.of(before.part(), before.unit()),
+                        before.with(free.exchanges(hand, before.exchanges(), laid[i].prints())));
+            } else {
+                boolean turned = wish.freeTurns() && !stays[i] && hand.isWholeBlock();
+                PlaceDesign place = placed(hand, laid[i], turned, turned ? turns.nextInt(QUARTERS) : 0);
+                places.put(List.of(place.row(), place.column()), place);
+            }
             close += free.closePairs(hand, laid[i].prints());
         }
         int[] used = used(laid, placer.spare());
         return new ScrappyDeal(
                 List.copyOf(places.values()),
+                List.copyOf(edges.values()),
                 placer.spare().stream().map(this::spareBlock).toList(),
                 close,
                 placer.neighboursThatShare(),
@@ -155,6 +165,18 @@ final class LayingOut {
                         .map(print -> free.prints.get(print).name())
                         .toList(),
                 printsForAll(laid, placer.spare()));
+    }
+
+    private PlaceDesign placed(Hand hand, Made made, boolean turned, int quarters) {
+        PlaceDesign before = free.place(hand);
+        return new PlaceDesign(
+                before.row(),
+                before.column(),
+                before.block(),
+                turned ? quarters : before.quarterTurns(),
+                turned ? made.mirrored() : before.mirrored(),
+                free.exchanges(hand, before.exchanges(), made.prints()),
+                before.locked());
     }
 
     private int printsForAll(Made[] laid, List<Made> spares) {

@@ -5,7 +5,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
-import org.goldentally.core.deal.FreePlaces.Hand;
 import org.goldentally.core.design.MakingDesign.Variety;
 import org.goldentally.core.problem.Known;
 import org.goldentally.core.problem.Problem;
@@ -69,9 +68,10 @@ final class Maker {
     /** Makes so many blocks of the sort of a hand. */
     List<Made> make(Hand like, int blocks) {
         int from = combinations.size();
+        Variety variety = variety(like);
         int open = blocks;
         while (open > 0) {
-            int together = variety == Variety.ALL_DIFFERENT ? 1 : Math.min(open, stock.alike());
+            int together = variety == Variety.ALL_DIFFERENT ? 1 : Math.min(open, stock.alike(like.sort()));
             Combination next = new Combination(like, together);
             takeBest(next);
             combinations.add(next);
@@ -90,13 +90,23 @@ final class Maker {
                 better(own);
             }
         }
+        boolean mayMirror = freeTurns && like.isWholeBlock();
         List<Made> made = new ArrayList<>();
         for (Combination each : own) {
             for (int i = 0; i < each.blocks; i++) {
-                made.add(free.made(like.sort(), each.prints.clone(), freeTurns && i % 2 == 1));
+                made.add(free.made(like.sort(), each.prints.clone(), mayMirror && i % 2 == 1));
             }
         }
         return made;
+    }
+
+    /** That all differ is wished of blocks; a border has more units than any pack has prints. */
+    private Variety variety(Hand like) {
+        return variety == Variety.ALL_DIFFERENT && !like.isWholeBlock() ? Variety.MANY : variety;
+    }
+
+    private double again(Hand like) {
+        return variety(like) == Variety.ALL_DIFFERENT ? NEVER : AGAIN_COSTS;
     }
 
     private boolean hasClothFor(Combination combination, int blocks) {
@@ -173,7 +183,7 @@ final class Maker {
 
     private double again(Combination next) {
         int before = combined.getOrDefault(next.name(), 0);
-        return variety == Variety.ALL_DIFFERENT ? NEVER * before : AGAIN_COSTS * before;
+        return again(next.like) * before;
     }
 
     /** Cloths close in value among those that are chosen already. */
@@ -267,7 +277,7 @@ final class Maker {
     private double cost(Combination combination, int from, int to) {
         int same = combined.getOrDefault(combination.name(), 0) - 1;
         return CLOSE_COSTS * combination.blocks * closeSoFar(combination)
-                + (variety == Variety.ALL_DIFFERENT ? NEVER : AGAIN_COSTS) * Math.max(0, same)
+                + again(combination.like) * Math.max(0, same)
                 + oddHalves(combination)
                 + use.unbalance(from)
                 + use.unbalance(to)

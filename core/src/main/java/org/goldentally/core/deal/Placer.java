@@ -3,7 +3,6 @@ package org.goldentally.core.deal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
-import org.goldentally.core.deal.FreePlaces.Hand;
 import org.goldentally.core.work.Work;
 
 /**

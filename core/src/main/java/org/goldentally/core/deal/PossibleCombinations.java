@@ -6,8 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.goldentally.core.deal.FreePlaces.Hand;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.problem.Known;
 
 /** How many combinations of prints a pack has for the free places of a block: six prints for any two are fifteen. */
 record PossibleCombinations(FreePlaces free) {
@@ -17,7 +17,7 @@ record PossibleCombinations(FreePlaces free) {
         int most = 0;
         Set<String> seen = new HashSet<>();
         for (Hand hand : free.hands) {
-            if (!seen.add(hand.sort())) {
+            if (!hand.isWholeBlock() || !seen.add(hand.sort())) {
                 continue;
             }
             long ofSort = blocks.stream()
@@ -50,18 +50,19 @@ record PossibleCombinations(FreePlaces free) {
     }
 
     private static String kind(ClothInHand place) {
-        return place.standsFor() + " " + place.pack();
+        return place.standsFor() + " " + place.pack() + " " + place.but();
     }
 
+    /** More prints of a pack come by halves to its lights and darks. */
     private int prints(ClothInHand place, int more) {
-        int ofPack = more
-                + (int) free.prints.stream()
-                        .filter(print -> print.pack().equals(place.pack()))
-                        .count();
+        int ofPack = (int) free.prints.stream()
+                .filter(print -> print.pack().equals(place.pack()))
+                .count();
+        int now = Known.of(free.allowed, place.key()).length;
         return switch (place.standsFor()) {
-            case LIGHT_PRINT -> ofPack - ofPack / 2;
-            case DARK_PRINT -> ofPack / 2;
-            case ANY_PRINT, ITSELF -> ofPack;
+            case LIGHT_PRINT -> now + (ofPack + more - (ofPack + more) / 2) - (ofPack - ofPack / 2);
+            case DARK_PRINT -> now + (ofPack + more) / 2 - ofPack / 2;
+            case ANY_PRINT, ITSELF -> now + more;
         };
     }
 

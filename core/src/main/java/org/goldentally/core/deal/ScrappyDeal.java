@@ -1,6 +1,7 @@
 package org.goldentally.core.deal;
 
 import java.util.List;
+import org.goldentally.core.design.EdgePlaceDesign;
 import org.goldentally.core.design.MakingDesign.SpareBlock;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.QuiltDesign;
@@ -20,6 +21,7 @@ import org.goldentally.core.problem.RefusedException;
  * What comes of it is kept as exchanges of the blocks' places, which can be corrected by hand like any others.
  *
  * @param places all places of the top with the prints they have
+ * @param edgePlaces all places of sashing and borders with the prints they have
  * @param spareBlocks blocks made beyond the top
  * @param closePairs units in which cloths close in value still meet
  * @param neighbours pairs of neighbouring blocks that still share a print
@@ -32,6 +34,7 @@ import org.goldentally.core.problem.RefusedException;
  */
 public record ScrappyDeal(
         List<PlaceDesign> places,
+        List<EdgePlaceDesign> edgePlaces,
         List<SpareBlock> spareBlocks,
         int closePairs,
         int neighbours,
@@ -48,6 +51,7 @@ public record ScrappyDeal(
     /** The design with what was made and laid out. */
     public QuiltDesign in(QuiltDesign design) {
         return design.withPlaces(places)
+                .withEdgePlaces(edgePlaces)
                 .withPlan(design.plan().withMaking(design.plan().making().withSpareBlocks(spareBlocks)));
     }
 

@@ -21,17 +21,19 @@ import org.goldentally.core.quilt.TopCount;
  * How many blocks each print has cloth for, so that prints are used as evenly as there is cloth of them.
  *
  * @param blocks for each free place, for each print by its key; a print that is not on the shelf has none
- * @param alike blocks whose units come of one set, so that they are alike: two where a pair gives one unit to each
+ * @param alike by their sort, blocks whose units come of one set, so that they are alike: two where a pair gives one unit
+ *     to each
  */
-public record Stock(Map<String, Map<String, Double>> blocks, int alike) {
+public record Stock(Map<String, Map<String, Double>> blocks, Map<String, Integer> alike) {
 
     /** Where nothing is known of the shelf all prints go equally far. */
-    public static final Stock UNKNOWN = new Stock(Map.of(), 1);
+    public static final Stock UNKNOWN = new Stock(Map.of(), Map.of());
 
     private static final int MOST_ALIKE = 8;
 
     public Stock {
         blocks = Map.copyOf(blocks);
+        alike = Map.copyOf(alike);
     }
 
     /**
@@ -62,25 +64,43 @@ public record Stock(Map<String, Map<String, Double>> blocks, int alike) {
     /** Where blocks may be mirrored, both hands that a crossing gives are used. */
     private static QuiltDesign everyOtherMirrored(FreePlaces free, QuiltDesign undealt) {
         List<PlaceDesign> places = new ArrayList<>();
-        for (int i = 0; i < free.hands.size(); i++) {
-            PlaceDesign place = free.place(free.hands.get(i));
+        List<Hand> hands = free.hands.stream().filter(Hand::isWholeBlock).toList();
+        for (int i = 0; i < hands.size(); i++) {
+            PlaceDesign place = free.place(hands.get(i));
             places.add(new PlaceDesign(
                     place.row(), place.column(), place.block(), place.quarterTurns(), i % 2 == 1, List.of()));
         }
         return undealt.withPlaces(places);
     }
 
-    private static int alike(FreePlaces free, MakingPlan plan) {
-        long most = 1;
+    private static Map<String, Integer> alike(FreePlaces free, MakingPlan plan) {
+        Map<Set<String>, Integer> unitsOfRun = new HashMap<>();
         for (UnitPlans.Choice choice : plan.choices()) {
             UnitPlan units = choice.chosen();
-            boolean isFree = units.cloths().stream().anyMatch(free.allowed::containsKey);
-            if (isFree) {
-                long perBlock = Math.max(1, units.needed() / Math.max(1, free.hands.size()));
-                most = Math.max(most, Math.ceilDiv(units.run().units(), perBlock));
-            }
+            unitsOfRun.merge(Set.copyOf(units.cloths()), units.run().units(), Math::max);
         }
-        return (int) Math.min(MOST_ALIKE, most);
+        Map<String, Integer> alike = new HashMap<>();
+        for (Hand hand : free.hands) {
+            alike.computeIfAbsent(hand.sort(), any -> alike(free, hand, unitsOfRun));
+        }
+        return alike;
+    }
+
+    private static int alike(FreePlaces free, Hand hand, Map<Set<String>, Integer> unitsOfRun) {
+        Map<Set<String>, Integer> inOne = new HashMap<>();
+        hand.units.stream()
+                .filter(unit -> unit.cloths().stream().anyMatch(free.allowed::containsKey))
+                .forEach(unit -> inOne.merge(Set.copyOf(unit.cloths()), 1, Integer::sum));
+        int most = 1;
+        for (Map.Entry<Set<String>, Integer> units : inOne.entrySet()) {
+            most = Math.max(most, Math.ceilDiv(unitsOfRun.getOrDefault(units.getKey(), 1), units.getValue()));
+        }
+        return Math.min(MOST_ALIKE, most);
+    }
+
+    /** How many of a sort come of one set. */
+    int alike(String sort) {
+        return alike.getOrDefault(sort, 1);
     }
 
     /** A piece gives so many of one size if it is cut for that alone; a block takes a share of it for each size. */

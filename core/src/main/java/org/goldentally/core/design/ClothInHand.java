@@ -1,5 +1,6 @@
 package org.goldentally.core.design;
 
+import java.util.List;
 import org.goldentally.core.cloth.Lightness;
 import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
@@ -17,6 +18,7 @@ import org.goldentally.core.problem.Limits;
  * @param pack the pack that it is one of the prints of, or that its prints are dealt from; empty for neither
  * @param standsFor a cloth of its own, or a place that is dealt a print of the pack
  * @param guessed whether nobody has said its colour yet: the swatch only tells cloths apart, nothing is judged by it
+ * @param but keys of prints that the place for a print of the pack may not have
  */
 public record ClothInHand(
         String key,
@@ -28,7 +30,8 @@ public record ClothInHand(
         @LeftOut("false") boolean directional,
         @LeftOut("\"\"") String pack,
         @LeftOut("\"ITSELF\"") StandsFor standsFor,
-        @LeftOut("false") boolean guessed) {
+        @LeftOut("false") boolean guessed,
+        @LeftOut("[]") List<String> but) {
 
     /** What a cloth in hand is. */
     public enum StandsFor {
@@ -46,6 +49,8 @@ public record ClothInHand(
         Limits.text(shelfCloth, 60, "shelfCloth");
         Limits.text(pack, 200, "pack");
         Limits.required(standsFor, "standsFor");
+        Limits.texts(but, 200, 60, "but");
+        but = List.copyOf(but);
         if (key.isBlank()) {
             throw new IllegalArgumentException("key of a cloth is missing");
         }
@@ -75,7 +80,7 @@ public record ClothInHand(
             boolean directional,
             String pack,
             StandsFor standsFor) {
-        this(key, name, colour, lightness, background, shelfCloth, directional, pack, standsFor, false);
+        this(key, name, colour, lightness, background, shelfCloth, directional, pack, standsFor, false, List.of());
     }
 
     /** CIELAB L* from 0 to 100: as the quilter overruled it, or of its swatch. */
@@ -102,7 +107,7 @@ public record ClothInHand(
     /** The same cloth known to the shelf by another identity; empty if it is not there. */
     public ClothInHand onShelfAs(String otherShelfCloth) {
         return new ClothInHand(
-                key, name, colour, lightness, background, otherShelfCloth, directional, pack, standsFor, guessed);
+                key, name, colour, lightness, background, otherShelfCloth, directional, pack, standsFor, guessed, but);
     }
 
     /** With the name, swatch and direction that it has on the shelf now. */
@@ -123,6 +128,7 @@ public record ClothInHand(
                 nowDirectional,
                 nowOfPack,
                 standsFor,
-                nowGuessed);
+                nowGuessed,
+                but);
     }
 }

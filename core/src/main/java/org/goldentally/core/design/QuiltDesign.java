@@ -22,6 +22,7 @@ import org.goldentally.core.problem.Limits;
  * @param blocks its blocks, those that are only set into others too
  * @param places places of the top that differ from what the setting says
  * @param borders from the inside out
+ * @param edgePlaces places of sashing, borders and setting triangles that are dressed otherwise than the rest of them
  * @param closeInValue cloths whose lightness differs by less than this (CIELAB L*) are said to read as one
  * @param methods how groups of units are made, where the quilter chose
  * @param plan how the cloth is cut and the work done
@@ -39,12 +40,13 @@ public record QuiltDesign(
         @LeftOut("[]") List<PlaceDesign> places,
         @LeftOut("{}") SashingDesign sashing,
         @LeftOut("[]") List<BorderDesign> borders,
+        @LeftOut("[]") List<EdgePlaceDesign> edgePlaces,
         FinishingDesign finishing,
         @LeftOut("20") int closeInValue,
         @LeftOut("[]") List<MethodChoice> methods,
         @LeftOut("{}") PlanDesign plan) {
 
-    public static final int CURRENT_FORMAT = 5;
+    public static final int CURRENT_FORMAT = 6;
 
     /** Cloths whose lightness differs by less read as one (our own threshold; each quilt may have another). */
     public static final int USUAL_CLOSE_IN_VALUE = 20;
@@ -70,6 +72,7 @@ public record QuiltDesign(
         Limits.list(places, MOST_PLACES, "places");
         Limits.required(sashing, "sashing");
         Limits.list(borders, MOST_BORDERS, "borders");
+        Limits.list(edgePlaces, MOST_PLACES, "edgePlaces");
         Limits.required(finishing, "finishing");
         Limits.between(closeInValue, 0, 100, "closeInValue");
         Limits.list(methods, MOST_METHODS, "methods");
@@ -78,6 +81,7 @@ public record QuiltDesign(
         blocks = List.copyOf(blocks);
         places = List.copyOf(places);
         borders = List.copyOf(borders);
+        edgePlaces = List.copyOf(edgePlaces);
         methods = List.copyOf(methods);
     }
 
@@ -124,6 +128,10 @@ public record QuiltDesign(
         return changed(parts -> parts.borders = others);
     }
 
+    public QuiltDesign withEdgePlaces(List<EdgePlaceDesign> others) {
+        return changed(parts -> parts.edgePlaces = others);
+    }
+
     public QuiltDesign withFinishing(FinishingDesign other) {
         return changed(parts -> parts.finishing = other);
     }
@@ -151,6 +159,7 @@ public record QuiltDesign(
         private List<PlaceDesign> places;
         private SashingDesign sashing;
         private List<BorderDesign> borders;
+        private List<EdgePlaceDesign> edgePlaces;
         private FinishingDesign finishing;
         private List<MethodChoice> methods;
         private PlanDesign plan;
@@ -163,6 +172,7 @@ public record QuiltDesign(
             places = of.places;
             sashing = of.sashing;
             borders = of.borders;
+            edgePlaces = of.edgePlaces;
             finishing = of.finishing;
             methods = of.methods;
             plan = of.plan;
@@ -182,6 +192,7 @@ public record QuiltDesign(
                     places,
                     sashing,
                     borders,
+                    edgePlaces,
                     finishing,
                     of.closeInValue,
                     methods,
@@ -214,6 +225,7 @@ public record QuiltDesign(
                         SettingDesign.Kind.STRAIGHT, 4, 5, List.of("pinwheel"), "", SettingDesign.Halves.BLOCK),
                 List.of(),
                 SashingDesign.NONE,
+                List.of(),
                 List.of(),
                 FinishingDesign.usual(system),
                 USUAL_CLOSE_IN_VALUE,

@@ -29,12 +29,19 @@ final class BlockFigures {
     private final Map<List<Object>, Figure> laidOut = new HashMap<>();
     private final Map<Long, PlaceDesign> places = new HashMap<>();
     private final Map<String, Block> blocks = new LinkedHashMap<>();
+    private final EdgeCloths edges;
 
     BlockFigures(QuiltDesign design, TopSizes sizes) {
         this.design = design;
         this.sizes = sizes;
         design.places().forEach(place -> places.put(key(place.row(), place.column()), place));
         design.blocks().forEach(block -> blocks.putIfAbsent(block.key(), block));
+        this.edges = new EdgeCloths(design.edgePlaces());
+    }
+
+    /** In what cloths the places of sashing, borders and setting triangles are. */
+    EdgeCloths edges() {
+        return edges;
     }
 
     private static long key(int row, int column) {
@@ -51,11 +58,9 @@ final class BlockFigures {
 
     /** Cloths exchanged at a place. */
     Map<String, String> exchanges(int row, int column) {
-        Map<String, String> exchanges = new LinkedHashMap<>();
-        place(row, column)
-                .ifPresent(
-                        place -> place.exchanges().forEach(exchange -> exchanges.put(exchange.from(), exchange.to())));
-        return exchanges;
+        return place(row, column)
+                .map(place -> EdgeCloths.exchanges(place.exchanges()))
+                .orElse(Map.of());
     }
 
     /** The block that the setting, or the quilter, wants at a place. */

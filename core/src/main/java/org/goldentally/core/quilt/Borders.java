@@ -2,6 +2,7 @@ package org.goldentally.core.quilt;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.design.BorderDesign;
@@ -182,7 +183,15 @@ final class Borders {
                 RowOfUnits row = row(index);
                 Length over = row.remainder(length, deep);
                 List<Problem> blank = over.isZero() ? List.of() : List.of(uneven(where, row, length, deep, over));
-                figure = row.figure(length, deep, where, blocks::block, design.system(), blank);
+                Map<Integer, Map<String, String>> others = blocks.edges().at(id);
+                figure = row.figure(
+                        length,
+                        deep,
+                        where,
+                        blocks::block,
+                        design.system(),
+                        blank,
+                        i -> others.getOrDefault(i, Map.of()));
             } else if (corners == Corners.MITRED) {
                 kind = Kind.MITRED_BORDER;
                 Polygon outline = Polygon.of(
@@ -190,10 +199,13 @@ final class Borders {
                         Point.at(length, Length.ZERO),
                         Point.at(length.minus(end), deep),
                         Point.at(end, deep));
-                figure = Figure.outline(outline, new PlainPatch(length, deep), length, deep, border.cloth());
+                figure = blocks.edges()
+                        .dressed(
+                                Figure.outline(outline, new PlainPatch(length, deep), length, deep, border.cloth()),
+                                id);
             } else {
                 kind = Kind.BORDER;
-                figure = Figure.plain(length, deep, border.cloth());
+                figure = blocks.edges().dressed(Figure.plain(length, deep, border.cloth()), id);
             }
             add(kind, id, where, figure, Placing.turned(length, deep, false, turns, right, low));
         }
@@ -217,7 +229,8 @@ final class Borders {
             UnitDesign unit = border.corner().isEmpty()
                     ? UnitDesign.plain(border.cloth())
                     : border.corner().getFirst();
-            Figure figure = Figure.of(unit, boxWidth, boxHeight, where, blocks::block, design.system());
+            Figure figure = blocks.edges()
+                    .dressed(Figure.of(unit, boxWidth, boxHeight, where, blocks::block, design.system()), id);
             add(
                     Kind.BORDER_CORNER,
                     id,

@@ -85,7 +85,8 @@ final class HalfDropSetting {
         Length boxWidth = narrow ? width : sizes.blockWidth();
         Length boxHeight = narrow ? height : sizes.blockHeight().dividedBy(2);
         Figure figure = half.map(block -> blocks.laidOut(block, boxWidth, boxHeight, blocks.exchanges(row, column)))
-                .orElseGet(() -> Figure.plain(width, height, design.setting().cloth()));
+                .orElseGet(() ->
+                        Figure.plain(width, height, design.setting().cloth()).inCloths(blocks.exchanges(row, column)));
         Placing placing = half.isPresent()
                 ? Placing.turned(boxWidth, boxHeight, stand.mirrored(), stand.quarterTurns(), x, y)
                 : Placing.upright(width, height, x, y);

@@ -174,13 +174,21 @@ final class OnPointSetting {
     }
 
     private void triangle(PartId id, String where, Figure figure, Placing placing) {
-        parts.add(new TopPart(Kind.SETTING_TRIANGLE, id, where, -1, -1, "setting triangle", "", figure, placing));
+        parts.add(new TopPart(
+                Kind.SETTING_TRIANGLE,
+                id,
+                where,
+                -1,
+                -1,
+                "setting triangle",
+                "",
+                blocks.edges().dressed(figure, id),
+                placing));
     }
 
     /** A strip on every side of every block, and a square, or half a square at the edge, where they meet. */
     private void sash() {
         SashingFigures figures = new SashingFigures(design, sizes, blocks);
-        Figure strip = figures.strip(side);
         Set<Point> corners = new HashSet<>();
         Length quarter = pitch.dividedBy(4);
         Length half = pitch.dividedBy(2);
@@ -188,13 +196,13 @@ final class OnPointSetting {
             for (int c = 0; c < blocksIn(r); c++) {
                 Point at = centre(r, c);
                 int shift = r % 2;
-                strip(strip, r, c, Slant.LOWER_RIGHT, 1, at.plus(quarter, quarter));
-                strip(strip, r, c, Slant.LOWER_LEFT, 0, at.plus(quarter.negated(), quarter));
+                strip(figures, r, c, Slant.LOWER_RIGHT, 1, at.plus(quarter, quarter));
+                strip(figures, r, c, Slant.LOWER_LEFT, 0, at.plus(quarter.negated(), quarter));
                 if (!isBlock(r - 1, c - 1 + shift)) {
-                    strip(strip, r, c, Slant.UPPER_LEFT, 1, at.plus(quarter.negated(), quarter.negated()));
+                    strip(figures, r, c, Slant.UPPER_LEFT, 1, at.plus(quarter.negated(), quarter.negated()));
                 }
                 if (!isBlock(r - 1, c + shift)) {
-                    strip(strip, r, c, Slant.UPPER_RIGHT, 0, at.plus(quarter, quarter.negated()));
+                    strip(figures, r, c, Slant.UPPER_RIGHT, 0, at.plus(quarter, quarter.negated()));
                 }
                 corners.add(at.plus(half, Length.ZERO));
                 corners.add(at.plus(half.negated(), Length.ZERO));
@@ -207,8 +215,9 @@ final class OnPointSetting {
                 .forEach(at -> cornerstone(figures, at));
     }
 
-    private void strip(Figure strip, int row, int column, Slant slant, int turns, Point centre) {
+    private void strip(SashingFigures figures, int row, int column, Slant slant, int turns, Point centre) {
         PartId id = new PartId.SlantingSash(row, column, slant);
+        Figure strip = figures.strip(side, id);
         parts.add(new TopPart(
                 Kind.SASHING,
                 id,
@@ -236,12 +245,12 @@ final class OnPointSetting {
             PatchworkUnit halfStone = new QuarterSquareTriangle(s.timesRootTwo());
             Length w = halfStone.finishedWidth();
             Length h = halfStone.finishedHeight();
-            figure = loose(halfStone, figures.cornerstoneCloth());
+            figure = blocks.edges().dressed(loose(halfStone, figures.cornerstoneCloth()), id);
             Length x = left ? Length.ZERO : at.x().minus(h);
             Length y = top ? Length.ZERO : at.y().minus(h);
             placing = Placing.turned(w, h, false, top ? 2 : left ? 1 : right ? 3 : 0, x, y);
         } else {
-            figure = figures.cornerstone();
+            figure = figures.cornerstone(id);
             placing = onPoint(s, s, false, 0, at);
         }
         parts.add(new TopPart(

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.IntFunction;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.PatchCount;
@@ -69,15 +70,21 @@ record RowOfUnits(List<UnitDesign> units, Length unitLength, boolean mirrorAtMid
         }
     }
 
+    /**
+     * The row laid out.
+     *
+     * @param exchanges the cloths that are others, for each of its units from 0
+     */
     Figure figure(
             Length length,
             Length rowWidth,
             String where,
             Function<String, Optional<Block>> blocks,
             MeasureSystem system,
-            List<Problem> flaws) {
+            List<Problem> flaws,
+            IntFunction<Map<String, String>> exchanges) {
         if (isOnePiece()) {
-            return Figure.plain(length, rowWidth, cloth(units.getFirst()));
+            return Figure.plain(length, rowWidth, cloth(units.getFirst())).inCloths(exchanges.apply(0));
         }
         checkPatches(length, rowWidth, where, blocks);
         List<UnitDesign> sequence = new ArrayList<>();
@@ -91,10 +98,13 @@ record RowOfUnits(List<UnitDesign> units, Length unitLength, boolean mirrorAtMid
             sequence.reversed().stream().map(RowOfUnits::mirrored).toList().forEach(sequence::add);
         }
         Map<UnitDesign, Figure> laidOut = new HashMap<>();
-        List<Figure> figures = sequence.stream()
-                .map(each -> laidOut.computeIfAbsent(
-                        each, unit -> Figure.of(unit, lengthOf(unit, rowWidth), rowWidth, where, blocks, system)))
-                .toList();
+        List<Figure> figures = new ArrayList<>();
+        for (int i = 0; i < sequence.size(); i++) {
+            Figure own = laidOut.computeIfAbsent(
+                    sequence.get(i),
+                    unit -> Figure.of(unit, lengthOf(unit, rowWidth), rowWidth, where, blocks, system));
+            figures.add(own.inCloths(exchanges.apply(i)));
+        }
         return Figure.row(length, rowWidth, figures, flaws);
     }
 

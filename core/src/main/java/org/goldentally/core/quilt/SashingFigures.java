@@ -17,7 +17,7 @@ final class SashingFigures {
     private final QuiltDesign design;
     private final TopSizes sizes;
     private final BlockFigures blocks;
-    private final Map<Length, Figure> strips = new HashMap<>();
+    private final Map<List<Object>, Figure> strips = new HashMap<>();
     private final Figure cornerstone;
 
     SashingFigures(QuiltDesign design, TopSizes sizes, BlockFigures blocks) {
@@ -27,11 +27,12 @@ final class SashingFigures {
         this.cornerstone = Figure.plain(sizes.sashing(), sizes.sashing(), cornerstoneCloth());
     }
 
-    Figure strip(Length length) {
-        return strips.computeIfAbsent(length, this::lay);
+    Figure strip(Length length, PartId id) {
+        Map<Integer, Map<String, String>> exchanges = blocks.edges().at(id);
+        return strips.computeIfAbsent(List.of(length, exchanges), any -> lay(length, exchanges));
     }
 
-    private Figure lay(Length length) {
+    private Figure lay(Length length, Map<Integer, Map<String, String>> exchanges) {
         List<UnitDesign> units = design.sashing().units();
         if (units.isEmpty()) {
             return Figure.plain(length, sizes.sashing(), "");
@@ -47,7 +48,14 @@ final class SashingFigures {
                                 + writer.writeWithUnit(over) + " of a strip of " + writer.writeWithUnit(length)
                                 + " blank",
                         "choose a width that divides the block, or plain strips"));
-        return row.figure(length, sizes.sashing(), "Sashing", blocks::block, design.system(), flaws);
+        return row.figure(
+                length,
+                sizes.sashing(),
+                "Sashing",
+                blocks::block,
+                design.system(),
+                flaws,
+                i -> exchanges.getOrDefault(i, Map.of()));
     }
 
     /** The cloth of the squares; where none is chosen, that of the strips' first patch. */
@@ -61,7 +69,7 @@ final class SashingFigures {
                 .orElse("");
     }
 
-    Figure cornerstone() {
-        return cornerstone;
+    Figure cornerstone(PartId id) {
+        return blocks.edges().dressed(cornerstone, id);
     }
 }

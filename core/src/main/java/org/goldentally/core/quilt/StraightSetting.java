@@ -61,17 +61,16 @@ final class StraightSetting {
         int pastDown = around ? down + 1 : down;
         boolean cornerstones = !design.sashing().cornerstones().isEmpty();
         SashingFigures figures = new SashingFigures(design, sizes, blocks);
-        Figure upright = figures.strip(h);
-        Figure lying = figures.strip(cornerstones ? w : width);
         for (int r = 0; r < down; r++) {
             for (int c = first; c < pastAcross; c++) {
                 Length x = start.plus(w.plus(s).times(c)).minus(s);
                 Length y = start.plus(h.plus(s).times(r));
+                PartId id = new PartId.StandingSash(r, c);
                 add(
                         Kind.SASHING,
-                        new PartId.StandingSash(r, c),
+                        id,
                         "row " + (r + 1) + ", strip " + (c + 1 - first),
-                        upright,
+                        figures.strip(h, id),
                         Placing.turned(h, s, false, 1, x, y));
             }
         }
@@ -79,25 +78,23 @@ final class StraightSetting {
             Length y = start.plus(h.plus(s).times(r)).minus(s);
             String where = around && r == 0 ? "above row 1" : "below row " + r;
             if (!cornerstones) {
-                add(Kind.SASHING, new PartId.LyingSash(r), where, lying, Placing.upright(width, s, Length.ZERO, y));
+                PartId id = new PartId.LyingSash(r);
+                add(Kind.SASHING, id, where, figures.strip(width, id), Placing.upright(width, s, Length.ZERO, y));
                 continue;
             }
             for (int c = 0; c < across; c++) {
                 Length x = start.plus(w.plus(s).times(c));
-                add(
-                        Kind.SASHING,
-                        new PartId.LyingSashAt(r, c),
-                        where + ", strip " + (c + 1),
-                        lying,
-                        Placing.upright(w, s, x, y));
+                PartId id = new PartId.LyingSashAt(r, c);
+                add(Kind.SASHING, id, where + ", strip " + (c + 1), figures.strip(w, id), Placing.upright(w, s, x, y));
             }
             for (int c = first; c < pastAcross; c++) {
                 Length x = start.plus(w.plus(s).times(c)).minus(s);
+                PartId id = new PartId.Cornerstone(r, c);
                 add(
                         Kind.CORNERSTONE,
-                        new PartId.Cornerstone(r, c),
+                        id,
                         where + ", cornerstone " + (c + 1 - first),
-                        figures.cornerstone(),
+                        figures.cornerstone(id),
                         Placing.upright(s, s, x, y));
             }
         }

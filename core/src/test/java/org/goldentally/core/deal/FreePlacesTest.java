@@ -114,7 +114,7 @@ class FreePlacesTest {
 
     @Test
     void aPrintThatIsNotOnTheShelfIsLeftOutAndThatIsSaid() {
-        Stock stock = new Stock(Map.of("a", Map.of("p6", 9.0, "p7", 9.0), "b", Map.of("p0", 9.0, "p1", 9.0)), 1);
+        Stock stock = new Stock(Map.of("a", Map.of("p6", 9.0, "p7", 9.0), "b", Map.of("p0", 9.0, "p1", 9.0)), Map.of());
         ScrappyDeal deal = ScrappyDeal.deal(pinwheels(2, 2, "8", 12, Variety.MANY, ""), stock, 1);
         assertThat(deal.leftOut())
                 .hasSize(8)
@@ -130,7 +130,7 @@ class FreePlacesTest {
         SettingDesign was = straight.setting();
         QuiltDesign design =
                 straight.withSetting(new SettingDesign(setting, 4, 5, was.blocks(), was.cloth(), was.halves()));
-        List<FreePlaces.Hand> hands = new FreePlaces(design).hands;
+        List<Hand> hands = new FreePlaces(design).hands;
         assertThat(hands.size()).isGreaterThan(15);
         for (int i = 0; i < hands.size(); i++) {
             for (int j = 0; j < hands.size(); j++) {
@@ -147,7 +147,7 @@ class FreePlacesTest {
         }
     }
 
-    private static Geometry outline(FreePlaces.Hand hand) {
+    private static Geometry outline(Hand hand) {
         List<Geometry> patches = hand.part.outlines().stream()
                 .<Geometry>map(outline -> {
                     List<Coordinate> corners = new ArrayList<>(outline.corners().stream()

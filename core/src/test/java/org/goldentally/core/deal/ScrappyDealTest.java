@@ -72,7 +72,7 @@ class ScrappyDealTest {
         for (int i = 0; i < 6; i++) {
             blocks.put("p" + i, i == 0 ? 12.0 : 6.0);
         }
-        Map<String, Long> used = uses(ScrappyDeal.deal(design, new Stock(Map.of("b", blocks), 1), 3));
+        Map<String, Long> used = uses(ScrappyDeal.deal(design, new Stock(Map.of("b", blocks), Map.of()), 3));
         assertThat(used.get("p0")).isBetween(10L, 14L);
         assertThat(used.get("p1")).isBetween(4L, 8L);
     }
@@ -96,7 +96,7 @@ class ScrappyDealTest {
         assertThatThrownBy(() ->
                         ScrappyDeal.deal(Tops.of(2, 2, "8", "pinwheel").top().design(), Stock.UNKNOWN, 1))
                 .isInstanceOf(RefusedException.class)
-                .hasMessageContaining("no block is dressed in a print to be dealt");
+                .hasMessageContaining("nothing is dressed in a print to be dealt");
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.Color;
 import java.awt.color.ColorSpace;
+import java.util.List;
 import org.assertj.core.data.Offset;
 import org.goldentally.core.cloth.Lightness;
 import org.goldentally.core.design.ClothInHand;
@@ -66,7 +67,8 @@ class JudgingTest {
     }
 
     private static ClothInHand cloth(String key, String name, boolean guessed) {
-        return new ClothInHand(key, name, "#eee5cf", "", false, "", false, "", ClothInHand.StandsFor.ITSELF, guessed);
+        return new ClothInHand(
+                key, name, "#eee5cf", "", false, "", false, "", ClothInHand.StandsFor.ITSELF, guessed, List.of());
     }
 
     @Test

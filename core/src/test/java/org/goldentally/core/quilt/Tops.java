@@ -72,6 +72,7 @@ public final class Tops {
                 places,
                 sashing,
                 borders,
+                List.of(),
                 finishing,
                 first.closeInValue(),
                 methods,

@@ -9,7 +9,7 @@ import tools.jackson.databind.node.ObjectNode;
 public final class DocumentFormats {
 
     private static final List<FormatStep> STEPS =
-            List.of(new FirstFormat(), new SecondFormat(), new ThirdFormat(), new FourthFormat());
+            List.of(new FirstFormat(), new SecondFormat(), new ThirdFormat(), new FourthFormat(), new FifthFormat());
 
     /** The format that the last step writes. */
     public static final int NEWEST = STEPS.size() + 1;

@@ -1,0 +1,24 @@
+package org.goldentally.app.quilts.formats;
+
+import tools.jackson.databind.node.ObjectNode;
+
+/** Format 5 dressed all units of the sashing or of a border alike, and let any print of a pack lie at a free place. */
+final class FifthFormat implements FormatStep {
+
+    @Override
+    public int from() {
+        return 5;
+    }
+
+    @Override
+    public ObjectNode next(ObjectNode old) {
+        ObjectNode design = old.deepCopy();
+        design.putArray("edgePlaces");
+        design.path("cloths").forEach(cloth -> {
+            if (cloth instanceof ObjectNode known) {
+                known.putArray("but");
+            }
+        });
+        return design;
+    }
+}
