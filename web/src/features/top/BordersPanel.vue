@@ -5,6 +5,7 @@ import type { QuiltDesign } from '@/features/quilts'
 import BorderEditor from './BorderEditor.vue'
 import ClothSelect from './ClothSelect.vue'
 import LengthField from './LengthField.vue'
+import { edgesOfBorders } from './edit/edges'
 
 export interface BordersPanelProps {
   design: QuiltDesign
@@ -42,11 +43,22 @@ function change(i: number, border: Border, typing: boolean) {
 function add() {
   borders([...props.design.borders, { ...PLAIN, width: props.design.system === 'INCH' ? '3' : '8' }])
 }
+/** Borders come, go or change places, and single units that are dressed otherwise go with them. */
+function rearrange(list: Border[], now: (border: number) => number | undefined) {
+  emit('changed', { borders: list, edgePlaces: edgesOfBorders(props.design, now) }, false)
+}
+function remove(i: number) {
+  rearrange(
+    props.design.borders.filter((_, at) => at !== i),
+    (border) => (border === i ? undefined : border > i ? border - 1 : border),
+  )
+}
 function move(i: number, by: number) {
   const list = [...props.design.borders]
-  const [border] = list.splice(i, 1)
-  list.splice(i + by, 0, border!)
-  borders(list)
+  const order = list.map((_, at) => at)
+  list.splice(i + by, 0, list.splice(i, 1)[0]!)
+  order.splice(i + by, 0, order.splice(i, 1)[0]!)
+  rearrange(list, (border) => order.indexOf(border))
 }
 function spacer(i: number) {
   const list = [...props.design.borders]
@@ -56,7 +68,7 @@ function spacer(i: number) {
     width: props.design.system === 'INCH' ? '1/2' : '1',
     cloth: list[i - 1]?.cloth ?? props.design.setting.cloth,
   })
-  borders(list)
+  rearrange(list, (border) => (border >= i ? border + 1 : border))
 }
 const finish = (part: Partial<QuiltDesign['finishing']>, typing = false) =>
   emit('changed', { finishing: { ...props.design.finishing, ...part } }, typing)
@@ -76,7 +88,7 @@ const finish = (part: Partial<QuiltDesign['finishing']>, typing = false) =>
       :fit="fit(i)"
       :unit-of-length="unit"
       @changed="(changed, typing) => change(i, changed, typing)"
-      @removed="borders(design.borders.filter((_, at) => at !== i))"
+      @removed="remove(i)"
       @moved="(by) => move(i, by)"
       @spaced="spacer(i)"
     />

@@ -3,7 +3,16 @@ import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
 import { useShelf } from '@/features/cloth'
 import type { QuiltDesign } from '@/features/quilts'
-import { changeCloth, exchangedEverywhere, withDealtPlace, withoutCloth, withPack, withShelfCloth } from './edit/cloths'
+import { spellCount } from '@/shared'
+import {
+  changeCloth,
+  exchangedEverywhere,
+  ruledOut,
+  withDealtPlace,
+  withoutCloth,
+  withPack,
+  withShelfCloth,
+} from './edit/cloths'
 import type { At } from './edit/places'
 import ScrappyDealer from './ScrappyDealer.vue'
 
@@ -37,6 +46,14 @@ const notTaken = computed(
 )
 /** Packs on the shelf, none of whose prints is in hand yet. */
 const packs = computed(() => [...new Set(notTaken.value.map((cloth) => cloth.pack).filter(Boolean))])
+const printsOf = (pack: string) =>
+  props.design.cloths.filter((cloth) => cloth.pack === pack && cloth.standsFor === 'ITSELF')
+const saidOf = (cloth: QuiltDesign['cloths'][number]) =>
+  cloth.standsFor === 'ITSELF'
+    ? [value(cloth.key)?.word, cloth.background ? 'background' : ''].filter(Boolean).join(', ')
+    : cloth.but.length
+      ? `free, but ${spellCount(cloth.but.length, 'print', 'prints')}`
+      : 'a free place'
 const value = (key: string) => props.values.find((each) => each.key === key)
 
 function takeFromShelf(event: Event) {
@@ -84,9 +101,7 @@ function exchange(from: string, event: Event) {
             ></span>
             <span class="min-w-0 flex-1"
               ><span class="block truncate leading-5 font-medium" :title="cloth.name">{{ cloth.name }}</span
-              ><span class="block text-sm leading-4 text-soft"
-                >{{ value(cloth.key)?.word }}<template v-if="cloth.background">, background</template></span
-              ></span
+              ><span class="block text-sm leading-4 text-soft">{{ saidOf(cloth) }}</span></span
             >
             <kbd v-if="i < 9" class="rounded border border-line bg-white px-1.5 text-sm">{{ i + 1 }}</kbd>
           </button>
@@ -100,8 +115,30 @@ function exchange(from: string, event: Event) {
           </button>
         </div>
         <div v-if="opened === cloth.key" class="space-y-2 p-2">
-          <p>Lightness {{ value(cloth.key)?.lightness }} of 100. Shows {{ value(cloth.key)?.area }} finished.</p>
-          <label class="flex items-center gap-2">
+          <fieldset v-if="cloth.standsFor !== 'ITSELF'" class="space-y-1">
+            <legend>Prints that may lie there</legend>
+            <label v-for="print in printsOf(cloth.pack)" :key="print.key" class="flex min-h-8 items-center gap-2">
+              <input
+                type="checkbox"
+                class="size-5"
+                :checked="!cloth.but.includes(print.key)"
+                @change="
+                  emit(
+                    'changed',
+                    ruledOut(design, cloth, print.key, !($event.target as HTMLInputElement).checked),
+                    false,
+                  )
+                "
+              />
+              <span
+                class="size-5 shrink-0 rounded-full border border-ink/40"
+                :style="{ background: print.colour }"
+              ></span>
+              {{ print.name }}
+            </label>
+          </fieldset>
+          <p v-else>Lightness {{ value(cloth.key)?.lightness }} of 100. Shows {{ value(cloth.key)?.area }} finished.</p>
+          <label v-if="cloth.standsFor === 'ITSELF'" class="flex items-center gap-2">
             <span class="flex-1">Overrule lightness</span>
             <input
               class="field w-20"

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import { type QuiltDesign, useOpenQuilt } from '@/features/quilts'
 import { ProblemNote, spellCount } from '@/shared'
+import { freedEverywhere } from './edit/cloths'
 import type { At } from './edit/places'
 
 export interface ScrappyDealerProps {
@@ -30,7 +31,9 @@ const places = computed(() => props.design.cloths.filter((cloth) => cloth.stands
 const free = computed(() => new Set(places.value.map((cloth) => cloth.key)))
 /** Whether anything is made that could be laid out otherwise. */
 const made = computed(() =>
-  props.design.places.some((place) => place.exchanges.some((each) => free.value.has(each.from))),
+  [...props.design.places, ...props.design.edgePlaces].some((place) =>
+    place.exchanges.some((each) => free.value.has(each.from)),
+  ),
 )
 const making = computed(() => props.design.plan.making)
 const spares = ref(making.value.spareBlocks.length)
@@ -122,6 +125,9 @@ function choose(event: Event) {
       <button class="button min-h-9 flex-1 px-2" @click="emit('placeWanted', pack, 'ANY_PRINT')">any print</button>
       <button class="button min-h-9 flex-1 px-2" @click="emit('placeWanted', pack, 'LIGHT_PRINT')">a light</button>
       <button class="button min-h-9 flex-1 px-2" @click="emit('placeWanted', pack, 'DARK_PRINT')">a dark</button>
+      <button class="button min-h-9 w-full px-2" @click="emit('changed', freedEverywhere(design, pack))">
+        any print in all of the top
+      </button>
     </div>
     <template v-if="places.length">
       <label class="block"
@@ -156,11 +162,11 @@ function choose(event: Event) {
           </button>
         </div>
         <p class="text-sm text-soft">
-          <kbd>L</kbd> locks the chosen block, <kbd>E</kbd> exchanges it with another; what is made stays the same.
+          <kbd>L</kbd> locks the chosen place, <kbd>E</kbd> exchanges it with another; what is made stays the same.
         </p>
       </template>
     </template>
-    <p v-if="said" role="status" class="text-sm">{{ said }} Single blocks can be corrected by hand.</p>
+    <p v-if="said" role="status" class="text-sm">{{ said }} Single places can be corrected by hand.</p>
     <ProblemNote :problems="problems" />
   </section>
 </template>

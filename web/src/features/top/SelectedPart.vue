@@ -5,6 +5,8 @@ import type { QuiltDesign } from '@/features/quilts'
 import { exchangedEverywhere, exchangedInBlock } from './edit/cloths'
 import { type At, blockAt, exchangedAt, mirrored, placeAt, settingsOwn, turned, withPlaces } from './edit/places'
 import { withBlock } from './edit/blocks'
+import { dressPart } from './edit/dressing'
+import { edgeAt, exchangedAtEdge, withEdges } from './edit/edges'
 
 export interface SelectedPartProps {
   design: QuiltDesign
@@ -13,6 +15,8 @@ export interface SelectedPartProps {
   cloths: readonly string[]
   /** The cloth under the pointer, or the one chosen by key. */
   cloth: string | undefined
+  /** Which unit along the part is chosen, where it is a strip or a border. */
+  unit: number
   /** Whether something was copied that can be pasted. */
   canPaste: boolean
 }
@@ -38,6 +42,13 @@ const clothColour = (key: string) => props.design.cloths.find((cloth) => cloth.k
 const scope = ref<'here' | 'block' | 'everywhere'>('here')
 /** What the block itself has where this place shows a cloth. */
 const ownCloth = (shown: string) => place.value.exchanges.find((each) => each.to === shown)?.from ?? shown
+const edge = computed(() => edgeAt(props.design, { part: props.part.id, unit: props.unit }))
+const isLocked = computed(() => (isBlock.value ? place.value.locked : edge.value.locked))
+const SCOPES = computed(() => [
+  { key: 'here', label: isBlock.value ? 'here only' : 'this one only' },
+  { key: 'block', label: isBlock.value ? 'in all of this block' : 'in all of this strip' },
+  { key: 'everywhere', label: 'everywhere' },
+])
 
 function change(part: Partial<QuiltDesign>) {
   emit('changed', part)
@@ -52,7 +63,12 @@ function exchange(event: Event) {
   const to = select.value
   select.value = '-'
   if (from === undefined || to === '-') return
-  if (where === 'here') change(withPlaces(props.design, [exchangedAt(place.value, ownCloth(from), to)]))
+  if (!isBlock.value) {
+    const own = edge.value.exchanges.find((each) => each.to === from)?.from ?? from
+    if (where === 'here') change(withEdges(props.design, [exchangedAtEdge(edge.value, from, to)]))
+    else if (where === 'block') change(dressPart(props.design, props.part, own, to))
+    else change(exchangedEverywhere(props.design, own, to))
+  } else if (where === 'here') change(withPlaces(props.design, [exchangedAt(place.value, ownCloth(from), to)]))
   else if (where === 'everywhere') change(exchangedEverywhere(props.design, ownCloth(from), to))
   else {
     const block = props.design.blocks.find((each) => each.key === blockAt(props.design, at.value))
@@ -70,6 +86,12 @@ function exchange(event: Event) {
         ><template v-if="part.mirrored">, mirrored</template></span
       >
     </h2>
+    <div v-if="!isHalf" class="grid grid-cols-2 gap-1">
+      <button class="button min-h-9 px-1 text-sm" :aria-pressed="isLocked" @click="emit('lockTurned')">
+        {{ isLocked ? 'Locked' : 'Lock' }} <kbd>L</kbd>
+      </button>
+      <button class="button min-h-9 px-1 text-sm" @click="emit('exchangeStarted')">Exchange with … <kbd>E</kbd></button>
+    </div>
     <template v-if="isBlock">
       <div class="grid grid-cols-4 gap-1">
         <button class="button min-h-9 px-1 text-sm" @click="change(withPlaces(design, [turned(place, 1)]))">
@@ -81,14 +103,6 @@ function exchange(event: Event) {
         <button v-if="!isHalf" class="button min-h-9 px-1 text-sm" @click="emit('copied')">Copy <kbd>C</kbd></button>
         <button v-if="!isHalf" class="button min-h-9 px-1 text-sm" :disabled="!canPaste" @click="emit('pasted')">
           Paste <kbd>V</kbd>
-        </button>
-      </div>
-      <div v-if="!isHalf" class="grid grid-cols-2 gap-1">
-        <button class="button min-h-9 px-1 text-sm" :aria-pressed="place.locked" @click="emit('lockTurned')">
-          {{ place.locked ? 'Locked' : 'Lock' }} <kbd>L</kbd>
-        </button>
-        <button class="button min-h-9 px-1 text-sm" @click="emit('exchangeStarted')">
-          Exchange with … <kbd>E</kbd>
         </button>
       </div>
       <label class="flex items-center gap-2"
@@ -134,13 +148,11 @@ function exchange(event: Event) {
           @click="emit('clothChosen', key)"
         ></button>
       </div>
-      <div v-if="cloth !== undefined && isBlock" class="mt-2 grid grid-cols-[1fr_1fr] gap-2">
+      <div v-if="cloth !== undefined" class="mt-2 grid grid-cols-[1fr_1fr] gap-2">
         <label>
           <span class="sr-only">Where to exchange it</span>
           <select v-model="scope" class="field w-full">
-            <option value="here">here only</option>
-            <option value="block">in all of this block</option>
-            <option value="everywhere">everywhere</option>
+            <option v-for="each in SCOPES" :key="each.key" :value="each.key">{{ each.label }}</option>
           </select>
         </label>
         <label>

@@ -19,7 +19,9 @@ import TopWall from './TopWall.vue'
 import UnitTray from './UnitTray.vue'
 import type { Unit } from './edit/blocks'
 import { dressPart } from './edit/dressing'
+import { isEdge } from './edit/edges'
 import { type At, placeAt, withPlaces } from './edit/places'
+import { clothOf, clothOfUnit, unitOf, unitsAlong } from './wall/geometry'
 import type { ShelfBlock } from './queries'
 import { useBlockActions } from './useBlockActions'
 import { useFreePlaceActions } from './useFreePlaceActions'
@@ -37,6 +39,8 @@ const problems = computed(() =>
 
 const chosenId = ref<string>()
 const chosenCloth = ref<string>()
+/** Which unit along the chosen part, where that is a strip or a border. */
+const chosenUnit = ref(0)
 const clothInHand = ref<string>()
 const unitInHand = ref<Unit>()
 const building = ref<string>()
@@ -65,7 +69,12 @@ const partCloths = computed(() => {
   return [...new Set(figure.cloths)].filter((cloth) => cloth !== -2).map((cloth) => clothKeys.value[cloth] ?? '')
 })
 const locked = computed(() =>
-  parts.value.flatMap((part, i) => (part.kind === 'BLOCK' && placeAt(design.value, part).locked ? [i] : [])),
+  parts.value.flatMap((part, i) => {
+    const here =
+      (part.kind === 'BLOCK' && placeAt(design.value, part).locked) ||
+      design.value.edgePlaces.some((place) => place.locked && place.part === part.id)
+    return here ? [i] : []
+  }),
 )
 const wrong = computed(() => {
   const ids = new Set(top.value?.problems.map((problem) => problem.partId))
@@ -98,23 +107,39 @@ const placeActions = {
   say: (text: string) => (said.value = text),
 }
 const { copied, turn, mirror, takeOff, copy, paste, swapWith, rowDo } = usePlaceActions(placeActions)
-const { lock, startExchange, endExchange, exchange, takeSpare } = useFreePlaceActions(placeActions)
+const { lock, startExchange, endExchange, exchange, takeSpare } = useFreePlaceActions({
+  ...placeActions,
+  unit: chosenUnit,
+})
+function nextUnit() {
+  const part = chosenPart.value
+  if (!part) return
+  const count = unitsAlong(top.value!.picture, part)
+  chosenUnit.value = (chosenUnit.value + 1) % count
+  chosenCloth.value = keyOf(clothOfUnit(top.value!.picture, part, chosenUnit.value))
+  said.value = `Unit ${chosenUnit.value + 1} of ${count} along the ${part.where}.`
+}
+const keyOf = (cloth: number | undefined) => (cloth === undefined ? undefined : (clothKeys.value[cloth] ?? ''))
 
 function choose(partId: string, patch?: number) {
   chosenId.value = partId
+  chosenUnit.value = 0
+  chosenCloth.value = undefined
   const part = parts.value.find((each) => each.id === partId)
-  if (part && patch !== undefined && endExchange({ row: part.row, column: part.column })) return
-  const cloth = part && patch !== undefined ? top.value!.picture.figures[part.figure]!.cloths[patch] : undefined
-  chosenCloth.value = cloth === undefined || cloth === -2 ? undefined : (clothKeys.value[cloth] ?? '')
-  if (clothInHand.value !== undefined && patch !== undefined) dressWith(partId, patch, clothInHand.value)
+  if (!part || patch === undefined) return
+  chosenUnit.value = unitOf(top.value!.picture, part, patch)
+  const { row, column } = part
+  if (endExchange({ row, column, part: part.id, unit: chosenUnit.value })) return
+  chosenCloth.value = keyOf(clothOf(top.value!.picture, part, patch))
+  if (clothInHand.value !== undefined) dressWith(partId, patch, clothInHand.value)
 }
 /** Dresses the cloth under the pointer, at this place only, in another one. */
 function dressWith(partId: string, patch: number | undefined, cloth: string) {
   const part = parts.value.find((each) => each.id === partId)
   if (!part || patch === undefined) return
-  const shown = top.value!.picture.figures[part.figure]!.cloths[patch]!
-  if (shown === -2) return
-  change(dressPart(design.value, part, clothKeys.value[shown] ?? '', cloth))
+  const shown = keyOf(clothOf(top.value!.picture, part, patch))
+  if (shown === undefined) return
+  change(dressPart(design.value, part, shown, cloth, unitOf(top.value!.picture, part, patch)))
   chosenId.value = partId
   chosenCloth.value = cloth
 }
@@ -122,7 +147,7 @@ function dressByNumber(number: number) {
   const cloth = design.value.cloths[number - 1]
   const from = chosenCloth.value ?? partCloths.value[0]
   if (!cloth || from === undefined || !chosenPart.value) return
-  change(dressPart(design.value, chosenPart.value, from, cloth.key))
+  change(dressPart(design.value, chosenPart.value, from, cloth.key, chosenUnit.value))
   chosenCloth.value = cloth.key
 }
 function nextPatch() {
@@ -148,6 +173,7 @@ const ON_BLOCKS: Keys = {
   delete: takeOff,
   backspace: takeOff,
 }
+const ON_EDGES: Keys = { l: lock, e: exchange, u: nextUnit }
 const ON_PLACES: Keys = {
   c: () => copy(),
   v: () => paste(),
@@ -162,7 +188,10 @@ function press(event: KeyboardEvent) {
   const key = event.key.toLowerCase()
   const act = /^[1-9]$/.test(key)
     ? () => dressByNumber(Number(key))
-    : (ANYWHERE[key] ?? (canTurn.value ? ON_BLOCKS[key] : undefined) ?? (isPlace.value ? ON_PLACES[key] : undefined))
+    : (ANYWHERE[key] ??
+      (canTurn.value ? ON_BLOCKS[key] : undefined) ??
+      (isPlace.value ? ON_PLACES[key] : undefined) ??
+      (isEdge(chosenPart.value) ? ON_EDGES[key] : undefined))
   if (!act) return
   act(event)
   event.preventDefault()
@@ -268,6 +297,7 @@ const marks = computed(() =>
             :wrong="wrong"
             :locked="locked"
             :chosen="chosenId"
+            :chosen-unit="chosenUnit"
             @chosen="choose"
             @opened="
               (id) => (
@@ -314,6 +344,7 @@ const marks = computed(() =>
           :part="chosenPart"
           :cloths="partCloths"
           :cloth="chosenCloth"
+          :unit="chosenUnit"
           :can-paste="!!copied"
           @changed="change"
           @copied="copy"

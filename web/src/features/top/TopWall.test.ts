@@ -21,7 +21,7 @@ const part = (row: number, column: number, figure = 0): Schemas['TopPartView'] =
 const PICTURE: Schemas['TopPictureView'] = {
   width: 8,
   height: 8,
-  shapes: [{ width: 4, height: 4, patches: ['0,0 4,0 0,4', '4,0 4,4 0,4'] }],
+  shapes: [{ width: 4, height: 4, patches: ['0,0 4,0 0,4', '4,0 4,4 0,4'], units: [] }],
   figures: [
     { shape: 0, cloths: [0, 1] },
     { shape: 0, cloths: [1, -2] },

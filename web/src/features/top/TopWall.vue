@@ -17,6 +17,8 @@ export interface TopWallProps {
   locked: readonly number[]
   /** The part that is chosen. */
   chosen: string | undefined
+  /** Which unit along it, where it is a strip of units. */
+  chosenUnit?: number
 }
 
 const props = defineProps<TopWallProps>()
@@ -38,6 +40,11 @@ const index = computed(() => props.picture.parts.findIndex((part) => part.id ===
 const chosenPart = computed(() => props.picture.parts[index.value])
 const box = (figure: number) => props.picture.shapes[props.picture.figures[figure]!.shape]!
 const outlines = computed(() => ({ chosen: index.value < 0 ? [] : [index.value], wrong: props.wrong }))
+/** The patches of the one unit that is chosen along a strip; none where the part has no units. */
+const chosenPatches = computed(() => {
+  const shape = chosenPart.value && box(chosenPart.value.figure)
+  return shape?.patches.filter((_, i) => shape.units.length > 1 && shape.units[i] === props.chosenUnit) ?? []
+})
 const line = computed(() => Math.max(props.picture.width, props.picture.height) / 260 / Math.sqrt(zoom.value))
 
 const style = computed(() => ({
@@ -223,6 +230,14 @@ defineExpose({
             :height="box(picture.parts[part]!.figure).height"
             fill="none"
             stroke="#ffcf3f"
+            :stroke-width="line"
+          />
+          <polygon
+            v-for="patch in chosenPatches"
+            :key="patch"
+            :points="patch"
+            fill="none"
+            stroke="#17202b"
             :stroke-width="line"
           />
         </g>

@@ -31,6 +31,7 @@ function taken(cloths: readonly Cloth[], cloth: Schemas['ShelfClothView']): Clot
     pack: cloth.pack,
     standsFor: 'ITSELF',
     guessed: cloth.guessed,
+    but: [],
   }
 }
 
@@ -72,6 +73,7 @@ export function withDealtPlace(
     pack,
     standsFor,
     guessed: false,
+    but: [],
   }
   return { cloths: [...design.cloths, place] }
 }
@@ -94,15 +96,13 @@ export function exchangedInBlock(block: Block, from: string, to: string): Block 
 /** One cloth for another everywhere in the quilt: blocks, places, sashing, borders, binding and backing. */
 export function exchangedEverywhere(design: QuiltDesign, from: string, to: string): Partial<QuiltDesign> {
   const to_ = (cloth: string) => swap(cloth, from, to)
+  const exchanges = (all: QuiltDesign['places'][number]['exchanges']) =>
+    all.map((each) => ({ from: to_(each.from), to: to_(each.to) })).filter((each) => each.from !== each.to)
   return {
     blocks: design.blocks.map((block) => exchangedInBlock(block, from, to)),
     setting: { ...design.setting, cloth: to_(design.setting.cloth) },
-    places: design.places.map((place) => ({
-      ...place,
-      exchanges: place.exchanges
-        .map((each) => ({ from: to_(each.from), to: to_(each.to) }))
-        .filter((each) => each.from !== each.to),
-    })),
+    places: design.places.map((place) => ({ ...place, exchanges: exchanges(place.exchanges) })),
+    edgePlaces: design.edgePlaces.map((place) => ({ ...place, exchanges: exchanges(place.exchanges) })),
     sashing: {
       ...design.sashing,
       cornerstones: to_(design.sashing.cornerstones),
@@ -122,7 +122,72 @@ export function exchangedEverywhere(design: QuiltDesign, from: string, to: strin
   }
 }
 
+/** Whether a print may lie at a place for any print of its pack. */
+export function ruledOut(design: QuiltDesign, place: Cloth, print: string, out: boolean): Partial<QuiltDesign> {
+  const others = place.but.filter((each) => each !== print)
+  return changeCloth(design, place.key, { but: out ? [...others, print] : others })
+}
+
+/**
+ * Frees the whole top: wherever a print of the pack lies, any of its prints may lie. Prints that differ in a block still
+ * differ there: the first becomes the first free place, the second another one. Where no print of it lies, all that is not
+ * dressed is freed.
+ */
+export function freedEverywhere(design: QuiltDesign, pack: string): Partial<QuiltDesign> {
+  const prints = new Set(
+    design.cloths.filter((cloth) => cloth.pack === pack && cloth.standsFor === 'ITSELF').map((cloth) => cloth.key),
+  )
+  const has = (cloths: readonly string[]) => cloths.some((cloth) => prints.has(cloth))
+  const dressed =
+    design.blocks.some((block) => block.parts.some((part) => has(part.unit.cloths))) ||
+    design.borders.some((border) => has([border.cloth, ...border.units.flatMap((unit) => unit.cloths)])) ||
+    has([...design.sashing.units.flatMap((unit) => unit.cloths), design.sashing.cornerstones, design.setting.cloth])
+  const isFreed = (cloth: string) => (dressed ? prints.has(cloth) : cloth === '')
+  let all = design
+  const places = () => all.cloths.filter((cloth) => cloth.pack === pack && cloth.standsFor === 'ANY_PRINT')
+  const nth = (index: number): string => {
+    while (places().length <= index) all = { ...all, ...withDealtPlace(all, pack, 'ANY_PRINT') }
+    return places()[index]!.key
+  }
+  const freeing = () => {
+    const seen: string[] = []
+    return (cloth: string) => {
+      if (!isFreed(cloth)) return cloth
+      if (!seen.includes(cloth)) seen.push(cloth)
+      return nth(seen.indexOf(cloth))
+    }
+  }
+  const freed = (unit: Unit, free: (cloth: string) => string): Unit => ({ ...unit, cloths: unit.cloths.map(free) })
+  const blocks = design.blocks.map((block) => {
+    const free = freeing()
+    return { ...block, parts: block.parts.map((part) => ({ ...part, unit: freed(part.unit, free) })) }
+  })
+  const borders = design.borders.map((border) => {
+    const free = freeing()
+    return {
+      ...border,
+      cloth: border.kind === 'PIECED' ? border.cloth : free(border.cloth),
+      units: border.units.map((unit) => freed(unit, free)),
+      corner: border.corner.map((unit) => freed(unit, free)),
+    }
+  })
+  const sash = freeing()
+  const sashing = design.sashing.width
+    ? {
+        ...design.sashing,
+        units: design.sashing.units.map((unit) => freed(unit, sash)),
+        cornerstones: design.sashing.cornerstones ? sash(design.sashing.cornerstones) : '',
+      }
+    : design.sashing
+  return { blocks, borders, sashing, cloths: all.cloths }
+}
+
 /** Puts a cloth out of hand; what was dressed in it is undressed. */
 export function withoutCloth(design: QuiltDesign, key: string): Partial<QuiltDesign> {
-  return { ...exchangedEverywhere(design, key, ''), cloths: design.cloths.filter((cloth) => cloth.key !== key) }
+  return {
+    ...exchangedEverywhere(design, key, ''),
+    cloths: design.cloths
+      .filter((cloth) => cloth.key !== key)
+      .map((cloth) => ({ ...cloth, but: cloth.but.filter((each) => each !== key) })),
+  }
 }

@@ -1,14 +1,21 @@
 import type { Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
+import { edgeAt, exchangedAtEdge, isEdge, withEdges } from './edges'
 import { exchangedAt, placeAt, withPlaces } from './places'
 
-/** One cloth for another in what stands at a part of the top: at one place of a block, in all of a border or the sashing. */
+/**
+ * One cloth for another in what stands at a part of the top: at one place of a block, in all of a border or the sashing;
+ * but in one unit of these where it has cloths of its own.
+ */
 export function dressPart(
   design: QuiltDesign,
   part: Schemas['TopPartView'],
   from: string,
   to: string,
+  unit?: number,
 ): Partial<QuiltDesign> {
+  const ofUnit = isEdge(part) && unit !== undefined ? edgeAt(design, { part: part.id, unit }) : undefined
+  if (ofUnit?.exchanges.some((each) => each.to === from)) return withEdges(design, [exchangedAtEdge(ofUnit, from, to)])
   const swap = (cloth: string) => (cloth === from ? to : cloth)
   const dressed = <U extends { cloths: string[] }>(unit: U): U => ({
     ...unit,

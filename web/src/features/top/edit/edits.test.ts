@@ -13,8 +13,9 @@ import {
   type Unit,
   withoutBlock,
 } from './blocks'
-import { exchangedEverywhere, freeClothKey, withoutCloth } from './cloths'
+import { exchangedEverywhere, freeClothKey, freedEverywhere, ruledOut, withoutCloth } from './cloths'
 import { dressPart } from './dressing'
+import { edgeAt, edgesOfBorders, edgesSwapped, exchangedAtEdge, withEdges } from './edges'
 import {
   blockAt,
   exchangedAt,
@@ -54,12 +55,15 @@ const cloth = (key: string) => ({
   directional: false,
   pack: '',
   standsFor: 'ITSELF' as const,
+  guessed: false,
+  but: [] as string[],
 })
 const DESIGN = {
   cloths: [cloth('a'), cloth('b')],
   blocks: [BLOCK, { ...BLOCK, key: 'two' }],
   setting: { kind: 'STRAIGHT', across: 3, down: 2, blocks: ['one', 'two'], cloth: 'a', halves: 'BLOCK' },
   places: [{ row: 0, column: 1, block: '', quarterTurns: 1, mirrored: false, exchanges: [{ from: 'a', to: 'b' }] }],
+  edgePlaces: [] as QuiltDesign['edgePlaces'],
   sashing: { width: '1', units: [{ ...UNIT, kind: 'PLAIN', cloths: ['b'] }], cornerstones: 'a', around: false },
   borders: [
     {
@@ -186,5 +190,68 @@ describe('cloths', () => {
     expect(dressPart(DESIGN, part('SASHING', 'sash-1'), 'b', 'a').sashing!.units[0]!.cloths).toEqual(['a'])
     expect(dressPart(DESIGN, part('CORNERSTONE', 'stone-1-1'), 'a', 'b').sashing!.cornerstones).toBe('b')
     expect(dressPart(DESIGN, part('BORDER', 'border-1-2'), 'a', 'b').borders![0]!.cloth).toBe('b')
+  })
+})
+
+describe('edges', () => {
+  const SIDE = { id: 'border-1-2', kind: 'PIECED_BORDER', row: -1, column: -1 } as Parameters<typeof dressPart>[1]
+  const pieced = {
+    ...DESIGN,
+    borders: [{ ...DESIGN.borders[0]!, kind: 'PIECED', units: [{ ...UNIT, kind: 'PLAIN', cloths: ['a'] }] }],
+  } as QuiltDesign
+  const at = { part: 'border-1-2', unit: 3 }
+
+  it('are dressed one unit at a time only where a unit is otherwise already', () => {
+    expect(dressPart(pieced, SIDE, 'a', 'b', 3).borders![0]!.units[0]!.cloths).toEqual(['b'])
+    const other = { ...pieced, ...withEdges(pieced, [exchangedAtEdge(edgeAt(pieced, at), 'a', 'b')]) }
+    expect(other.edgePlaces).toEqual([{ ...at, exchanges: [{ from: 'a', to: 'b' }], locked: false }])
+    expect(dressPart(other, SIDE, 'b', 'a', 3)).toEqual({ edgePlaces: [] })
+    expect(dressPart(other, SIDE, 'a', 'b', 2)).toHaveProperty('borders')
+  })
+
+  it('change places, and go with their borders', () => {
+    const other = { ...pieced, ...withEdges(pieced, [exchangedAtEdge(edgeAt(pieced, at), 'a', 'b')]) }
+    const swappedTo = { ...other, ...edgesSwapped(other, at, { part: 'border-1-4', unit: 0 }) }
+    expect(swappedTo.edgePlaces.map((place) => place.part)).toEqual(['border-1-4'])
+    expect(edgesOfBorders(other, (border) => border + 1)[0]!.part).toBe('border-2-2')
+    expect(edgesOfBorders(other, () => undefined)).toEqual([])
+    expect(
+      edgesOfBorders({ ...other, edgePlaces: [{ ...edgeAt(other, at), part: 'stone-1-1' }] }, () => undefined),
+    ).toHaveLength(1)
+  })
+
+  it('follow a cloth that is exchanged everywhere', () => {
+    const other = { ...pieced, ...withEdges(pieced, [exchangedAtEdge(edgeAt(pieced, at), 'a', 'b')]) }
+    expect(exchangedEverywhere(other, 'b', 'c').edgePlaces![0]!.exchanges).toEqual([{ from: 'a', to: 'c' }])
+    expect(withoutCloth(other, 'b').edgePlaces![0]!.exchanges).toEqual([{ from: 'a', to: '' }])
+  })
+})
+
+describe('a whole top of any print', () => {
+  const prints = ['a', 'b'].map((key) => ({ ...DESIGN.cloths.find((each) => each.key === key)!, pack: 'dusk' }))
+  const inPrints = { ...DESIGN, cloths: prints } as QuiltDesign
+
+  it('frees prints that differ in a block differently, and leaves the rest', () => {
+    const freed = { ...inPrints, ...freedEverywhere(inPrints, 'dusk') }
+    const [first, second] = freed.cloths.filter((each) => each.standsFor === 'ANY_PRINT').map((each) => each.key)
+    expect(freed.blocks[0]!.parts[0]!.unit.cloths).toEqual([first, second])
+    expect(freed.borders[0]!.cloth).toBe(first)
+    expect(freed.sashing.units[0]!.cloths).toEqual([first])
+    expect(freed.sashing.cornerstones).toBe(second)
+    expect(freedEverywhere(freed, 'dusk').cloths).toHaveLength(4)
+  })
+
+  it('frees what is not dressed where no print lies yet', () => {
+    const bare = { ...inPrints, ...exchangedEverywhere(inPrints, 'a', '') }
+    const undressed = { ...bare, ...exchangedEverywhere(bare as QuiltDesign, 'b', 'white') } as QuiltDesign
+    const freed = freedEverywhere(undressed, 'dusk')
+    expect(freed.blocks![0]!.parts[0]!.unit.cloths).toEqual([freed.cloths!.at(-1)!.key, 'white'])
+  })
+
+  it('rules a print out, and lets it in again', () => {
+    const out = { ...inPrints, ...ruledOut(inPrints, inPrints.cloths[0]!, 'b', true) }
+    expect(out.cloths[0]!.but).toEqual(['b'])
+    expect(ruledOut(out, out.cloths[0]!, 'b', false).cloths![0]!.but).toEqual([])
+    expect(withoutCloth(out, 'b').cloths![0]!.but).toEqual([])
   })
 })

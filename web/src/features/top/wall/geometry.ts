@@ -2,6 +2,9 @@ import type { Schemas } from '@/api/client'
 
 type Picture = Schemas['TopPictureView']
 
+/** What the picture calls a patch that only stands in for something missing. */
+const BLANK = -2
+
 /** A point of the top, in inches from its upper left corner. */
 export interface Point {
   x: number
@@ -93,4 +96,28 @@ export const ARROWS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowRight: [1, 0],
   ArrowUp: [0, -1],
   ArrowDown: [0, 1],
+}
+
+type Part = Picture['parts'][number]
+
+/** Which unit along a strip a patch belongs to, from 0; 0 in everything that is no strip of units. */
+export function unitOf(picture: Picture, part: Part, patch: number): number {
+  return shapeOf(picture, part.figure).units[patch] ?? 0
+}
+
+/** How many units a part has one after the other. */
+export function unitsAlong(picture: Picture, part: Part): number {
+  return 1 + Math.max(0, ...shapeOf(picture, part.figure).units)
+}
+
+/** The place of a patch's cloth among the quilt's; -1 where it is not dressed, nothing where it is blank. */
+export function clothOf(picture: Picture, part: Part, patch: number): number | undefined {
+  const cloth = picture.figures[part.figure]!.cloths[patch]
+  return cloth === BLANK ? undefined : cloth
+}
+
+/** The cloth of one unit along a part. */
+export function clothOfUnit(picture: Picture, part: Part, unit: number): number | undefined {
+  const patch = shapeOf(picture, part.figure).units.indexOf(unit)
+  return patch < 0 ? undefined : clothOf(picture, part, patch)
 }

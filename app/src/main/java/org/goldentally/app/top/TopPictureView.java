@@ -21,8 +21,12 @@ import org.goldentally.core.quilt.TopPart;
 record TopPictureView(
         double width, double height, List<OutlinesView> shapes, List<FigureView> figures, List<TopPartView> parts) {
 
-    /** Patches of a box. */
-    record OutlinesView(double width, double height, List<String> patches) {}
+    /**
+     * Patches of a box.
+     *
+     * @param units along a strip of units, which of them each patch belongs to, from 0; empty for everything else
+     */
+    record OutlinesView(double width, double height, List<String> patches, List<Integer> units) {}
 
     /**
      * A shape in cloths.
@@ -63,7 +67,7 @@ record TopPictureView(
             int figure = figureOf.computeIfAbsent(part.figure(), each -> {
                 // Figures in other cloths share the very outlines of the first.
                 int shape = shapeOf.computeIfAbsent(each.patches().getFirst().outline(), any -> {
-                    shapes.add(shape(each));
+                    shapes.add(part.isRowOfUnits() ? strip(each) : shape(each));
                     return shapes.size() - 1;
                 });
                 figures.add(new FigureView(shape, cloths(each, clothPlaces)));
@@ -95,12 +99,22 @@ record TopPictureView(
     }
 
     static OutlinesView shape(Figure figure) {
+        return outlines(figure, List.of());
+    }
+
+    private static OutlinesView strip(Figure figure) {
+        return outlines(
+                figure, figure.patches().stream().map(patch -> patch.part()).toList());
+    }
+
+    private static OutlinesView outlines(Figure figure, List<Integer> units) {
         return new OutlinesView(
                 figure.finishedWidth().toDoubleInches(),
                 figure.finishedHeight().toDoubleInches(),
                 figure.patches().stream()
                         .map(patch -> SvgNumbers.points(patch.outline()))
-                        .toList());
+                        .toList(),
+                units);
     }
 
     static List<Integer> cloths(Figure figure, Map<String, Integer> clothPlaces) {

@@ -55,7 +55,7 @@ final class Hand {
 
     /** How many units a part of the edges has one after the other. */
     static int unitsAlong(TopPart part) {
-        return isRow(part)
+        return part.isRowOfUnits()
                 ? 1
                         + part.figure().patches().stream()
                                 .mapToInt(patch -> patch.part())
@@ -64,12 +64,8 @@ final class Hand {
                 : 1;
     }
 
-    private static boolean isRow(TopPart part) {
-        return part.kind() == TopPart.Kind.PIECED_BORDER || part.kind() == TopPart.Kind.SASHING;
-    }
-
     static List<FigureUnit> unitsAt(TopPart part, int unit) {
-        if (!isRow(part)) {
+        if (!part.isRowOfUnits()) {
             return part.figure().units();
         }
         return part.figure().patches().stream()
@@ -108,7 +104,7 @@ final class Hand {
                             part.figure().finishedHeight()))));
         }
         return new Outline(part.figure().patches().stream()
-                .filter(patch -> !isRow(part) || patch.part() == unit)
+                .filter(patch -> !part.isRowOfUnits() || patch.part() == unit)
                 .map(patch -> part.placing().apply(patch.outline()))
                 .toList());
     }

@@ -75,6 +75,11 @@ public record TopPart(
         return isBlock() || kind == Kind.PLAIN_BETWEEN;
     }
 
+    /** Units one after the other along a strip; the part of a patch is then which of them it belongs to. */
+    public boolean isRowOfUnits() {
+        return kind == Kind.PIECED_BORDER || kind == Kind.SASHING;
+    }
+
     public boolean isOfBorder() {
         return border >= 0;
     }

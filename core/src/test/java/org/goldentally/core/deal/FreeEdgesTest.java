@@ -66,8 +66,8 @@ class FreeEdgesTest {
         QuiltDesign design = inWhite()
                 .withBorders(List.of(squares(triangles)))
                 .withMethods(List.of(new QuiltDesign.MethodChoice("half-square triangle", "two-at-a-time")));
-        QuiltDesign laid =
-                ScrappyDeal.deal(design, Stock.of(design, Map.of(), false), 7).in(design);
+        ScrappyDeal deal = ScrappyDeal.deal(design, Stock.of(design, Map.of(), false), 7);
+        QuiltDesign laid = deal.in(design);
         Map<String, Long> lying = patches(QuiltTop.of(laid)).stream()
                 .filter(patch -> patch.cloth.startsWith("p"))
                 .collect(Collectors.groupingBy(Patch::cloth, Collectors.counting()));
