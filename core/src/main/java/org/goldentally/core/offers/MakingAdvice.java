@@ -51,7 +51,28 @@ final class MakingAdvice {
         List<Offer> all = new ArrayList<>();
         mirrorEveryOther().ifPresent(all::add);
         chain().ifPresent(all::add);
+        exchange().ifPresent(all::add);
         return all;
+    }
+
+    /** Odd units of four combinations become pairs where two blocks change a print. */
+    private Optional<Offer> exchange() {
+        ExchangeAdvice advice = new ExchangeAdvice(tally);
+        return advice.best().flatMap(found -> {
+            QuiltDesign exchanged = advice.with(found);
+            return better(
+                    Kind.EXCHANGE,
+                    "exchange",
+                    "exchange " + name(found.from()) + " in "
+                            + found.one().where() + " and " + name(found.to()) + " in "
+                            + found.other().where() + ": " + found.saved() + " odd units fewer are left over",
+                    exchanged,
+                    TopTally.of(QuiltTop.of(exchanged), shelf, cutter));
+        });
+    }
+
+    private String name(String cloth) {
+        return design.cloth(cloth).map(each -> each.name()).orElse("cloth not chosen");
     }
 
     /** A field of one-handed crossings wastes every second unit; mirrored by turns it wastes none. */

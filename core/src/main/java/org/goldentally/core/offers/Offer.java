@@ -20,6 +20,7 @@ public record Offer(Kind kind, String key, String what, String effect, QuiltDesi
         SPARE_UNITS,
         SCRAPPY_BINDING,
         MIRRORING,
-        CHAIN
+        CHAIN,
+        EXCHANGE
     }
 }

@@ -2,6 +2,7 @@ package org.goldentally.core.offers;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,6 +21,7 @@ import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.method.PiecingMethod;
 import org.goldentally.core.offers.Offer.Kind;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.tally.TopTally;
@@ -65,7 +67,8 @@ public final class Offers {
         return all;
     }
 
-    private record Saving(Offer offer, Length saved) {}
+    /** Groups that one way of making them is offered for. */
+    private record Saving(Offer offer, Length saved, UnitPlan way) {}
 
     /** Ways that buy less of some cloth and more of none; for each group the one that saves most. */
     private List<Offer> methods() {
@@ -83,11 +86,46 @@ public final class Offers {
                     .max(Comparator.comparing(Saving::saved))
                     .ifPresent(savings::add);
         }
-        return savings.stream()
+        List<Offer> offers = new ArrayList<>(together(savings));
+        savings.stream()
                 .sorted(Comparator.comparing(Saving::saved).reversed())
                 .limit(MOST_METHOD_OFFERS)
                 .map(Saving::offer)
-                .toList();
+                .forEach(offers::add);
+        return offers;
+    }
+
+    /** A way that saves for several groups, for all of them at once. */
+    private List<Offer> together(List<Saving> savings) {
+        Map<PiecingMethod, List<UnitPlan>> byMethod = new LinkedHashMap<>();
+        savings.forEach(saving -> byMethod.computeIfAbsent(saving.way.method(), any -> new ArrayList<>())
+                .add(saving.way));
+        List<Offer> offers = new ArrayList<>();
+        byMethod.forEach((method, ways) -> {
+            if (ways.size() < 2) {
+                return;
+            }
+            QuiltDesign chosen = design;
+            for (UnitPlan way : ways) {
+                chosen = WayEffects.choosing(chosen, way.key().choice(), method.key());
+            }
+            Bought then = Bought.of(
+                    TopTally.of(tally.top(), tally.count(), tally.top().read().madeAs(chosen), shelf, cutter));
+            if (then.savesOver(now)) {
+                offers.add(new Offer(
+                        Kind.METHOD,
+                        "together " + method.key(),
+                        method.displayName() + " for these " + ways.size() + ": "
+                                + String.join(
+                                        "; ",
+                                        ways.stream()
+                                                .map(way -> way.label() + names(way))
+                                                .toList()),
+                        then.against(now, design.cloths(), design.system()),
+                        chosen));
+            }
+        });
+        return offers;
     }
 
     private Optional<Saving> saving(UnitPlans.Choice choice, UnitPlan way) {
@@ -103,7 +141,7 @@ public final class Offers {
                         + choice.chosen().method().displayName() + " for the " + way.label() + names(way),
                 then.against(now, design.cloths(), design.system()),
                 WayEffects.choosing(design, key, way.method().key()));
-        return Optional.of(new Saving(offer, then.saved(now)));
+        return Optional.of(new Saving(offer, then.saved(now), way));
     }
 
     private String names(UnitPlan plan) {

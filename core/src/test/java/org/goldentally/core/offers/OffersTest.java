@@ -15,7 +15,11 @@ import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.MakingDesign;
 import org.goldentally.core.design.PlaceDesign.Exchange;
+import org.goldentally.core.design.PlanDesign;
+import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
@@ -81,6 +85,74 @@ class OffersTest {
         assertThat(offer.effect()).startsWith("5 pieces to cut become 5, 5 batches 1; ");
         TopTally taken = TopTally.of(QuiltTop.of(offer.design()), Map.of());
         assertThat(taken.making().sets()).hasSize(1).allMatch(set -> set.used() == 5);
+    }
+
+    /**
+     * One unit each of oat with rose, teal with ink, oat with ink, teal with rose: four half pairs. Rose and ink exchanged in
+     * the first two blocks leave two pairs (counting): eight squares become four.
+     */
+    @Test
+    void anExchangeThatMakesPairsWholeIsOffered() {
+        UnitDesign unit = UnitDesign.of(UnitKind.HALF_SQUARE, 0, "x", "y");
+        Block block = new Block("one", "One", List.of(1), List.of(1), List.of(new BlockPart(0, 0, 1, 1, unit)));
+        Tops tops = Tops.of(4, 1, "4", "pinwheel").turns("one").cloths(print("a"), print("b"), print("c"), print("d"));
+        List<String> dressings = List.of("ab", "cd", "ad", "cb");
+        for (int i = 0; i < 4; i++) {
+            String cloths = dressings.get(i);
+            tops.place(
+                    0,
+                    i,
+                    "",
+                    0,
+                    false,
+                    new Exchange("x", cloths.substring(0, 1)),
+                    new Exchange("y", cloths.substring(1)));
+        }
+        PlanDesign inPairs = PlanDesign.USUAL.withMaking(
+                MakingDesign.USUAL.withSharing(MakingDesign.OddOnes.IN_PAIRS, MakingDesign.USUAL_CHAIN));
+        QuiltDesign design = tops.plan(inPairs)
+                .choose("half-square triangle", "two-at-a-time")
+                .design()
+                .withBlocks(List.of(block));
+        TopTally tally = TopTally.of(QuiltTop.of(design), Map.of());
+        Offer offer = Offers.of(tally, Map.of(), ClothLedger::of).stream()
+                .filter(each -> each.kind() == Kind.EXCHANGE)
+                .findFirst()
+                .orElseThrow();
+        assertThat(offer.what()).startsWith("exchange ").contains("4 odd units fewer are left over");
+        assertThat(offer.effect()).startsWith("8 pieces to cut become 4, 4 batches 2; ");
+        TopTally taken = TopTally.of(QuiltTop.of(offer.design()), Map.of());
+        assertThat(taken.making().cuts().stream().mapToLong(cut -> cut.count()).sum())
+                .isEqualTo(4);
+        assertThat(taken.making().spares()).isEmpty();
+        assertThat(Offers.of(taken, Map.of(), ClothLedger::of)).noneMatch(each -> each.kind() == Kind.EXCHANGE);
+    }
+
+    private static ClothInHand print(String key) {
+        return new ClothInHand(
+                key, key, "#808080", "", false, "", false, "dusk", ClothInHand.StandsFor.ITSELF, true, List.of());
+    }
+
+    /** What saves for several combinations is one tap for all of them, and does what it says. */
+    @Test
+    void aMethodThatSavesForSeveralGroupsIsOfferedForAllAtOnce() {
+        Tops top = Tops.of(6, 8, "8", "pinwheel").choose("half-square triangle", "four-at-a-time");
+        for (int row = 0; row < 8; row += 2) {
+            for (int column = 0; column < 6; column++) {
+                top.place(row, column, "", 0, false, new Exchange("a", "c"), new Exchange("b", "d"));
+            }
+        }
+        TopTally tally = tally(top, Map.of());
+        Offer offer = Offers.of(tally, Map.of(), ClothLedger::of).stream()
+                .filter(each -> each.key().startsWith("together "))
+                .findFirst()
+                .orElseThrow();
+        assertThat(offer.what()).contains(" for these 2: ");
+        TopTally taken = TopTally.of(QuiltTop.of(offer.design()), Map.of());
+        assertThat(bought(taken).isShorterThan(bought(tally))).isTrue();
+        assertThat(taken.choices())
+                .allMatch(choice -> offer.key()
+                        .equals("together " + choice.chosen().method().key()));
     }
 
     /** Geese of 2 by 4 in: corner squares of 2 1/2 in give raw units of 1.79 in: trimmed 1 3/4, finished 1 1/4 (geometry). */

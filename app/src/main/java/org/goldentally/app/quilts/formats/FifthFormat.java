@@ -19,6 +19,12 @@ final class FifthFormat implements FormatStep {
                 known.putArray("but");
             }
         });
+        // The first spare blocks of format 5 did not say yet whether they are mirrored.
+        design.path("plan").path("making").path("spareBlocks").forEach(spare -> {
+            if (spare instanceof ObjectNode known && !known.has("mirrored")) {
+                known.put("mirrored", false);
+            }
+        });
         return design;
     }
 }
