@@ -77,7 +77,13 @@ function exchange(from: string, event: Event) {
     <p v-if="!design.cloths.length" class="text-soft">
       None yet. Take cloths from the shelf, then dress the blocks in them.
     </p>
-    <ScrappyDealer :design="design" :at="at" @changed="emit('changed', $event, false)" @place-wanted="takePlace" />
+    <ScrappyDealer
+      :design="design"
+      :at="at"
+      :values="values"
+      @changed="emit('changed', $event, false)"
+      @place-wanted="takePlace"
+    />
     <ul class="space-y-1">
       <li
         v-for="(cloth, i) in design.cloths"

@@ -10,6 +10,8 @@ export interface ScrappyDealerProps {
   design: QuiltDesign
   /** The place that is chosen on the wall. */
   at: At | undefined
+  /** What is seen of each cloth. */
+  values: readonly Schemas['ClothValueView'][]
 }
 
 const props = defineProps<ScrappyDealerProps>()
@@ -35,13 +37,15 @@ const made = computed(() =>
     place.exchanges.some((each) => free.value.has(each.from)),
   ),
 )
+/** Whether some places have no print yet, though others have. */
+const rest = computed(() => made.value && props.values.some((each) => each.shown && free.value.has(each.key)))
 const making = computed(() => props.design.plan.making)
 const spares = ref(making.value.spareBlocks.length)
 const freeTurns = ref(props.design.places.some((place) => place.mirrored))
 const where = ref<'all' | 'row' | 'column' | 'around'>('all')
 const problems = ref<Problem[]>([])
 const said = ref('')
-const busy = ref<'make' | 'lay'>()
+const busy = ref<Schemas['DealWanted']['what']>()
 
 /** The places that are laid out anew: all, or those about the chosen one. */
 function only(): At[] {
@@ -79,7 +83,7 @@ function tell(dealt: Schemas['Dealt']): string {
 }
 
 const MOST_SPARES = 200
-async function lay(layoutOnly: boolean) {
+async function lay(what: Schemas['DealWanted']['what']) {
   const wanted = String(spares.value).trim()
   const spareBlocks = wanted === '' ? 0 : /^\d+$/.test(wanted) ? Number(wanted) : MOST_SPARES + 1
   if (spareBlocks > MOST_SPARES) {
@@ -87,7 +91,7 @@ async function lay(layoutOnly: boolean) {
     problems.value = [{ where: 'Spare blocks', why: `“${wanted}” is no count of blocks`, fix }]
     return
   }
-  busy.value = layoutOnly ? 'lay' : 'make'
+  busy.value = what
   try {
     await quilt.changeBy(async (version) => {
       const dealt = await call('POST', '/api/quilts/{id}/deal', {
@@ -95,7 +99,7 @@ async function lay(layoutOnly: boolean) {
         body: {
           version,
           seed: Math.floor(Math.random() * 1_000_000),
-          layoutOnly,
+          what,
           freeTurns: freeTurns.value,
           spareBlocks,
           only: only(),
@@ -143,10 +147,13 @@ function choose(event: Event) {
         ><span class="flex-1">Spare blocks to choose from</span
         ><input v-model="spares" class="field w-16" inputmode="numeric"
       /></label>
-      <button class="button button-main w-full" :disabled="!!busy" @click="lay(false)">
-        {{ busy === 'make' ? 'Making …' : made ? 'Another making' : 'Make and lay out' }}
+      <button v-if="rest" class="button button-main w-full" :disabled="!!busy" @click="lay('MAKE_THE_REST')">
+        {{ busy === 'MAKE_THE_REST' ? 'Making …' : 'Make what is free still' }}
       </button>
-      <template v-if="made">
+      <button class="button w-full" :class="{ 'button-main': !rest }" :disabled="!!busy" @click="lay('MAKE')">
+        {{ busy === 'MAKE' ? 'Making …' : made ? 'Another making' : 'Make and lay out' }}
+      </button>
+      <template v-if="made && !rest">
         <div class="flex gap-1">
           <label class="min-w-0 flex-1"
             ><span class="sr-only">Which places are laid out anew</span>
@@ -157,8 +164,8 @@ function choose(event: Event) {
               <option value="around" :disabled="!at">around the one chosen</option>
             </select>
           </label>
-          <button class="button" :disabled="!!busy" @click="lay(true)">
-            {{ busy === 'lay' ? 'Laying …' : 'Lay out anew' }}
+          <button class="button" :disabled="!!busy" @click="lay('LAY_OUT')">
+            {{ busy === 'LAY_OUT' ? 'Laying …' : 'Lay out anew' }}
           </button>
         </div>
         <p class="text-sm text-soft">

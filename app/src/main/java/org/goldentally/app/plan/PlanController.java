@@ -170,7 +170,7 @@ class PlanController {
      * What is to be made and laid out for the free places.
      *
      * @param seed the same number makes and lays out the same
-     * @param layoutOnly whether what is made stays, and is only laid out anew
+     * @param what of it is done anew
      * @param freeTurns whether blocks may be turned and mirrored
      * @param spareBlocks made beyond the top
      * @param only the places that are laid out anew; all where none is named
@@ -178,13 +178,13 @@ class PlanController {
     record DealWanted(
             int version,
             int seed,
-            @LeftOut("false") boolean layoutOnly,
+            @LeftOut("\"MAKE\"") @NotNull Wish.What what,
             @LeftOut("false") boolean freeTurns,
             @LeftOut("0") @Min(0) @Max(200) int spareBlocks,
             @LeftOut("[]") @NotNull @Size(max = 10_000) List<Wish.Spot> only) {
 
         Wish wish() {
-            return new Wish(seed, layoutOnly, freeTurns, spareBlocks, Set.copyOf(only));
+            return new Wish(seed, what, freeTurns, spareBlocks, Set.copyOf(only));
         }
     }
 

@@ -102,7 +102,8 @@ record TopView(
             List<String> patches,
             List<Integer> parts) {}
 
-    record ClothValueView(String key, int lightness, String word, String area) {}
+    /** @param shown whether any of it is seen on the top */
+    record ClothValueView(String key, int lightness, String word, String area, boolean shown) {}
 
     /** @param notJudged keys of cloths whose colour nobody has said yet */
     record JudgingView(
@@ -246,7 +247,8 @@ record TopView(
                     cloth.key(),
                     (int) Math.round(lightness),
                     cloth.canBeJudged() ? Lightness.word(lightness) : "colour only guessed",
-                    top.design().system().writeArea(count.areas().getOrDefault(cloth.key(), Area.ZERO))));
+                    top.design().system().writeArea(count.areas().getOrDefault(cloth.key(), Area.ZERO)),
+                    count.areas().containsKey(cloth.key())));
         }
         return cloths;
     }

@@ -11,6 +11,7 @@ import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import org.goldentally.core.deal.ScrappyDeal.LeftOut;
 import org.goldentally.core.deal.Wish.Spot;
+import org.goldentally.core.deal.Wish.What;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.EdgePlaceDesign;
 import org.goldentally.core.design.MakingDesign.SpareBlock;
@@ -45,10 +46,13 @@ final class LayingOut {
         for (int i = 0; i < lies.length; i++) {
             stays[i] = staysAt(free.hands.get(i));
         }
-        if (wish.layoutOnly()) {
-            takeWhatLies();
-        } else {
-            makeAnew();
+        switch (wish.what()) {
+            case LAY_OUT -> takeWhatLies();
+            case MAKE -> make(wish.spareBlocks());
+            case MAKE_THE_REST -> {
+                takeSpares();
+                make(0);
+            }
         }
         Placer placer = new Placer(free, lies, stays, spare, wish.seed() + 1);
         Made[] laid = placer.place();
@@ -59,12 +63,12 @@ final class LayingOut {
         boolean chosen = wish.only().isEmpty()
                 || (!hand.isEdge() && wish.only().contains(new Spot(hand.part.row(), hand.part.column())));
         boolean dressed = Arrays.stream(free.printsNow(hand)).allMatch(print -> print >= 0);
-        return dressed && (free.isLocked(hand) || !chosen);
+        return dressed && (free.isLocked(hand) || !chosen || wish.what() == What.MAKE_THE_REST);
     }
 
     /** A block and its mirror image change places only where blocks may be mirrored: else the hands made would change. */
     private String sort(Hand hand, boolean mirrored) {
-        return hand.sort() + (mirrored && wish.layoutOnly() && !wish.freeTurns() ? " mirrored" : "");
+        return hand.sort() + (mirrored && wish.what() == What.LAY_OUT && !wish.freeTurns() ? " mirrored" : "");
     }
 
     private Made now(Hand hand) {
@@ -84,6 +88,10 @@ final class LayingOut {
             }
             maker.alreadyUsed(hand, lies[i].prints());
         }
+        takeSpares();
+    }
+
+    private void takeSpares() {
         for (SpareBlock block : free.design.plan().making().spareBlocks()) {
             free.hands.stream()
                     .filter(hand -> hand.block().equals(block.block()))
@@ -98,7 +106,7 @@ final class LayingOut {
         spare.removeIf(made -> Arrays.stream(made.prints()).anyMatch(print -> print < 0));
     }
 
-    private void makeAnew() {
+    private void make(int wanted) {
         Map<String, List<Integer>> bySort = new LinkedHashMap<>();
         for (int i = 0; i < lies.length; i++) {
             Hand hand = free.hands.get(i);
@@ -109,7 +117,7 @@ final class LayingOut {
                 bySort.computeIfAbsent(hand.sort(), any -> new ArrayList<>()).add(i);
             }
         }
-        int spares = wish.spareBlocks();
+        int spares = wanted;
         for (List<Integer> places : bySort.values()) {
             Hand like = free.hands.get(places.getFirst());
             int beyond = like.isWholeBlock() ? spares : 0;

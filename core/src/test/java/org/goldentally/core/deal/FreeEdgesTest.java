@@ -147,13 +147,30 @@ class FreeEdgesTest {
         List<EdgePlaceDesign> places = new ArrayList<>(made.edgePlaces());
         places.set(0, new EdgePlaceDesign(first.part(), first.unit(), first.exchanges(), true));
         QuiltDesign locked = made.withEdgePlaces(places);
-        QuiltDesign anew = ScrappyDeal.deal(locked, Stock.UNKNOWN, new Wish(9, true, false, 0, Set.of()))
+        QuiltDesign anew = ScrappyDeal.deal(locked, Stock.UNKNOWN, new Wish(9, Wish.What.LAY_OUT, false, 0, Set.of()))
                 .in(locked);
         assertThat(anew.edgePlaces()).contains(places.getFirst()).isNotEqualTo(locked.edgePlaces());
         assertThat(counted(anew)).isEqualTo(counted(made));
-        assertThatThrownBy(() -> ScrappyDeal.deal(design, Stock.UNKNOWN, new Wish(9, false, false, 2, Set.of())))
+        assertThatThrownBy(
+                        () -> ScrappyDeal.deal(design, Stock.UNKNOWN, new Wish(9, Wish.What.MAKE, false, 2, Set.of())))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("Spare blocks");
+    }
+
+    /** A border that comes later gets its prints, and what was made before keeps its own. */
+    @Test
+    void whatIsFreeStillIsMadeWithoutTouchingTheRest() {
+        QuiltDesign first = inWhite().withBorders(List.of(squares(UnitDesign.plain("any"))));
+        QuiltDesign made = ScrappyDeal.deal(first, Stock.UNKNOWN, 7).in(first);
+        QuiltDesign more =
+                made.withBorders(List.of(made.borders().getFirst(), BorderDesign.plain("3", "any", Corners.BUTTED)));
+        QuiltDesign rest = ScrappyDeal.deal(
+                        more, Stock.UNKNOWN, new Wish(9, Wish.What.MAKE_THE_REST, false, 0, Set.of()))
+                .in(more);
+        assertThat(rest.edgePlaces())
+                .containsAll(made.edgePlaces())
+                .hasSize(made.edgePlaces().size() + 4);
+        assertThat(patches(QuiltTop.of(rest))).extracting(Patch::cloth).doesNotContain("any");
     }
 
     /** One unit in other cloths changes that unit and no other. */

@@ -63,7 +63,7 @@ class FreePlacesTest {
         QuiltDesign design = hourglasses(20);
         Map<String, List<ShelfPieces>> shelf = squares(20, Length.inches(5, 1, 2));
         QuiltDesign laid = ScrappyDeal.deal(
-                        design, Stock.of(design, shelf, true), new Wish(seed, false, true, 0, Set.of()))
+                        design, Stock.of(design, shelf, true), new Wish(seed, Wish.What.MAKE, true, 0, Set.of()))
                 .in(design);
         TopTally tally = TopTally.of(QuiltTop.of(laid), shelf);
         assertThat(tally.ledgers()).hasSize(20).allMatch(ClothLedger::isEnough);
@@ -165,14 +165,14 @@ class FreePlacesTest {
     @Test
     void whatIsMadeStaysWhenItIsLaidOutAnew() {
         QuiltDesign made = laid(pinwheels(5, 6, "8", 12, Variety.MANY, ""), 3);
-        ScrappyDeal anew = ScrappyDeal.deal(made, Stock.UNKNOWN, new Wish(9, true, false, 0, Set.of()));
+        ScrappyDeal anew = ScrappyDeal.deal(made, Stock.UNKNOWN, new Wish(9, Wish.What.LAY_OUT, false, 0, Set.of()));
         assertThat(anew.places()).isNotEqualTo(made.places());
         assertThat(dressings(anew.in(made))).isEqualTo(dressings(made));
         assertThat(squares(anew.in(made))).as("so no count changes").isEqualTo(squares(made));
         assertThatThrownBy(() -> ScrappyDeal.deal(
                         pinwheels(5, 6, "8", 12, Variety.MANY, ""),
                         Stock.UNKNOWN,
-                        new Wish(9, true, false, 0, Set.of())))
+                        new Wish(9, Wish.What.LAY_OUT, false, 0, Set.of())))
                 .isInstanceOf(RefusedException.class)
                 .hasMessageContaining("nothing is made yet");
     }
@@ -181,9 +181,9 @@ class FreePlacesTest {
     @Test
     void mirroredBlocksKeepTheirHandsWhenTheyAreLaidOutAnew() {
         QuiltDesign design = hourglasses(20);
-        QuiltDesign made = ScrappyDeal.deal(design, Stock.UNKNOWN, new Wish(3, false, true, 2, Set.of()))
+        QuiltDesign made = ScrappyDeal.deal(design, Stock.UNKNOWN, new Wish(3, Wish.What.MAKE, true, 2, Set.of()))
                 .in(design);
-        QuiltDesign anew = ScrappyDeal.deal(made, Stock.UNKNOWN, new Wish(8, true, false, 0, Set.of()))
+        QuiltDesign anew = ScrappyDeal.deal(made, Stock.UNKNOWN, new Wish(8, Wish.What.LAY_OUT, false, 0, Set.of()))
                 .in(made);
         assertThat(anew.places()).isNotEqualTo(made.places());
         assertThat(squares(anew)).isEqualTo(squares(made));
@@ -206,7 +206,7 @@ class FreePlacesTest {
         for (int column = 0; column < 5; column++) {
             row.add(new Spot(2, column));
         }
-        QuiltDesign rowAnew = ScrappyDeal.deal(made, Stock.UNKNOWN, new Wish(5, true, false, 0, row))
+        QuiltDesign rowAnew = ScrappyDeal.deal(made, Stock.UNKNOWN, new Wish(5, Wish.What.LAY_OUT, false, 0, row))
                 .in(made);
         for (PlaceDesign place : made.places()) {
             if (place.row() != 2) {
@@ -219,7 +219,7 @@ class FreePlacesTest {
     @Test
     void spareBlocksAreMadeToo() {
         QuiltDesign design = pinwheels(5, 6, "8", 12, Variety.MANY, "");
-        ScrappyDeal deal = ScrappyDeal.deal(design, Stock.UNKNOWN, new Wish(5, false, false, 1, Set.of()));
+        ScrappyDeal deal = ScrappyDeal.deal(design, Stock.UNKNOWN, new Wish(5, Wish.What.MAKE, false, 1, Set.of()));
         assertThat(deal.spareBlocks()).hasSize(1);
         assertThat(deal.spareBlocks().getFirst().exchanges()).hasSize(2);
         assertThat(TopCount.of(QuiltTop.of(deal.in(design))).unitCount()).isEqualTo(31 * 4);
@@ -253,8 +253,8 @@ class FreePlacesTest {
         for (int i = 0; i < lie.size(); i++) {
             shuffled.add(new PlaceDesign(i / across, i % across, "", 0, false, lie.get(order.get(i))));
         }
-        ScrappyDeal deal =
-                ScrappyDeal.deal(design.withPlaces(shuffled), Stock.UNKNOWN, new Wish(1, true, false, 0, Set.of()));
+        ScrappyDeal deal = ScrappyDeal.deal(
+                design.withPlaces(shuffled), Stock.UNKNOWN, new Wish(1, Wish.What.LAY_OUT, false, 0, Set.of()));
         assertThat(deal.neighbours())
                 .as(() -> chance + " " + across + " × " + down)
                 .isZero();
