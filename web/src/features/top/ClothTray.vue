@@ -20,6 +20,8 @@ export interface ClothTrayProps {
   design: QuiltDesign
   /** Lightness of each cloth as the server judges it. */
   values: readonly Schemas['ClothValueView'][]
+  /** The blocks of the quilt. */
+  pictures: readonly Schemas['BlockPictureView'][]
   /** Key of the cloth that is in hand for dressing. */
   inHand: string | undefined
   /** The place that is chosen on the wall. */
@@ -81,6 +83,7 @@ function exchange(from: string, event: Event) {
       :design="design"
       :at="at"
       :values="values"
+      :pictures="pictures"
       @changed="emit('changed', $event, false)"
       @place-wanted="takePlace"
     />

@@ -12,6 +12,7 @@ export interface ScrappyDealerProps {
   at: At | undefined
   /** What is seen of each cloth. */
   values: readonly Schemas['ClothValueView'][]
+  pictures: readonly Schemas['BlockPictureView'][]
 }
 
 const props = defineProps<ScrappyDealerProps>()
@@ -63,6 +64,9 @@ function only(): At[] {
   return spots
 }
 
+const MOST_NAMED = 4
+const few = (names: readonly string[]) =>
+  names.length > MOST_NAMED ? `${spellCount(names.length, 'print', 'prints')}` : names.join(', ')
 function tell(dealt: Schemas['Dealt']): string {
   return [
     `${spellCount(dealt.combinations, 'combination', 'combinations')}; each print in ${dealt.leastUsed === dealt.mostUsed ? dealt.mostUsed : `${dealt.leastUsed} to ${dealt.mostUsed}`} places.`,
@@ -76,7 +80,7 @@ function tell(dealt: Schemas['Dealt']): string {
     dealt.printsForAll
       ? `Not all blocks differ: ${spellCount(dealt.printsForAll, 'more print', 'more prints')} would let them.`
       : '',
-    dealt.beyondStock.length ? `More than the shelf has is used of ${dealt.beyondStock.join(', ')}.` : '',
+    dealt.beyondStock.length ? `More than the shelf has is used of ${few(dealt.beyondStock)}: see Tally.` : '',
   ]
     .filter(Boolean)
     .join(' ')
@@ -129,7 +133,7 @@ function choose(event: Event) {
       <button class="button min-h-9 flex-1 px-2" @click="emit('placeWanted', pack, 'ANY_PRINT')">any print</button>
       <button class="button min-h-9 flex-1 px-2" @click="emit('placeWanted', pack, 'LIGHT_PRINT')">a light</button>
       <button class="button min-h-9 flex-1 px-2" @click="emit('placeWanted', pack, 'DARK_PRINT')">a dark</button>
-      <button class="button min-h-9 w-full px-2" @click="emit('changed', freedEverywhere(design, pack))">
+      <button class="button min-h-9 w-full px-2" @click="emit('changed', freedEverywhere(design, pack, pictures))">
         any print in all of the top
       </button>
     </div>

@@ -211,6 +211,15 @@ function putBlock(key: string) {
   else said.value = 'Choose a place on the wall first, or let the block take turns under “Setting”.'
 }
 const TABS = computed(() => ['Setting', 'Borders', 'Counts', 'Judging'])
+const ANY_HINTS = [
+  ['L', 'lock'],
+  ['E', 'exchange'],
+  ['1–9', 'cloth'],
+  ['P', 'next cloth in it'],
+  ['G', 'grey'],
+]
+const BLOCK_HINTS = [['↑↓←→', 'choose'], ['R', 'turn'], ['M', 'mirror'], ...ANY_HINTS, ['Enter', 'build']]
+const EDGE_HINTS = [['↑↓←→', 'choose'], ['U', 'next unit along it'], ...ANY_HINTS]
 const marks = computed(() =>
   top.value
     ? top.value.judging.closePairs.length + top.value.judging.sharedCloths.length + top.value.judging.oddOnes.length
@@ -253,6 +262,7 @@ const marks = computed(() =>
           :design="design"
           :at="isPlace ? at : undefined"
           :values="top.cloths"
+          :pictures="top.blocks"
           :in-hand="clothInHand"
           @taken="
             (key) => {
@@ -310,19 +320,7 @@ const marks = computed(() =>
             @spare-dropped="dropSpare"
           />
           <p class="flex flex-wrap gap-x-5 bg-ink px-4 py-2 text-white">
-            <span
-              v-for="key in [
-                ['↑↓←→', 'choose'],
-                ['R', 'turn'],
-                ['M', 'mirror'],
-                ['L', 'lock'],
-                ['E', 'exchange'],
-                ['1–9', 'cloth'],
-                ['P', 'next cloth in it'],
-                ['G', 'grey'],
-                ['Enter', 'build'],
-              ]"
-              :key="key[0]"
+            <span v-for="key in isEdge(chosenPart) ? EDGE_HINTS : BLOCK_HINTS" :key="key[0]"
               ><kbd class="font-bold text-tape">{{ key[0] }}</kbd> {{ key[1] }}</span
             >
             <span class="ml-auto">{{ chosenPart ? `${chosenPart.where}: ${chosenPart.name}` : 'nothing chosen' }}</span>

@@ -131,9 +131,15 @@ export function ruledOut(design: QuiltDesign, place: Cloth, print: string, out: 
 /**
  * Frees the whole top: wherever a print of the pack lies, any of its prints may lie. Prints that differ in a block still
  * differ there: the first becomes the first free place, the second another one. Where no print of it lies, all that is not
- * dressed is freed.
+ * dressed is freed, each patch of a unit for another print.
+ *
+ * @param pictures of the blocks, which tell how many patches each unit has
  */
-export function freedEverywhere(design: QuiltDesign, pack: string): Partial<QuiltDesign> {
+export function freedEverywhere(
+  design: QuiltDesign,
+  pack: string,
+  pictures: readonly Schemas['BlockPictureView'][],
+): Partial<QuiltDesign> {
   const prints = new Set(
     design.cloths.filter((cloth) => cloth.pack === pack && cloth.standsFor === 'ITSELF').map((cloth) => cloth.key),
   )
@@ -151,16 +157,29 @@ export function freedEverywhere(design: QuiltDesign, pack: string): Partial<Quil
   }
   const freeing = () => {
     const seen: string[] = []
-    return (cloth: string) => {
+    return (cloth: string, patch = 0) => {
       if (!isFreed(cloth)) return cloth
-      if (!seen.includes(cloth)) seen.push(cloth)
-      return nth(seen.indexOf(cloth))
+      const was = cloth || `patch ${patch}`
+      if (!seen.includes(was)) seen.push(was)
+      return nth(seen.indexOf(was))
     }
   }
-  const freed = (unit: Unit, free: (cloth: string) => string): Unit => ({ ...unit, cloths: unit.cloths.map(free) })
+  const freed = (unit: Unit, free: (cloth: string, patch: number) => string): Unit => ({
+    ...unit,
+    cloths: unit.cloths.map(free),
+  })
+  const padded = (unit: Unit, patches: number): Unit => ({
+    ...unit,
+    cloths: [...unit.cloths, ...Array<string>(Math.max(0, patches - unit.cloths.length)).fill('')],
+  })
   const blocks = design.blocks.map((block) => {
     const free = freeing()
-    return { ...block, parts: block.parts.map((part) => ({ ...part, unit: freed(part.unit, free) })) }
+    const picture = pictures.find((each) => each.key === block.key)
+    const parts = block.parts.map((part, i) => {
+      const patches = part.unit.kind === 'BLOCK' ? 0 : (picture?.parts.filter((each) => each === i).length ?? 0)
+      return { ...part, unit: freed(padded(part.unit, patches), free) }
+    })
+    return { ...block, parts }
   })
   const borders = design.borders.map((border) => {
     const free = freeing()

@@ -232,19 +232,23 @@ describe('a whole top of any print', () => {
   const inPrints = { ...DESIGN, cloths: prints } as QuiltDesign
 
   it('frees prints that differ in a block differently, and leaves the rest', () => {
-    const freed = { ...inPrints, ...freedEverywhere(inPrints, 'dusk') }
+    const freed = { ...inPrints, ...freedEverywhere(inPrints, 'dusk', []) }
     const [first, second] = freed.cloths.filter((each) => each.standsFor === 'ANY_PRINT').map((each) => each.key)
     expect(freed.blocks[0]!.parts[0]!.unit.cloths).toEqual([first, second])
     expect(freed.borders[0]!.cloth).toBe(first)
     expect(freed.sashing.units[0]!.cloths).toEqual([first])
     expect(freed.sashing.cornerstones).toBe(second)
-    expect(freedEverywhere(freed, 'dusk').cloths).toHaveLength(4)
+    expect(freedEverywhere(freed, 'dusk', []).cloths).toHaveLength(4)
   })
 
   it('frees what is not dressed where no print lies yet', () => {
     const bare = { ...inPrints, ...exchangedEverywhere(inPrints, 'a', '') }
     const undressed = { ...bare, ...exchangedEverywhere(bare as QuiltDesign, 'b', 'white') } as QuiltDesign
-    const freed = freedEverywhere(undressed, 'dusk')
+    const bareUnit = { ...BLOCK, parts: [{ ...BLOCK.parts[0]!, unit: { ...UNIT, cloths: [] } }] }
+    const picture = { key: 'one', parts: [0, 0, -1] } as Parameters<typeof freedEverywhere>[2][number]
+    const both = freedEverywhere({ ...undressed, blocks: [bareUnit] }, 'dusk', [picture])
+    expect(both.blocks![0]!.parts[0]!.unit.cloths).toEqual(both.cloths!.slice(-2).map((each) => each.key))
+    const freed = freedEverywhere(undressed, 'dusk', [])
     expect(freed.blocks![0]!.parts[0]!.unit.cloths).toEqual([freed.cloths!.at(-1)!.key, 'white'])
   })
 

@@ -106,6 +106,96 @@ class PacksIT {
         assertThat(Browser.seriousFindings(page)).isEmpty();
     }
 
+    /** Twenty squares, one of each print, are ten pairs and twenty hourglasses (counting): all of a runner two by ten. */
+    @Test
+    void aRunnerComesOfAPackOfSquaresOneOfEachPrint() {
+        fromPack("Runner of hourglasses", "20 squares 5 in fen, 20 prints, one of each", "fen");
+        ofOneBlock("Hourglass", "3 1/2", 2, 10);
+        click(page.getByText("Blocks may turn and mirror"));
+        makeAndTally();
+        assertThat(page.getByLabel("The top in small").getByText("nothing", exact()))
+                .isVisible();
+        assertThat(page.getByLabel("How it is all made")).containsText("20 batches for the whole top");
+    }
+
+    /** Each print is twice in a little top of 26 half-square triangles, so 26 squares close as rings (Euler, 1736). */
+    @Test
+    void aLittleTopIsSewnAsOneChainOfItsPack() {
+        fromPack("Little top in a chain", "26 squares 5 in fell, 26 prints, one of each", "fell");
+        ofOneBlock("Half-Square Triangle", "3 1/2", 13, 2);
+        makeAndTally();
+        Locator group = page.locator("[data-group^='half-square']").first();
+        click(group.getByRole(AriaRole.BUTTON).first());
+        click(group.locator("[data-method=closed-ring]"));
+        assertThat(group.locator("[data-method=closed-ring][data-chosen]")).isVisible();
+        click(group.getByText("closed ring for all units of this kind"));
+        assertThat(page.getByLabel("How it is all made")).containsText("ring 1 of half-square triangles");
+        assertThat(page.getByLabel("The top in small").getByText("nothing", exact()))
+                .isVisible();
+        assertThat(actions).isLessThanOrEqualTo(MOST_ACTIONS);
+    }
+
+    @Test
+    void aFieldOfFourClothHourglassesComesOfFatQuarters() {
+        fromPack("Field from quarters", "36 fat quarters moss, 36 prints, one of each", "moss");
+        ofOneBlock("Hourglass of Four Cloths", "6", 6, 6);
+        makeAndTally();
+        assertThat(page.getByLabel("The top in small").getByText("nothing", exact()))
+                .isVisible();
+    }
+
+    /** Twelve prints, two in each of twelve blocks: each print in two of them (counting). */
+    @Test
+    void twelveLargeBlocksTakeTwoPrintsEachByTurns() {
+        fromPack("Round robin", "12 fat quarters loam, 12 prints, one of each", "loam");
+        click(button("any print in all of the top"));
+        fill(page.getByLabel("Blocks across"), "3");
+        fill(page.getByLabel("Blocks down"), "4");
+        fill(page.getByLabel("Block size, in"), "12");
+        page.getByLabel("Block size, in").blur();
+        makeAndTally("each print in 2 places");
+        assertThat(page.getByLabel("The top in small").getByText("nothing", exact()))
+                .isVisible();
+    }
+
+    private void fromPack(String name, String typed, String pack) {
+        page.navigate("/quilts");
+        page.getByLabel("Its name").fill(name);
+        button("Start").click();
+        page.waitForURL("**/cloth");
+        fill(page.getByLabel("What have you got?"), typed);
+        click(button("Put on the shelf"));
+        click(station("Top"));
+        actions++;
+        page.getByLabel("Take a cloth from the shelf")
+                .selectOption(new SelectOption().setLabel("all prints of " + pack));
+    }
+
+    /** A field of one block, all of any print. */
+    private void ofOneBlock(String block, String size, int across, int down) {
+        click(button("From a shelf"));
+        click(page.getByLabel("Take " + block + " into the quilt", new Page.GetByLabelOptions().setExact(true)));
+        actions++;
+        page.getByLabel("Block 1 of those that take turns").selectOption(new SelectOption().setLabel(block));
+        fill(page.getByLabel("Block size, in"), size);
+        fill(page.getByLabel("Blocks across"), "" + across);
+        fill(page.getByLabel("Blocks down"), "" + down);
+        page.getByLabel("Blocks down").blur();
+        click(button("any print in all of the top"));
+    }
+
+    private void makeAndTally() {
+        makeAndTally("No neighbours share a print.");
+    }
+
+    private void makeAndTally(String said) {
+        click(button("Make and lay out"));
+        assertThat(page.getByText(said)).isVisible();
+        click(station("Tally"));
+        assertThat(page.getByLabel("How it is all made")).isVisible();
+        assertThat(actions).isLessThanOrEqualTo(MOST_ACTIONS);
+    }
+
     private static Locator.GetByTextOptions exact() {
         return new Locator.GetByTextOptions().setExact(true);
     }

@@ -19,6 +19,9 @@ public final class TraditionalBlocks {
     public static final List<Block> ALL = List.of(
             // One cell
             read("plain-square", "Plain Square", "1", "1", "p:b"),
+            read("half-square-triangle", "Half-Square Triangle", "1", "1", "h:ba"),
+            read("hourglass", "Hourglass", "1", "1", "q:baba"),
+            read("four-cloth-hourglass", "Hourglass of Four Cloths", "1", "1", "q:abcd"),
             read("snowball", "Snowball", "1", "1", "c4~1/3:ab"),
             read("square-in-square", "Square in a Square", "1", "1", "c4~1/2:ba"),
             read("birds-in-the-air", "Birds in the Air", "1", "1", "r3:abc"),

@@ -7,6 +7,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import org.goldentally.core.block.Block;
+import org.goldentally.core.design.PlaceDesign.Exchange;
 
 /**
  * What a step changed, in the quilter's words, so that undo can say what it takes back: {@code border 4 in},
@@ -131,34 +132,49 @@ public final class NamedChange {
                 design -> design.setting().halves(),
                 halves -> halves == SettingDesign.Halves.PLAIN ? "plain halves" : "half blocks");
         say(design -> design.setting().cloth(), cloth -> "cloth of the setting");
-        if (!before.places().equals(after.places())) {
-            int places = Math.max(1, differing(before.places(), after.places()));
-            said.add(
-                    freePlacesChanged()
-                            ? "free places laid out"
-                            : places == 1 ? "1 place of the top" : places + " places of the top");
-        }
+        places();
         say(
                 QuiltDesign::sashing,
                 sashing -> sashing.unwanted() ? "no sashing" : "sashing " + measured(sashing.width()));
+    }
+
+    private void places() {
+        boolean blocks = !before.places().equals(after.places());
+        boolean edges = !before.edgePlaces().equals(after.edgePlaces());
+        if ((blocks || edges) && freePlacesChanged()) {
+            said.add("free places laid out");
+            return;
+        }
+        if (blocks) {
+            int places = Math.max(1, differing(before.places(), after.places()));
+            said.add(places == 1 ? "1 place of the top" : places + " places of the top");
+        }
+        if (edges) {
+            int units = Math.max(1, differing(before.edgePlaces(), after.edgePlaces()));
+            said.add(units == 1 ? "1 unit of an edge" : units + " units of edges");
+        }
     }
 
     /** Whether several places that changed got prints for free cloths. */
     private boolean freePlacesChanged() {
         Set<String> free = new HashSet<>();
         after.cloths().stream().filter(ClothInHand::dealt).forEach(cloth -> free.add(cloth.key()));
-        Set<PlaceDesign> was = new HashSet<>(before.places());
-        List<PlaceDesign> changed =
-                after.places().stream().filter(place -> !was.contains(place)).toList();
+        List<List<Exchange>> changed = new ArrayList<>();
+        changedIn(before.places(), after.places()).forEach(place -> changed.add(place.exchanges()));
+        changedIn(before.edgePlaces(), after.edgePlaces()).forEach(place -> changed.add(place.exchanges()));
         return changed.size() > 1
                 && changed.stream()
-                        .allMatch(place ->
-                                place.exchanges().stream().anyMatch(exchange -> free.contains(exchange.from())));
+                        .allMatch(exchanges -> exchanges.stream().anyMatch(exchange -> free.contains(exchange.from())));
     }
 
-    private static int differing(List<PlaceDesign> before, List<PlaceDesign> after) {
-        Set<PlaceDesign> was = new HashSet<>(before);
-        Set<PlaceDesign> is = new HashSet<>(after);
+    private static <P> List<P> changedIn(List<P> before, List<P> after) {
+        Set<P> was = new HashSet<>(before);
+        return after.stream().filter(place -> !was.contains(place)).toList();
+    }
+
+    private static <P> int differing(List<P> before, List<P> after) {
+        Set<P> was = new HashSet<>(before);
+        Set<P> is = new HashSet<>(after);
         long gone = before.stream().filter(place -> !is.contains(place)).count();
         long come = after.stream().filter(place -> !was.contains(place)).count();
         return Math.toIntExact(Math.max(gone, come));

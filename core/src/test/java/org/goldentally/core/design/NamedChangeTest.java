@@ -123,6 +123,14 @@ class NamedChangeTest {
                 new PlaceDesign(0, 0, "", 0, false, List.of(new PlaceDesign.Exchange("f", "a"))),
                 new PlaceDesign(0, 1, "", 0, false, List.of(new PlaceDesign.Exchange("f", "b")))));
         assertThat(NamedChange.between(free, laid)).isEqualTo("free places laid out");
+        List<EdgePlaceDesign> edges = List.of(edge(0, "f"), edge(1, "f"));
+        assertThat(NamedChange.between(free, laid.withEdgePlaces(edges))).isEqualTo("free places laid out");
+        assertThat(NamedChange.between(free, free.withEdgePlaces(List.of(edge(0, "b")))))
+                .isEqualTo("1 unit of an edge");
+    }
+
+    private static EdgePlaceDesign edge(int unit, String from) {
+        return new EdgePlaceDesign("border-1-1", unit, List.of(new PlaceDesign.Exchange(from, "a")), false);
     }
 
     private static SettingDesign onPoint(String cloth, SettingDesign.Between between) {
