@@ -11,6 +11,7 @@ import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.http.MediaType;
 import org.springframework.web.client.RestClient;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -48,29 +49,28 @@ class EditBenchmarkIT {
         String address = "/api/quilts/" + quilt.path("id").asString();
         ObjectNode body = json.createObjectNode().put("name", "Large").put("sameStep", false);
         body.set("design", large((ObjectNode) quilt.path("design")));
+        int version = keptAsThePageSendsIt(address, body);
         List<Double> millis = new ArrayList<>();
-        int version = 0;
+        List<Double> kept = new ArrayList<>();
         for (int edit = 0; edit < EDITS; edit++) {
             ObjectNode place = (ObjectNode) body.path("design").path("places").path(edit);
             place.put("quarterTurns", (place.path("quarterTurns").asInt() + 1) % 4);
             String sent = body.put("version", version).toString();
             long start = System.nanoTime();
-            String kept = client.put()
+            String stored = client.put()
                     .uri(address)
                     .contentType(MediaType.APPLICATION_JSON)
                     .body(sent)
                     .retrieve()
                     .body(String.class);
+            kept.add((System.nanoTime() - start) / 1e6);
             CompletableFuture.allOf(fetch(address + "/top"), fetch(address + "/tally"))
                     .join();
             millis.add((System.nanoTime() - start) / 1e6);
-            version = json.readTree(kept).path("version").asInt();
+            version = json.readTree(stored).path("version").asInt();
         }
-        List<Double> warm = millis.subList(EDITS / 2, EDITS);
-        Collections.sort(warm);
-        System.out.printf(
-                "edit to picture and ledger, 20 x 25 blocks of 16 units, 12 cloths: median %.0f ms, 95 %% under %.0f ms%n",
-                warm.get(warm.size() / 2), warm.get(warm.size() * 95 / 100));
+        tell("edit to picture and ledger, 20 x 25 blocks of 16 units, 12 cloths", millis);
+        tell("of that, edit to picture: until it is kept", kept);
 
         page.navigate(address.substring(4) + "/top");
         page.locator("[data-part]").first().waitFor();
@@ -91,6 +91,26 @@ class EditBenchmarkIT {
                   return `median ${times[45].toFixed(0)} ms, 95 % under ${times[85].toFixed(0)} ms`
                 }""");
         System.out.println("a step of zooming on the wall, to the next frame: " + frames);
+    }
+
+    /** A page sends whole documents; what the benchmark leaves out is filled in once, before anything is timed. */
+    private int keptAsThePageSendsIt(String address, ObjectNode body) {
+        JsonNode stored = json.readTree(client.put()
+                .uri(address)
+                .contentType(MediaType.APPLICATION_JSON)
+                .body(body.put("version", 0).toString())
+                .retrieve()
+                .body(String.class));
+        body.set("design", stored.path("design"));
+        return stored.path("version").asInt();
+    }
+
+    private static void tell(String what, List<Double> millis) {
+        List<Double> warm = new ArrayList<>(millis.subList(EDITS / 2, EDITS));
+        Collections.sort(warm);
+        System.out.printf(
+                "%s: median %.0f ms, 95 %% under %.0f ms%n",
+                what, warm.get(warm.size() / 2), warm.get(warm.size() * 95 / 100));
     }
 
     private CompletableFuture<String> fetch(String path) {

@@ -120,11 +120,13 @@ final class SharedSets {
         Wanted first = members.getFirst();
         Recipe recipe = recipes.apply(first.key().unit(), method);
         switch (method) {
-            case Chain chain ->
+            case Chain chain -> {
+                Map<String, Long> squares = new LinkedHashMap<>();
                 trails(chain, members)
-                        .forEach(trail -> trail.squares()
-                                .forEach(cloth -> pieces.merge(
-                                        new CutOfCloth(cloth, recipe.cuts().getFirst()), 1L, Long::sum)));
+                        .forEach(trail -> trail.squares().forEach(cloth -> squares.merge(cloth, 1L, Long::sum)));
+                squares.forEach((cloth, count) ->
+                        pieces.put(new CutOfCloth(cloth, recipe.cuts().getFirst()), count));
+            }
             case StripSetCut segments ->
                 strips(first, longest(members), ends(members).size(), pieces);
             case StripSetTriangles triangles -> strips(first, recipe, turns(members, recipe), pieces);

@@ -31,6 +31,7 @@ final class Workroom {
     private final OddOnes oddOnes;
     private final Map<PatchworkUnit, Map<PiecingMethod, Recipe>> recipes = new HashMap<>();
     private final Map<Wanted, Map<PiecingMethod, Recipe>> recipesOf = new IdentityHashMap<>();
+    private final Map<Wanted, Map<PiecingMethod, UnitPlan>> alone = new IdentityHashMap<>();
     private final SharedSets sets;
     private final PartsPool pool = new PartsPool();
 
@@ -163,8 +164,16 @@ final class Workroom {
         return parts;
     }
 
+    /** What a group takes by itself is asked again and again, while the others try their ways. */
     private UnitPlan sharingSets(Wanted units, PiecingMethod method, Recipe recipe) {
         List<Wanted> others = sets.others(units, method);
+        return others.isEmpty()
+                ? alone.computeIfAbsent(units, any -> new HashMap<>())
+                        .computeIfAbsent(method, any -> sharingSets(units, method, recipe, others))
+                : sharingSets(units, method, recipe, others);
+    }
+
+    private UnitPlan sharingSets(Wanted units, PiecingMethod method, Recipe recipe, List<Wanted> others) {
         List<Wanted> all = new ArrayList<>(others);
         all.add(units);
         List<ClothCut> cuts = sets.more(method, others, all, units);
