@@ -2,6 +2,7 @@ package org.goldentally.core.making;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +20,7 @@ import org.goldentally.core.method.PiecingMethod;
 import org.goldentally.core.method.Recipe;
 import org.goldentally.core.method.StripSetCut;
 import org.goldentally.core.method.StripSetTriangles;
+import org.goldentally.core.problem.Known;
 import org.goldentally.core.unit.ClothRole;
 import org.goldentally.core.unit.PatchworkUnit;
 import org.goldentally.core.unit.PatchworkUnit.StripSetSegment;
@@ -33,8 +35,15 @@ final class SharedSets {
     /** Groups that share their sets. */
     record Family(PiecingMethod method, Object what) {}
 
+    /** Units of two cloths in a chain or ring by themselves. */
+    private record Chained(boolean closed, long units) {}
+
+    private static final String ONE = "one";
+    private static final String OTHER = "other";
+
     private final BiFunction<PatchworkUnit, PiecingMethod, Recipe> recipes;
     private final int mostSquaresAChain;
+    private final Map<Chained, Map<String, Long>> ofTwoCloths = new HashMap<>();
     private final Map<Family, List<Wanted>> families = new LinkedHashMap<>();
 
     SharedSets(BiFunction<PatchworkUnit, PiecingMethod, Recipe> recipes, int mostSquaresAChain) {
@@ -121,11 +130,8 @@ final class SharedSets {
         Recipe recipe = recipes.apply(first.key().unit(), method);
         switch (method) {
             case Chain chain -> {
-                Map<String, Long> squares = new LinkedHashMap<>();
-                trails(chain, members)
-                        .forEach(trail -> trail.squares().forEach(cloth -> squares.merge(cloth, 1L, Long::sum)));
-                squares.forEach((cloth, count) ->
-                        pieces.put(new CutOfCloth(cloth, recipe.cuts().getFirst()), count));
+                CutPiece square = recipe.cuts().getFirst();
+                squares(chain, members).forEach((cloth, count) -> pieces.put(new CutOfCloth(cloth, square), count));
             }
             case StripSetCut segments ->
                 strips(first, longest(members), ends(members).size(), pieces);
@@ -133,6 +139,29 @@ final class SharedSets {
             default -> throw new IllegalStateException(method + " shares no sets");
         }
         return pieces;
+    }
+
+    private Map<String, Long> squares(Chain chain, List<Wanted> members) {
+        Line line = line(members.getFirst());
+        if (members.size() > 1 || line.one().equals(line.other())) {
+            return squares(trails(chain, members));
+        }
+        // Many groups are of two cloths each and as large as others; what a chain takes does not depend on which
+        // cloths.
+        Map<String, Long> likeIt = ofTwoCloths.computeIfAbsent(
+                new Chained(chain.isClosed(), line.count()),
+                any -> squares(Trails.through(
+                        List.of(new Line(ONE, OTHER, line.count())), chain.isClosed(), mostSquaresAChain)));
+        Map<String, Long> squares = new LinkedHashMap<>();
+        squares.put(line.one(), Known.of(likeIt, ONE));
+        squares.put(line.other(), Known.of(likeIt, OTHER));
+        return squares;
+    }
+
+    private static Map<String, Long> squares(List<Trail> trails) {
+        Map<String, Long> squares = new LinkedHashMap<>();
+        trails.forEach(trail -> trail.squares().forEach(cloth -> squares.merge(cloth, 1L, Long::sum)));
+        return squares;
     }
 
     private static void strips(Wanted units, Recipe recipe, long sets, Map<CutOfCloth, Long> pieces) {
@@ -143,10 +172,11 @@ final class SharedSets {
 
     /** The chains through all units of these groups. */
     List<Trail> trails(Chain chain, List<Wanted> members) {
-        List<Line> lines = members.stream()
-                .map(units -> new Line(units.cloth(ClothRole.A), units.cloth(ClothRole.B), units.all()))
-                .toList();
-        return Trails.through(lines, chain.isClosed(), mostSquaresAChain);
+        return Trails.through(members.stream().map(SharedSets::line).toList(), chain.isClosed(), mostSquaresAChain);
+    }
+
+    private static Line line(Wanted units) {
+        return new Line(units.cloth(ClothRole.A), units.cloth(ClothRole.B), units.all());
     }
 
     /** What is left of each strip set that these segments are cut from. */
