@@ -4,6 +4,7 @@ import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
 import { useClothColours } from '@/features/top'
 import { ProblemNote, spellCount, TopPicture, WaitNote } from '@/shared'
 import AllowanceChoice from './AllowanceChoice.vue'
+import BestPlans from './BestPlans.vue'
 import ClothAccount from './ClothAccount.vue'
 import GroupCard from './GroupCard.vue'
 import MakingPanel from './MakingPanel.vue'
@@ -29,7 +30,9 @@ const lit = computed(() => {
 })
 
 function take(units: string, method: string) {
-  quilt.change({ methods: [...design.value.methods.filter((choice) => choice.units !== units), { units, method }] })
+  quilt.change({
+    methods: [...design.value.methods.filter((choice) => choice.units !== units), { units, method, byHand: true }],
+  })
 }
 function cut(cloth: string, style: 'PLAIN' | 'TIDY' | 'THRIFTY', effort: number, everywhere: boolean) {
   const others = everywhere ? [] : design.value.plan.cutting.filter((choice) => choice.cloth !== cloth)
@@ -63,7 +66,7 @@ function takeAll(group: Group, method: string) {
   const others = design.value.methods.filter(
     (choice) => choice.units !== group.allKey && !choice.units.startsWith(`${group.allKey}:`),
   )
-  quilt.change({ methods: [...others, { units: group.allKey, method }] })
+  quilt.change({ methods: [...others, { units: group.allKey, method, byHand: true }] })
 }
 </script>
 
@@ -174,6 +177,7 @@ function takeAll(group: Group, method: string) {
     </section>
 
     <section class="space-y-4 overflow-y-auto bg-white p-4" aria-labelledby="ledger-title" tabindex="-1">
+      <BestPlans v-if="tally.cloths.length" />
       <h2 id="ledger-title" class="panel-title">Cloth: needed, on the shelf, left over</h2>
       <ProblemNote :problems="tally.notices" hint />
       <ClothAccount

@@ -52,6 +52,8 @@ class CoreStandsAloneTest {
             .doNotHaveSimpleName("Layout")
             .and()
             .doNotHaveSimpleName("Purchase")
+            .and()
+            .doNotHaveSimpleName("PlanCosts")
             .should()
             .callMethod(Length.class, "toDoubleInches");
 }

@@ -84,6 +84,11 @@ public record BorderDesign(
         return new BorderDesign(kind, width, cloth, units, unitLength, mirrorAtMiddle, corners, corner, otherJoin);
     }
 
+    /** The same, finished as wide as typed. */
+    public BorderDesign ofWidth(String typed) {
+        return new BorderDesign(kind, typed, cloth, units, unitLength, mirrorAtMiddle, corners, corner, join);
+    }
+
     /** With a unit in each corner. */
     public BorderDesign withCorner(UnitDesign unit) {
         return new BorderDesign(

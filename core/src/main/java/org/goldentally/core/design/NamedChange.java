@@ -218,6 +218,9 @@ public final class NamedChange {
                     .filter(choice -> !before.methods().contains(choice))
                     .reduce((one, other) -> other)
                     .orElse(null);
+            if (last != null && !last.byHand()) {
+                return "a plan for all units";
+            }
             return last == null ? "a method let go" : last.method().replace('-', ' ');
         });
         say(design -> design.plan().cutting(), any -> "way of cutting");

@@ -92,8 +92,19 @@ public record QuiltDesign(
         }
     }
 
-    /** A group of units made by a method that the quilter chose: {@code HALF_SQUARE:a,b} by {@code eight-at-a-time}. */
-    public record MethodChoice(String units, String method) {
+    /**
+     * A group of units made by a chosen method: {@code HALF_SQUARE:a,b} by {@code eight-at-a-time}.
+     *
+     * @param byHand whether the quilter chose it for this group herself, so that no plan changes it
+     */
+    public record MethodChoice(
+            String units, String method, @LeftOut("true") boolean byHand) {
+
+        /** As the quilter chose. */
+        public MethodChoice(String units, String method) {
+            this(units, method, true);
+        }
+
         public MethodChoice {
             Limits.text(units, 400, "units");
             Limits.text(method, 60, "method");
@@ -102,6 +113,10 @@ public record QuiltDesign(
 
     public QuiltDesign withCloths(List<ClothInHand> others) {
         return changed(parts -> parts.cloths = others);
+    }
+
+    public QuiltDesign withAllowance(Allowance other) {
+        return changed(parts -> parts.allowance = other);
     }
 
     public QuiltDesign withBlocks(List<Block> others) {
@@ -152,6 +167,7 @@ public record QuiltDesign(
 
     /** What a copy may have otherwise. */
     private static final class Parts {
+        private Allowance allowance;
         private List<ClothInHand> cloths;
         private List<Block> blocks;
         private BlockSizeDesign blockSize;
@@ -165,6 +181,7 @@ public record QuiltDesign(
         private PlanDesign plan;
 
         Parts(QuiltDesign of) {
+            allowance = of.allowance;
             cloths = of.cloths;
             blocks = of.blocks;
             blockSize = of.blockSize;
@@ -184,7 +201,7 @@ public record QuiltDesign(
                     of.system,
                     of.seam,
                     of.grid,
-                    of.allowance,
+                    allowance,
                     cloths,
                     blocks,
                     blockSize,

@@ -64,4 +64,9 @@ public record SettingDesign(
         Limits.required(halves, "halves");
         blocks = List.copyOf(blocks);
     }
+
+    /** The same with other numbers of blocks. */
+    public SettingDesign resized(int otherAcross, int otherDown) {
+        return new SettingDesign(kind, otherAcross, otherDown, blocks, cloth, halves, between, betweenBlock);
+    }
 }

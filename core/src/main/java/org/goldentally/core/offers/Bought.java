@@ -12,9 +12,9 @@ import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.tally.TopTally;
 
 /** What a tally buys of each cloth, to set two ways side by side. */
-record Bought(Map<String, Length> lengths, Map<String, Boolean> impossible) {
+public record Bought(Map<String, Length> lengths, Map<String, Boolean> impossible) {
 
-    static Bought of(TopTally tally) {
+    public static Bought of(TopTally tally) {
         Map<String, Length> lengths = new LinkedHashMap<>();
         Map<String, Boolean> impossible = new LinkedHashMap<>();
         for (ClothLedger ledger : tally.ledgers()) {
@@ -31,7 +31,7 @@ record Bought(Map<String, Length> lengths, Map<String, Boolean> impossible) {
     }
 
     /** Whether no cloth is bought more of than there, and at least one less. */
-    boolean savesOver(Bought other) {
+    public boolean savesOver(Bought other) {
         boolean less = false;
         for (String cloth : allCloths(other)) {
             if (of(cloth).isLongerThan(other.of(cloth))
@@ -52,7 +52,7 @@ record Bought(Map<String, Length> lengths, Map<String, Boolean> impossible) {
     }
 
     /** {@code buys 1/8 yd less oat, 1/4 yd more ink}; says so where nothing is bought otherwise. */
-    String against(Bought other, List<ClothInHand> cloths, MeasureSystem system) {
+    public String against(Bought other, List<ClothInHand> cloths, MeasureSystem system) {
         List<String> said = new ArrayList<>();
         for (ClothInHand cloth : cloths) {
             Length now = of(cloth.key());

@@ -2,7 +2,10 @@ package org.goldentally.app.quilts.formats;
 
 import tools.jackson.databind.node.ObjectNode;
 
-/** Format 5 dressed all units of the sashing or of a border alike, and let any print of a pack lie at a free place. */
+/**
+ * Format 5 dressed all units of the sashing or of a border alike, let any print of a pack lie at a free place, and knew only
+ * methods that the quilter chose herself.
+ */
 final class FifthFormat implements FormatStep {
 
     @Override
@@ -17,6 +20,11 @@ final class FifthFormat implements FormatStep {
         design.path("cloths").forEach(cloth -> {
             if (cloth instanceof ObjectNode known) {
                 known.putArray("but");
+            }
+        });
+        design.path("methods").forEach(choice -> {
+            if (choice instanceof ObjectNode known) {
+                known.put("byHand", true);
             }
         });
         // The first spare blocks of format 5 did not say yet whether they are mirrored.

@@ -1,0 +1,146 @@
+package org.goldentally.app.plan;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.cloth.Price;
+import org.goldentally.core.cloth.Purchase;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.making.UnitPlan;
+import org.goldentally.core.plans.BestPlans.Tried;
+import org.goldentally.core.plans.PlanCosts;
+import org.goldentally.core.plans.ShelfAnswer;
+
+/**
+ * Three plans side by side, and whether the shelf is enough.
+ *
+ * @param enough whether it can be made from the shelf
+ * @param missing what the plan that buys least buys all the same
+ * @param changes small changes that help
+ */
+record BestPlansView(
+        boolean enough, List<String> missing, PlanView now, List<PlanView> plans, List<ChangeView> changes) {
+
+    /** More are summed up. */
+    private static final int MOST_NAMED = 4;
+
+    /**
+     * A plan.
+     *
+     * @param key finds it again; empty for the plan of now
+     * @param same whether it is what is planned now
+     * @param ways how its units are made, a line for each kind and method
+     * @param buys each length to buy; empty where nothing is
+     * @param money of what has a price; empty where nothing is bought or no price is known
+     * @param unpriced lengths whose price is not known
+     * @param hours before anything is sewn, a guess
+     */
+    record PlanView(
+            String key,
+            String label,
+            boolean same,
+            List<String> ways,
+            List<String> buys,
+            String money,
+            int unpriced,
+            long piecesOpened,
+            long cuts,
+            String seams,
+            long trimmedUnits,
+            String hours) {}
+
+    record ChangeView(String key, String what, boolean enough, String effect) {}
+
+    static BestPlansView of(ShelfAnswer answer, Map<String, Price> prices) {
+        QuiltDesign design = answer.now().design();
+        List<PlanView> plans = new ArrayList<>();
+        answer.plans()
+                .forEach((aim, plan) -> plans.add(
+                        view(aim.name(), aim.label(), plan, plan.design().equals(design), prices)));
+        List<String> missing = new ArrayList<>();
+        answer.missing().forEach((cloth, purchase) -> missing.add(purchase.write() + " " + name(design, cloth)));
+        return new BestPlansView(
+                answer.isEnough(),
+                few(missing),
+                view("", "as planned now", answer.now(), true, prices),
+                plans,
+                answer.changes().stream()
+                        .map(change -> new ChangeView(change.key(), change.what(), change.enough(), change.effect()))
+                        .toList());
+    }
+
+    private static PlanView view(String key, String label, Tried plan, boolean same, Map<String, Price> prices) {
+        PlanCosts costs = plan.costs();
+        List<String> buys = new ArrayList<>();
+        BigDecimal money = BigDecimal.ZERO;
+        int unpriced = 0;
+        for (ClothLedger ledger : plan.tally().ledgers()) {
+            if (ledger.toBuy().isEmpty()) {
+                continue;
+            }
+            Purchase purchase = ledger.toBuy().get().purchase();
+            buys.add(purchase.write() + " " + name(plan.design(), ledger.cloth()));
+            Price price = prices.get(ledger.cloth());
+            if (price == null || price.of(purchase).isEmpty()) {
+                unpriced++;
+            } else {
+                money = money.add(price.of(purchase).get());
+            }
+        }
+        return new PlanView(
+                key,
+                label,
+                same,
+                ways(plan),
+                few(buys),
+                money.signum() == 0 ? "" : money.toPlainString(),
+                unpriced,
+                costs.piecesOpened(),
+                costs.cuts(),
+                Purchase.writeRoughly(costs.seams(), plan.design().system()),
+                costs.trimmedUnits(),
+                hours(costs.minutes()));
+    }
+
+    /** {@code about 26 hours}, to the half hour below ten. */
+    private static String hours(double minutes) {
+        long halves = Math.max(1, Math.round(minutes / 30));
+        if (halves >= 20) {
+            return "about " + Math.round(minutes / 60) + " hours";
+        }
+        String whole = halves / 2 == 0 ? "" : halves / 2 + "";
+        String half = halves % 2 == 1 ? "½" : "";
+        return "about " + (whole + (whole.isEmpty() || half.isEmpty() ? "" : " ") + half)
+                + (halves <= 2 ? " hour" : " hours");
+    }
+
+    private static List<String> ways(Tried plan) {
+        Map<String, Long> ways = new LinkedHashMap<>();
+        plan.tally().choices().forEach(choice -> {
+            UnitPlan chosen = choice.chosen();
+            if (choice.ways().size() > 1) {
+                ways.merge(chosen.name() + ": " + chosen.method().displayName(), 1L, Long::sum);
+            }
+        });
+        return ways.entrySet().stream()
+                .map(way -> way.getValue() == 1 ? way.getKey() : way.getKey() + ", " + way.getValue() + " combinations")
+                .toList();
+    }
+
+    private static List<String> few(List<String> all) {
+        if (all.size() <= MOST_NAMED + 1) {
+            return all;
+        }
+        List<String> few = new ArrayList<>(all.subList(0, MOST_NAMED));
+        few.add((all.size() - MOST_NAMED) + " more cloths");
+        return few;
+    }
+
+    private static String name(QuiltDesign design, String cloth) {
+        return design.cloth(cloth).map(ClothInHand::name).orElse("cloth not chosen");
+    }
+}

@@ -1,0 +1,180 @@
+package org.goldentally.core.plans;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.chance.Chance;
+import org.goldentally.core.chance.Tries;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.cutting.yardage.CuttingStyle;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.QuiltDesign.MethodChoice;
+import org.goldentally.core.habits.Allowance;
+import org.goldentally.core.making.UnitPlan;
+import org.goldentally.core.making.UnitPlans;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.method.MethodId;
+import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.quilt.Tops;
+import org.goldentally.core.tally.TopTally;
+import org.junit.jupiter.api.Test;
+
+/** Plans chosen as a whole for the shelf there is. */
+class ShelfAnswerTest {
+
+    /**
+     * Twelve pinwheels of 8 in want 48 half-square triangles of 4 in: 24 pairs of 5 in squares two at a time. The shelf has
+     * just these, which no other method can use; so the answer is yes, and taking the plan buys nothing.
+     */
+    @Test
+    void thePlanThatUsesWhatThereIsIsFound() {
+        Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(24, 5), "b", squares(24, 5));
+        QuiltTop top = Tops.of(4, 3, "8", "pinwheel").top();
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, ClothLedger::of);
+        assertThat(answer.isEnough()).isTrue();
+        QuiltDesign taken = answer.design("BUYS_LEAST").orElseThrow();
+        assertThat(TopTally.of(QuiltTop.of(taken), shelf).ledgers()).allMatch(ClothLedger::isEnough);
+        assertThat(answer.changes()).isEmpty();
+    }
+
+    /** 14 in squares were chosen where only 10 in squares lie there: eight at a time of 4 in wants 9 3/4 to 10 in. */
+    @Test
+    void theSquaresThatLieThereDecide() {
+        Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(6, 10), "b", squares(6, 10));
+        QuiltTop top = Tops.of(4, 3, "8", "pinwheel").top();
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, ClothLedger::of);
+        assertThat(answer.isEnough()).isTrue();
+        assertThat(answer.plans().get(Aim.BUYS_LEAST).tally().choices())
+                .allMatch(choice -> choice.chosen().method().id() == MethodId.EIGHT_AT_A_TIME);
+    }
+
+    /** A shelf cut from a plan that was made: whatever the top, the answer must be yes. */
+    @Tries(12)
+    void aShelfThatOnceWasEnoughIsEnough(Chance chance) {
+        QuiltTop top = Tops.of(
+                        chance.between(2, 5),
+                        chance.between(2, 5),
+                        chance.of(List.of("6", "8", "9")),
+                        chance.of(List.of("pinwheel", "big-dipper", "dutchmans-puzzle", "churn-dash")))
+                .top();
+        TopTally any = anyPlan(top, chance);
+        Map<String, List<ShelfPieces>> shelf = new LinkedHashMap<>();
+        any.ledgers()
+                .forEach(ledger -> shelf.put(
+                        ledger.cloth(),
+                        List.of(new ShelfPieces(
+                                "s",
+                                1,
+                                new ClothPiece(
+                                        PieceForm.YARDAGE,
+                                        ledger.widthToBuy(),
+                                        ledger.toBuy().orElseThrow().purchase().bought(),
+                                        ClothPiece.Edge.STRAIGHT)))));
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, ClothLedger::of);
+        assertThat(answer.isEnough()).as(chance + " " + answer.missing()).isTrue();
+    }
+
+    private static TopTally anyPlan(QuiltTop top, Chance chance) {
+        QuiltDesign design = top.design();
+        for (UnitPlans.Choice choice : TopTally.of(top, Map.of()).choices()) {
+            List<UnitPlan> ways =
+                    choice.ways().stream().filter(UnitPlans::isUsual).toList();
+            UnitPlan way = chance.of(ways.isEmpty() ? choice.ways() : ways);
+            List<MethodChoice> methods = new java.util.ArrayList<>(design.methods());
+            methods.add(new MethodChoice(way.key().choice(), way.method().key(), false));
+            design = design.withMethods(methods);
+        }
+        return TopTally.of(QuiltTop.of(design), Map.of());
+    }
+
+    /** No plan of an aim is worse in what it aims at than any other that was looked at. */
+    @Test
+    void eachPlanIsTheBestOfTheThreeInItsOwnAim() {
+        QuiltTop top = Tops.of(6, 7, "9", "dutchmans-puzzle")
+                .border(BorderDesign.plain("4", "a", Corners.BUTTED))
+                .top();
+        ShelfAnswer answer = ShelfAnswer.of(top, Map.of("a", squares(30, 10)), ClothLedger::of);
+        PlanCosts buys = answer.plans().get(Aim.BUYS_LEAST).costs();
+        PlanCosts sews = answer.plans().get(Aim.SEWS_LEAST).costs();
+        PlanCosts cuts = answer.plans().get(Aim.CUTS_SIMPLEST).costs();
+        PlanCosts now = answer.now().costs();
+        assertThat(buys.bought()).isLessThanOrEqualTo(sews.bought()).isLessThanOrEqualTo(cuts.bought());
+        assertThat(buys.bought()).isLessThanOrEqualTo(now.bought());
+        assertThat(sews.sewingMinutes())
+                .isLessThanOrEqualTo(buys.sewingMinutes())
+                .isLessThanOrEqualTo(cuts.sewingMinutes());
+        assertThat(cuts.cuts()).isLessThanOrEqualTo(buys.cuts()).isLessThanOrEqualTo(sews.cuts());
+    }
+
+    @Test
+    void whatWasChosenByHandStaysAndTheRestIsChosenAnew() {
+        Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(24, 5), "b", squares(24, 5));
+        QuiltTop top = Tops.of(4, 3, "8", "pinwheel")
+                .choose("half-square triangle", "four-at-a-time")
+                .top();
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, ClothLedger::of);
+        assertThat(answer.plans().values())
+                .allSatisfy(plan -> assertThat(plan.tally().choices())
+                        .allMatch(choice -> choice.chosen().method().id() == MethodId.FOUR_AT_A_TIME));
+        assertThat(answer.isEnough()).isFalse();
+    }
+
+    /**
+     * 23 squares of 5 in give 46 units, two short of the 48: a row fewer is enough, and so is less room to trim where the
+     * squares are too small by an eighth.
+     */
+    @Test
+    void changesThatWouldDoAreOfferedWithTheirEffect() {
+        Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(23, 5), "b", squares(23, 5));
+        QuiltTop top = Tops.of(4, 3, "8", "pinwheel").top();
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, ClothLedger::of);
+        assertThat(answer.isEnough()).isFalse();
+        assertThat(answer.missing()).containsOnlyKeys("a", "b");
+        assertThat(answer.changes()).extracting(ShelfAnswer.Change::key).contains("row", "column");
+        assertThat(answer.changes()).allSatisfy(change -> {
+            TopTally taken = TopTally.of(QuiltTop.of(change.design()), shelf);
+            assertThat(taken.ledgers().stream().allMatch(ClothLedger::isEnough)).isEqualTo(change.enough());
+        });
+        Map<String, List<ShelfPieces>> small = new HashMap<>();
+        small.put("a", squares(24, Length.inches(4, 7, 8)));
+        small.put("b", squares(24, Length.inches(4, 7, 8)));
+        ShelfAnswer exact = ShelfAnswer.of(
+                Tops.of(4, 3, "8", "pinwheel").with(Allowance.TRIM).top(), small, ClothLedger::of);
+        assertThat(exact.changes().getFirst())
+                .matches(ShelfAnswer.Change::enough)
+                .extracting(ShelfAnswer.Change::what)
+                .isEqualTo("room to trim: exact");
+    }
+
+    /** Two strips of a width, each cut into eight squares: squaring up, two strips, sixteen squares (counting). */
+    @Test
+    void cutsAreCounted() {
+        QuiltTop top = Tops.of(2, 2, "4", "plain-square").top();
+        TopTally tally = TopTally.of(top, Map.of("b", squares(4, Length.inches(10))));
+        assertThat(PlanCosts.of(tally).cuts())
+                .as("four squares of 4 1/2 in of one square: two strips, two squares each")
+                .isEqualTo(2 + 4);
+        TopTally bought = TopTally.of(top, Map.of());
+        assertThat(bought.ledgers().getFirst().choice().style()).isEqualTo(CuttingStyle.PLAIN);
+        assertThat(PlanCosts.of(bought).cuts())
+                .as("squared up, one strip, four squares")
+                .isEqualTo(1 + 1 + 4);
+        assertThat(PlanCosts.of(bought).sewingMinutes()).isZero();
+    }
+
+    private static List<ShelfPieces> squares(int count, int inches) {
+        return squares(count, Length.inches(inches));
+    }
+
+    private static List<ShelfPieces> squares(int count, Length side) {
+        return List.of(new ShelfPieces("s", count, ClothPiece.square(side)));
+    }
+}

@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { call, type Problem, problemsOf } from '@/api/client'
+import { useOpenQuilt } from '@/features/quilts'
+import { ProblemNote, spellCount, WaitNote } from '@/shared'
+
+const quilt = useOpenQuilt()
+const problems = ref<Problem[]>([])
+const taking = ref<string>()
+const {
+  data: answer,
+  error,
+  isFetching,
+} = useQuery({
+  queryKey: computed(() => ['quilt', quilt.id.value, 'plans']),
+  queryFn: () => call('GET', '/api/quilts/{id}/plans', { path: { id: quilt.id.value! } }),
+  placeholderData: (before) => before,
+  retry: false,
+})
+const anything = computed(() => answer.value?.plans.some((plan) => plan.ways.length || plan.cuts))
+
+async function take(key: string) {
+  taking.value = key
+  try {
+    await quilt.changeBy((version) =>
+      call('POST', '/api/quilts/{id}/plans/take', { path: { id: quilt.id.value! }, body: { version, key } }),
+    )
+    problems.value = []
+  } catch (thrown) {
+    problems.value = problemsOf(thrown)
+  }
+  taking.value = undefined
+}
+</script>
+
+<template>
+  <section aria-labelledby="plans-title" class="space-y-3" :aria-busy="isFetching">
+    <h2 id="plans-title" class="panel-title">Is the cloth enough?</h2>
+    <WaitNote v-if="!answer" what="the best plans" :error="error" />
+    <template v-else-if="anything">
+      <p class="text-lg leading-6" data-answer>
+        <template v-if="answer.enough"
+          ><strong>Yes.</strong> It can be made from the shelf; the plan that buys least shows how.</template
+        >
+        <template v-else
+          ><strong>Not all of it.</strong> However it is made, this is still to buy:
+          {{ answer.missing.join(', ') }}.</template
+        >
+      </p>
+      <ul v-if="answer.changes.length" class="space-y-1" aria-label="Small changes that help">
+        <li
+          v-for="change in answer.changes"
+          :key="change.key"
+          class="flex items-center gap-2 rounded-lg bg-paper p-2"
+          :data-change="change.key"
+        >
+          <span class="min-w-0 flex-1 leading-5"
+            ><span class="block font-medium first-letter:uppercase">{{ change.what }}</span
+            ><span class="block text-sm text-soft first-letter:uppercase"
+              ><template v-if="change.enough">Then nothing is to buy. </template>It {{ change.effect }}.</span
+            ></span
+          >
+          <button
+            class="button min-h-9"
+            :disabled="!!taking"
+            :aria-label="`Take it: ${change.what}`"
+            @click="take(change.key)"
+          >
+            Take it
+          </button>
+        </li>
+      </ul>
+      <div class="grid gap-2 sm:grid-cols-3">
+        <article
+          v-for="plan in answer.plans"
+          :key="plan.key"
+          class="flex flex-col gap-2 rounded-xl border border-line p-3 data-[same]:border-2 data-[same]:border-tape-deep data-[same]:bg-tape-pale"
+          :data-plan="plan.key"
+          :data-same="plan.same || undefined"
+          :aria-label="`The plan that ${plan.label}`"
+        >
+          <h3 class="font-bold first-letter:uppercase">{{ plan.label }}</h3>
+          <p v-if="!plan.buys.length" class="font-medium">Nothing to buy</p>
+          <p v-else class="leading-5">
+            Buy {{ plan.buys.join(', ')
+            }}<template v-if="plan.money"
+              >: {{ plan.money }}<template v-if="plan.unpriced"> and {{ plan.unpriced }} not priced</template></template
+            >
+          </p>
+          <dl class="text-sm leading-5">
+            <div class="flex justify-between gap-2">
+              <dt>Pieces of cloth opened</dt>
+              <dd class="font-bold">{{ plan.piecesOpened }}</dd>
+            </div>
+            <div class="flex justify-between gap-2">
+              <dt>Cuts</dt>
+              <dd class="font-bold">{{ plan.cuts }}</dd>
+            </div>
+            <div class="flex justify-between gap-2">
+              <dt>Seams of units</dt>
+              <dd class="font-bold">{{ plan.seams }}</dd>
+            </div>
+            <div class="flex justify-between gap-2">
+              <dt>Units to trim</dt>
+              <dd class="font-bold">{{ plan.trimmedUnits }}</dd>
+            </div>
+            <div class="flex justify-between gap-2">
+              <dt>Units take</dt>
+              <dd class="font-bold">{{ plan.hours }}</dd>
+            </div>
+          </dl>
+          <details class="flex-1 text-sm">
+            <summary class="cursor-pointer underline decoration-dotted">
+              {{ spellCount(plan.ways.length, 'way', 'ways') }} of making
+            </summary>
+            <ul>
+              <li v-for="way in plan.ways" :key="way" class="first-letter:uppercase">{{ way }}</li>
+            </ul>
+          </details>
+          <p v-if="plan.same" class="py-1.5 text-center font-medium">Planned now</p>
+          <button
+            v-else
+            class="button min-h-9"
+            :disabled="!!taking"
+            :aria-label="`Take the plan that ${plan.label}`"
+            @click="take(plan.key)"
+          >
+            {{ taking === plan.key ? 'Taking …' : 'Take it' }}
+          </button>
+        </article>
+      </div>
+      <p class="text-sm text-soft">
+        Now: {{ answer.now.buys.length ? `buy ${answer.now.buys.join(', ')}` : 'nothing to buy' }};
+        {{ spellCount(answer.now.cuts, 'cut', 'cuts') }}, {{ answer.now.hours }}. What you chose by hand stays in every
+        plan. The hours are a guess from so many cuts, sets and seams, before anything is sewn.
+      </p>
+    </template>
+    <ProblemNote :problems="problems" />
+  </section>
+</template>
