@@ -44,8 +44,7 @@ async function take(key: string) {
           ><strong>Yes.</strong> It can be made from the shelf; the plan that buys least shows how.</template
         >
         <template v-else
-          ><strong>Not all of it.</strong> However it is made, this is still to buy:
-          {{ answer.missing.join(', ') }}.</template
+          ><strong>Not all of it.</strong> The best plan found still buys {{ answer.missing.join(', ') }}.</template
         >
       </p>
       <ul v-if="answer.changes.length" class="space-y-1" aria-label="Small changes that help">
@@ -90,7 +89,7 @@ async function take(key: string) {
           </p>
           <dl class="text-sm leading-5">
             <div class="flex justify-between gap-2">
-              <dt>Pieces of cloth opened</dt>
+              <dt>Cloths opened</dt>
               <dd class="font-bold">{{ plan.piecesOpened }}</dd>
             </div>
             <div class="flex justify-between gap-2">
@@ -98,7 +97,7 @@ async function take(key: string) {
               <dd class="font-bold">{{ plan.cuts }}</dd>
             </div>
             <div class="flex justify-between gap-2">
-              <dt>Seams of units</dt>
+              <dt>Seams</dt>
               <dd class="font-bold">{{ plan.seams }}</dd>
             </div>
             <div class="flex justify-between gap-2">
@@ -106,7 +105,7 @@ async function take(key: string) {
               <dd class="font-bold">{{ plan.trimmedUnits }}</dd>
             </div>
             <div class="flex justify-between gap-2">
-              <dt>Units take</dt>
+              <dt>Time for it</dt>
               <dd class="font-bold">{{ plan.hours }}</dd>
             </div>
           </dl>
@@ -133,7 +132,8 @@ async function take(key: string) {
       <p class="text-sm text-soft">
         Now: {{ answer.now.buys.length ? `buy ${answer.now.buys.join(', ')}` : 'nothing to buy' }};
         {{ spellCount(answer.now.cuts, 'cut', 'cuts') }}, {{ answer.now.hours }}. What you chose by hand stays in every
-        plan. The hours are a guess from so many cuts, sets and seams, before anything is sewn.
+        plan. Seams and time are of the units, joining them not counted; the time is a guess from so many cuts, sets and
+        seams.
       </p>
     </template>
     <ProblemNote :problems="problems" />

@@ -105,6 +105,23 @@ class ShelfToSheetIT {
         assertThat(page.getByText("runs out first")).isVisible();
     }
 
+    /** A plan is taken as one step, says that it is what is planned now, and goes back as one step. */
+    @Test
+    void aPlanIsTakenAsAWholeAndTakenBack() {
+        page.navigate("/quilts");
+        Browser.quilt(page, "Geese at dusk").click();
+        station("Tally").click();
+        assertThat(page.locator("[data-answer]")).containsText("rose");
+        Locator plan = page.locator("[data-plan=SEWS_LEAST]");
+        plan.getByRole(AriaRole.BUTTON).click();
+        assertThat(plan).containsText("Planned now");
+        assertThat(undo()).containsText("a plan for all units");
+        org.assertj.core.api.Assertions.assertThat(Browser.seriousFindings(page))
+                .isEmpty();
+        undo().click();
+        assertThat(plan.getByRole(AriaRole.BUTTON)).isVisible();
+    }
+
     private void start(String name) {
         page.navigate("/quilts");
         page.getByLabel("Its name").fill(name);

@@ -101,7 +101,7 @@ record BestPlansView(
                 unpriced,
                 costs.piecesOpened(),
                 costs.cuts(),
-                Purchase.writeRoughly(costs.seams(), plan.design().system()),
+                Purchase.writeRoughly(costs.seams(), plan.design().system()).replace(".0 ", " "),
                 costs.trimmedUnits(),
                 hours(costs.minutes()));
     }
