@@ -178,19 +178,19 @@ public class Quilts {
         StaleVersionException.check(of.version(), quilt.version());
         QuiltDesign now = documents.read(quilt.id(), quilt.version(), quilt.design());
         boolean onlyItsName = design.equals(now);
+        String document = documents.write(design);
         if (!onlyItsName) {
             boolean goesOn = sameStep && quilt.step() > 0;
             QuiltDesign before = goesOn ? documents.read(steps.document(id, quilt.step() - 1)) : now;
-            keepStep(quilt, goesOn ? quilt.step() : quilt.step() + 1, design, NamedChange.between(before, design));
+            keepStep(quilt, goesOn ? quilt.step() : quilt.step() + 1, document, NamedChange.between(before, design));
         }
         quilt.calledBy(of.edit());
-        quilt.change(name.strip(), documents.write(design));
+        quilt.change(name.strip(), document);
         return stored(quilts.saveAndFlush(quilt), design);
     }
 
     /** Steps after a new one are gone: it leads elsewhere. */
-    private void keepStep(Quilt quilt, int number, QuiltDesign design, String what) {
-        String document = documents.write(design);
+    private void keepStep(Quilt quilt, int number, String document, String what) {
         if (quilt.lastStep() > quilt.step()) {
             steps.deleteAfter(quilt.id(), quilt.step());
         }
@@ -238,9 +238,10 @@ public class Quilts {
                 .map(each -> new StepTakenOut.Step(each.what(), documents.upToDate(each.document())))
                 .toList();
         QuiltDesign design = documents.read(StepTakenOut.from(later));
-        keepStep(quilt, quilt.step() + 1, design, "taken out: " + later.get(1).what());
+        String document = documents.write(design);
+        keepStep(quilt, quilt.step() + 1, document, "taken out: " + later.get(1).what());
         quilt.calledBy(of.edit());
-        quilt.change(quilt.name(), documents.write(design));
+        quilt.change(quilt.name(), document);
         return stored(quilts.saveAndFlush(quilt), design);
     }
 

@@ -207,7 +207,7 @@ final class SewCards {
             } else {
                 said.add(
                         out.mayGoWrong() == 0
-                                ? "The cloth is just enough: none may go wrong."
+                                ? "The cloth is just enough: none is left over to cut another of."
                                 : "The cloth still covers " + out.mayGoWrong() + " more that go"
                                         + (out.mayGoWrong() == 1 ? "es" : "") + " wrong.");
             }
