@@ -12,6 +12,8 @@ export interface GroupCardProps {
   colours: readonly string[]
   clothNames: readonly string[]
   chosen: boolean
+  /** Who chose the way: the quilter, whose choice stays in every plan, a plan, or nobody. */
+  chosenBy: 'hand' | 'plan' | undefined
 }
 
 const props = defineProps<GroupCardProps>()
@@ -20,7 +22,14 @@ const emit = defineEmits<{
   taken: [method: string]
   takenAll: [method: string]
   extraTyped: [typed: string]
+  letGo: []
 }>()
+const WHY = {
+  hand: 'You chose this way: it stays, whatever plan is taken.',
+  plan: 'Chosen by the plan you took; the next plan may choose otherwise. Tap a way to keep it.',
+  nobody:
+    'Taken because it adds least cloth to all the rest, of the ways with straight edges and at most eight units a set.',
+}
 
 /** What each way would change at the shelf and the shop; asked for only once the card is open. */
 const { data: effects } = useQuery({
@@ -94,12 +103,9 @@ const ROWS: { name: string; of: (way: Way) => string }[] = [
       ><template v-if="way.setEnds">; left of the sets: {{ way.setEnds }}</template>
     </p>
     <div v-if="chosen" class="mt-2 space-y-3">
-      <p class="text-sm text-soft">
-        {{
-          group.byQuilter
-            ? 'You chose this way.'
-            : 'Taken because it adds least cloth to all the rest, of the ways with straight edges and at most eight units a set.'
-        }}
+      <p class="flex items-center gap-2 text-sm text-soft">
+        <span class="flex-1" data-why>{{ WHY[chosenBy ?? 'nobody'] }}</span>
+        <button v-if="chosenBy === 'hand'" class="button min-h-9 px-2" @click="emit('letGo')">Let it go</button>
       </p>
       <div class="overflow-x-auto">
         <table class="text-sm">

@@ -61,6 +61,17 @@ function dropBonus(key: string) {
 function changeMaking(part: Partial<QuiltDesign['plan']['making']>) {
   quilt.change({ plan: { ...design.value.plan, making: { ...design.value.plan.making, ...part } } })
 }
+const choiceFor = (group: Group) =>
+  design.value.methods.find((choice) => choice.units === group.choiceKey) ??
+  design.value.methods.find((choice) => choice.units === group.allKey)
+function chosenBy(group: Group) {
+  const choice = choiceFor(group)
+  return choice && (choice.byHand ? 'hand' : 'plan')
+}
+function letGo(group: Group) {
+  const choice = choiceFor(group)
+  quilt.change({ methods: design.value.methods.filter((each) => each !== choice) })
+}
 /** For all of a kind: what was chosen for single groups of it no longer counts. */
 function takeAll(group: Group, method: string) {
   const others = design.value.methods.filter(
@@ -128,10 +139,12 @@ function takeAll(group: Group, method: string) {
         :colours="colours"
         :cloth-names="clothNames"
         :chosen="opened === group.key"
+        :chosen-by="chosenBy(group)"
         @opened="opened = opened === group.key ? undefined : group.key"
         @extra-typed="setExtra(group.choiceKey, $event)"
         @taken="take(group.choiceKey, $event)"
         @taken-all="takeAll(group, $event)"
+        @let-go="letGo(group)"
         @pointerenter="pointed = [group.key]"
         @pointerleave="pointed = undefined"
       />

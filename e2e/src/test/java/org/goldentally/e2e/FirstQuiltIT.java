@@ -68,7 +68,7 @@ class FirstQuiltIT {
         assertThat(page.locator("[data-cloth='saffron prints']")).containsText("Left whole: 21 squares, 10 in");
         group.locator("[data-method=two-at-a-time]").click();
         assertThat(group).containsText("two at a time: 84 pairs, cut 5 in");
-        assertThat(group).containsText("You chose this way.");
+        assertThat(group).containsText("You chose this way:");
         page.locator("[data-allowance=ROOMY]").click();
         assertThat(group).containsText("two at a time: 84 pairs, cut 5 1/2 in");
         kept();

@@ -14,7 +14,8 @@ import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 
 /**
- * What is to be bought for a quilt: each cloth that is short, the backing where its cloth is not chosen yet, the batting.
+ * What is to be bought for a quilt: each cloth that is short, binding and backing where their cloth is not chosen yet, the
+ * batting.
  *
  * @param system in which it is written
  */
@@ -67,6 +68,17 @@ public record ShoppingList(List<Item> items, MeasureSystem system) {
             });
         }
         Finishing finishing = Finishing.of(tally.top());
+        finishing
+                .binding()
+                .filter(any -> tally.top().design().finishing().bindingCloth().isEmpty()
+                        && !tally.top().design().finishing().scrappyBinding())
+                .ifPresent(binding -> items.add(new Item(
+                        "binding, cloth not chosen",
+                        Optional.empty(),
+                        Optional.of(Purchase.of(binding.cloth(), system)),
+                        binding.widthOfFabric(),
+                        Length.ZERO,
+                        Optional.empty())));
         boolean inAnAccount = tally.ledgers().stream()
                 .anyMatch(ledger -> ledger.cuts().stream().anyMatch(tally::isBacking));
         finishing
