@@ -7,6 +7,7 @@ import org.springframework.web.client.RestClient;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Asks the running application in JSON, and reads what it answers, refusals too. */
@@ -59,7 +60,9 @@ record Api(RestClient client) {
                 .put("directional", false)
                 .put("pack", "")
                 .put("standsFor", "ITSELF")
-                .put("guessed", false);
+                .put("guessed", false)
+                .set("but", JsonNodeFactory.instance.arrayNode())
+                .asObject();
     }
 
     /** Dresses the units of the first block in these cloths, by their keys. */

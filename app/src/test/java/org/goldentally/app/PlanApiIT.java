@@ -158,7 +158,8 @@ class PlanApiIT {
         design.putArray("methods")
                 .addObject()
                 .put("units", "half-square triangle")
-                .put("method", "four-at-a-time");
+                .put("method", "four-at-a-time")
+                .put("byHand", true);
         keep();
         JsonNode offer = api.get(quilt + "/offers").path(0);
         assertThat(offer.path("effect").asString()).contains("less");

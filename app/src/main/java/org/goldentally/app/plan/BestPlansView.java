@@ -11,9 +11,11 @@ import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.making.UnitPlan;
+import org.goldentally.core.plans.Aim;
 import org.goldentally.core.plans.BestPlans.Tried;
 import org.goldentally.core.plans.PlanCosts;
 import org.goldentally.core.plans.ShelfAnswer;
+import org.goldentally.core.problem.Known;
 
 /**
  * Three plans side by side, and whether the shelf is enough.
@@ -58,9 +60,15 @@ record BestPlansView(
     static BestPlansView of(ShelfAnswer answer, Map<String, Price> prices) {
         QuiltDesign design = answer.now().design();
         List<PlanView> plans = new ArrayList<>();
-        answer.plans()
-                .forEach((aim, plan) -> plans.add(
-                        view(aim.name(), aim.label(), plan, plan.design().equals(design), prices)));
+        for (List<Aim> aims : alike(answer)) {
+            Tried plan = Known.of(answer.plans(), aims.getFirst());
+            plans.add(view(
+                    aims.getFirst().name(),
+                    String.join(" and ", aims.stream().map(Aim::label).toList()),
+                    plan,
+                    plan.design().equals(design),
+                    prices));
+        }
         List<String> missing = new ArrayList<>();
         answer.missing().forEach((cloth, purchase) -> missing.add(purchase.write() + " " + name(design, cloth)));
         return new BestPlansView(
@@ -71,6 +79,15 @@ record BestPlansView(
                 answer.changes().stream()
                         .map(change -> new ChangeView(change.key(), change.what(), change.enough(), change.effect()))
                         .toList());
+    }
+
+    /** A plan that is the best in more than one aim is one. */
+    private static List<List<Aim>> alike(ShelfAnswer answer) {
+        Map<QuiltDesign, List<Aim>> aims = new LinkedHashMap<>();
+        answer.plans()
+                .forEach((aim, plan) -> aims.computeIfAbsent(plan.design(), any -> new ArrayList<>())
+                        .add(aim));
+        return List.copyOf(aims.values());
     }
 
     private static PlanView view(String key, String label, Tried plan, boolean same, Map<String, Price> prices) {
