@@ -35,7 +35,7 @@ async function take(key: string) {
 </script>
 
 <template>
-  <section aria-labelledby="plans-title" class="space-y-3" :aria-busy="isFetching">
+  <section aria-labelledby="plans-title" class="space-y-3" :class="{ 'min-h-96': !answer }" :aria-busy="isFetching">
     <h2 id="plans-title" class="panel-title">Is the cloth enough?</h2>
     <WaitNote v-if="!answer" what="the best plans" :error="error" />
     <template v-else-if="anything">

@@ -31,6 +31,10 @@ class PicturesIT {
             page.getByLabel("Stations")
                     .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(station))
                     .click();
+            if (station.equals("Tally")) {
+                page.locator("[data-answer]").waitFor();
+                page.locator("[data-offer]").first().waitFor();
+            }
             take(station.toLowerCase(java.util.Locale.ROOT));
         }
     }
