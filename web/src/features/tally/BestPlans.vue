@@ -44,7 +44,7 @@ async function take(key: string) {
           ><strong>Yes.</strong> It can be made from the shelf; the plan that buys least shows how.</template
         >
         <template v-else
-          ><strong>Not all of it.</strong> The best plan found still buys {{ answer.missing.join(', ') }}.</template
+          ><strong>Not all of it.</strong> The best plan found still wants {{ answer.missing.join(', ') }}.</template
         >
       </p>
       <ul v-if="answer.changes.length" class="space-y-1" aria-label="Small changes that help">

@@ -71,9 +71,16 @@ record BestPlansView(
         }
         List<String> missing = new ArrayList<>();
         answer.missing().forEach((cloth, purchase) -> missing.add(purchase.write() + " " + name(design, cloth)));
+        List<String> said = new ArrayList<>(few(missing));
+        if (answer.hasTooLarge()) {
+            said.add("cloth for pieces that are too large for any");
+        }
+        if (answer.hasUndressed()) {
+            said.add("cloth for what is not dressed yet");
+        }
         return new BestPlansView(
                 answer.isEnough(),
-                few(missing),
+                said,
                 view("", "as planned now", answer.now(), true, prices),
                 plans,
                 answer.changes().stream()

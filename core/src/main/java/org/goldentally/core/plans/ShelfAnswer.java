@@ -19,6 +19,7 @@ import org.goldentally.core.measure.Length;
 import org.goldentally.core.offers.Bought;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.tally.TopTally;
 
 /**
  * Three plans for a top, and whether the shelf is enough for it: yes, with the plan that shows it, or no, with what is
@@ -45,7 +46,18 @@ public record ShelfAnswer(
     public record Change(String key, String what, boolean enough, String effect, QuiltDesign design, Area bought) {}
 
     public boolean isEnough() {
-        return missing.isEmpty() && leastBought().costs().impossible() == 0;
+        return missing.isEmpty() && !hasTooLarge() && !hasUndressed();
+    }
+
+    /** Whether some pieces fit no cloth of the width to buy. */
+    public boolean hasTooLarge() {
+        return leastBought().costs().impossible() > 0;
+    }
+
+    /** Whether some patches have no cloth yet, so that nobody can tell what they take. */
+    public boolean hasUndressed() {
+        TopTally tally = leastBought().tally();
+        return tally.making().cuts().stream().anyMatch(cut -> cut.cloth().isEmpty());
     }
 
     /** The design of a plan by the name of its aim, or of a change by its key. */

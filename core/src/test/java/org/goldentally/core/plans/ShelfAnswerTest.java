@@ -154,6 +154,19 @@ class ShelfAnswerTest {
                 .isEqualTo("room to trim: exact");
     }
 
+    /** What is not dressed yet is no yes, however much there is of the other cloths. */
+    @Test
+    void nobodyCanSayYesToWhatHasNoClothYet() {
+        QuiltDesign dressed = Tops.of(2, 2, "8", "pinwheel").design();
+        QuiltDesign half = dressed.withBlocks(dressed.blocks().stream()
+                .map(block -> block.withUnits(unit -> unit.inCloths(cloth -> cloth.equals("a") ? "" : cloth)))
+                .toList());
+        ShelfAnswer answer =
+                ShelfAnswer.of(QuiltTop.of(half), Map.of("a", squares(99, 10), "b", squares(99, 10)), ClothLedger::of);
+        assertThat(answer.hasUndressed()).isTrue();
+        assertThat(answer.isEnough()).isFalse();
+    }
+
     /** Two strips of a width, each cut into eight squares: squaring up, two strips, sixteen squares (counting). */
     @Test
     void cutsAreCounted() {
