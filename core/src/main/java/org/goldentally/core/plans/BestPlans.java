@@ -158,16 +158,20 @@ public final class BestPlans {
     private static QuiltDesign tidily(Tried plan) {
         List<CuttingChoice> cutting = new ArrayList<>(plan.design.plan().cutting());
         for (ClothLedger ledger : plan.tally.ledgers()) {
-            if (ledger.toBuy().isPresent() && ledger.choice().style() == CuttingStyle.PLAIN) {
-                cutting.removeIf(choice -> choice.cloth().equals(ledger.cloth()));
+            boolean chosen = cutting.stream().anyMatch(choice -> choice.cloth().equals(ledger.cloth()));
+            if (!chosen && ledger.toBuy().isPresent() && ledger.choice().style() == CuttingStyle.PLAIN) {
                 cutting.add(new CuttingChoice(ledger.cloth(), CuttingStyle.TIDY, PlanDesign.USUAL_EFFORT));
             }
         }
         return plan.design.withPlan(plan.design.plan().withCutting(cutting));
     }
 
+    /** Plainly, but for cloths whose way of cutting was chosen. */
     private static QuiltDesign plainly(QuiltDesign design) {
-        return design.withPlan(design.plan().withCutting(List.of()));
+        return design.withPlan(design.plan()
+                .withCutting(design.plan().cutting().stream()
+                        .filter(choice -> !choice.cloth().isEmpty())
+                        .toList()));
     }
 
     private final class Search {

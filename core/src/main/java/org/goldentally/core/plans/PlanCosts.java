@@ -83,7 +83,7 @@ public record PlanCosts(
                 bought, opened, cuts, seams, trimmed, trimmings, impossible, sewing, sewing + MINUTES_A_CUT * cuts);
     }
 
-    /** Squaring up a length, each strip, each segment of it, each piece of a segment; the last of each falls off by itself. */
+    /** Squaring up a length, each strip, each piece of it: a segment of one piece is one cut, of several one for each. */
     static long cutsOf(OpenedPiece opened) {
         long cuts = opened.piece().form() == PieceForm.YARDAGE ? 1 : 0;
         long planned = 0;

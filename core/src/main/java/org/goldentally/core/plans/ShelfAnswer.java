@@ -56,7 +56,10 @@ public record ShelfAnswer(
 
     /** Whether some patches have no cloth yet, so that nobody can tell what they take. */
     public boolean hasUndressed() {
-        TopTally tally = leastBought().tally();
+        return hasUndressed(leastBought().tally());
+    }
+
+    private static boolean hasUndressed(TopTally tally) {
         return tally.making().cuts().stream().anyMatch(cut -> cut.cloth().isEmpty());
     }
 
@@ -173,7 +176,8 @@ public record ShelfAnswer(
                     || with.costs().bought().equals(least.costs().bought())) {
                 return Optional.empty();
             }
-            boolean enough = with.costs().bought().isZero() && with.costs().impossible() == 0;
+            boolean enough =
+                    with.costs().bought().isZero() && with.costs().impossible() == 0 && !hasUndressed(with.tally());
             return Optional.of(new Change(
                     key,
                     what,

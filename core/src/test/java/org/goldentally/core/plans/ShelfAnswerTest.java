@@ -15,6 +15,7 @@ import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
 import org.goldentally.core.habits.Allowance;
@@ -125,6 +126,13 @@ class ShelfAnswerTest {
                 .allSatisfy(plan -> assertThat(plan.tally().choices())
                         .allMatch(choice -> choice.chosen().method().id() == MethodId.FOUR_AT_A_TIME));
         assertThat(answer.isEnough()).isFalse();
+        List<PlanDesign.CuttingChoice> cutting =
+                List.of(new PlanDesign.CuttingChoice("a", CuttingStyle.THRIFTY, PlanDesign.USUAL_EFFORT));
+        QuiltDesign byHand = top.design().withPlan(PlanDesign.USUAL.withCutting(cutting));
+        assertThat(ShelfAnswer.of(QuiltTop.of(byHand), shelf, ClothLedger::of)
+                        .plans()
+                        .values())
+                .allSatisfy(plan -> assertThat(plan.design().plan().cutting()).containsAll(cutting));
     }
 
     /**
