@@ -112,6 +112,29 @@ describe('OpenQuilt', () => {
     expect(kept.design('q').closeInValue).toBe(4)
   })
 
+  it('loses nothing that is changed while an undo is under way, and takes two undos in a row', async () => {
+    const quilt = await opened('a')
+    quilt.change({ closeInValue: 7 })
+    quilt.change({ closeInValue: 8 })
+    await quilt.send()
+    kept.held = []
+    const undone = quilt.undo()
+    await vi.waitFor(() => expect(kept.held).toHaveLength(1))
+    quilt.change({ seam: '3/8' })
+    const renamed = quilt.rename('Other')
+    const again = quilt.undo()
+    const answers = kept.held
+    kept.held = undefined
+    answers.forEach((answer) => answer())
+    await Promise.all([undone, renamed, again])
+    // The second undo takes back the change made meanwhile, which had been kept first.
+    expect(kept.sent).toEqual(['a 7', 'a 8', 'a 7', 'a 7'])
+    expect(kept.of('a').steps.some((step) => step.seam === '3/8' && step.closeInValue === 7)).toBe(true)
+    await quilt.send()
+    expect(quilt.saveState.value).toBe('kept')
+    expect(quilt.waiting.value).toBe(0)
+  })
+
   it('keeps two quilts apart while the answer for one is under way', async () => {
     const a = await opened('a')
     const b = await opened('b')

@@ -50,6 +50,10 @@ export class OpenQuilt {
   private readonly pause = new GrowingPause()
   private typing: ReturnType<typeof setTimeout> | undefined
   private sending: Promise<void> | undefined
+  /** Changes that the server makes, one after the other. */
+  private serverChanges: Promise<void> = Promise.resolve()
+  /** What is changed on the screen while the server makes a change; it is made once more on what comes back. */
+  private meanwhile: { part: Partial<QuiltDesign>; name?: string } | undefined
 
   readonly name = readonly(this.nameRef)
   readonly design = computed(() => this.designRef.value)
@@ -113,6 +117,7 @@ export class OpenQuilt {
     if (!this.designRef.value) return
     const design = { ...this.designRef.value, ...part }
     this.designRef.value = design
+    if (this.meanwhile) Object.assign(this.meanwhile.part, part)
     const goesOn = typing && this.typing !== undefined
     this.queue({ edit: newId(), name: this.nameRef.value, design, sameStep: false }, goesOn)
     clearTimeout(this.typing)
@@ -130,6 +135,7 @@ export class OpenQuilt {
   async rename(name: string) {
     if (!this.designRef.value) return
     this.nameRef.value = name
+    if (this.meanwhile) this.meanwhile.name = name
     this.queue({ edit: newId(), name, design: this.designRef.value, sameStep: true }, false)
     await this.send()
   }
@@ -147,7 +153,7 @@ export class OpenQuilt {
 
   /** Sends what waits, in order and one at a time, so that each is built on the version before. */
   send(): Promise<void> {
-    if (this.stateRef.value === 'conflict') return Promise.resolve()
+    if (this.stateRef.value === 'conflict' || this.meanwhile) return Promise.resolve()
     this.pause.stop()
     this.sending ??= this.sendAll().finally(() => (this.sending = undefined))
     return this.sending
@@ -197,9 +203,28 @@ export class OpenQuilt {
   }
 
   /** A change that the server makes, such as undo or taking an offer: what was typed is kept first. */
-  async changeBy(work: (version: number, edit: string) => Promise<StoredQuilt>) {
+  changeBy(work: (version: number, edit: string) => Promise<StoredQuilt>): Promise<void> {
+    const change = this.serverChanges.then(() => this.changeNow(work))
+    this.serverChanges = change.catch(() => {})
+    return change
+  }
+
+  private async changeNow(work: (version: number, edit: string) => Promise<StoredQuilt>) {
     if (!(await this.sendNow())) return
-    this.take(await work(this.versionRef.value, newId()))
+    const meanwhile: NonNullable<typeof this.meanwhile> = { part: {} }
+    this.meanwhile = meanwhile
+    let stored: StoredQuilt
+    try {
+      stored = await work(this.versionRef.value, newId())
+    } catch (error) {
+      this.meanwhile = undefined
+      void this.send()
+      throw error
+    }
+    this.meanwhile = undefined
+    this.take(stored)
+    if (Object.keys(meanwhile.part).length) this.change(meanwhile.part)
+    if (meanwhile.name !== undefined) void this.rename(meanwhile.name)
   }
 
   private async step(take: (body: { version: number; edit: string }) => Promise<StoredQuilt>) {

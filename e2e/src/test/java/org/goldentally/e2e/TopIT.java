@@ -73,6 +73,7 @@ class TopIT {
         button("From a shelf").click();
         assertThat(page.getByLabel("Take Lighthouse into the quilt")).isVisible();
         page.getByLabel("Find").fill("bear");
+        assertThat(page.getByLabel(Pattern.compile("^Take .* into the quilt$"))).hasCount(2);
         page.getByLabel("Take Bear's Paw into the quilt").click();
         assertThat(page.locator("[data-block=\"Bear's Paw\"]")).isVisible();
         undo().click();
