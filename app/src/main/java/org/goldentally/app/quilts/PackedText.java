@@ -1,7 +1,9 @@
 package org.goldentally.app.quilts;
 
 import java.io.ByteArrayOutputStream;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
+import java.util.zip.Adler32;
 import java.util.zip.DataFormatException;
 import java.util.zip.Deflater;
 import java.util.zip.Inflater;
@@ -60,6 +62,13 @@ final class PackedText {
         } finally {
             inflater.end();
         }
+    }
+
+    /** Whether it was packed from this text, as its checksum at the end says (Adler-32, RFC 1950). */
+    static boolean isPackedFrom(byte[] packed, String text) {
+        Adler32 sum = new Adler32();
+        sum.update(text.getBytes(StandardCharsets.UTF_8));
+        return ByteBuffer.wrap(packed).getInt(packed.length - Integer.BYTES) == (int) sum.getValue();
     }
 
     private static byte[] window(String like) {

@@ -115,7 +115,7 @@ public class QuiltArchive {
         quilts.saveAndFlush(kept);
         for (int number = 0; number < written.size(); number++) {
             WholeStep step = quilt.steps().get(number);
-            steps.keep(quilt.id(), number, written.get(number), step.what(), instant(where, step.at()));
+            steps.bringIn(quilt.id(), number, written.get(number), step.what(), instant(where, step.at()));
         }
         return true;
     }

@@ -74,6 +74,11 @@ class QuiltStep {
         return what;
     }
 
+    /** Whether a text is the document of this step, without unpacking it and those before it. */
+    boolean isOf(String text) {
+        return design != null ? design.equals(text) : PackedText.isPackedFrom(Objects.requireNonNull(packed), text);
+    }
+
     /** @param before the document of the step before it */
     String document(String before) {
         return design != null ? design : PackedText.unpack(Objects.requireNonNull(packed), whole ? "" : before);

@@ -21,18 +21,34 @@ class QuiltSteps {
     /** A step with its document as it was written. */
     record WrittenStep(int number, String what, Instant at, String document) {}
 
-    /** Keeps a step, or changes the newest; those after it are gone. */
-    void keep(UUID quiltId, int number, String document, String what) {
+    /** Keeps the first step. */
+    void keepFirst(UUID quiltId, String document, String what) {
+        keep(quiltId, 0, document, what, "");
+    }
+
+    /**
+     * Keeps a step, or changes the newest; those after it are gone.
+     *
+     * @param likelyBefore what may be the document of the step before it, which then is not unpacked
+     */
+    void keep(UUID quiltId, int number, String document, String what, String likelyBefore) {
         boolean whole = number % WHOLE_EVERY == 0;
-        byte[] packed = PackedText.pack(document, whole ? "" : document(quiltId, number - 1));
+        byte[] packed = PackedText.pack(document, whole ? "" : before(quiltId, number, likelyBefore));
         steps.findByQuiltIdAndNumber(quiltId, number)
                 .ifPresentOrElse(
                         known -> known.change(packed, whole, what),
                         () -> steps.save(new QuiltStep(quiltId, number, packed, whole, what)));
     }
 
+    private String before(UUID quiltId, int number, String likely) {
+        return steps.findByQuiltIdAndNumber(quiltId, number - 1)
+                .filter(step -> step.isOf(likely))
+                .map(step -> likely)
+                .orElseGet(() -> document(quiltId, number - 1));
+    }
+
     /** Keeps a step that was made elsewhere. */
-    void keep(UUID quiltId, int number, String document, String what, Instant at) {
+    void bringIn(UUID quiltId, int number, String document, String what, Instant at) {
         boolean whole = number % WHOLE_EVERY == 0;
         QuiltStep step = new QuiltStep(
                 quiltId, number, PackedText.pack(document, whole ? "" : document(quiltId, number - 1)), whole, what);

@@ -102,7 +102,7 @@ public class Quilts {
     public StoredQuilt create(String name, QuiltDesign design) {
         String document = documents.write(design);
         Quilt quilt = quilts.saveAndFlush(new Quilt(owner.id(), name.strip(), document));
-        steps.keep(quilt.id(), 0, document, "the start");
+        steps.keepFirst(quilt.id(), document, "the start");
         return stored(quilt, design);
     }
 
@@ -194,7 +194,7 @@ public class Quilts {
         if (quilt.lastStep() > quilt.step()) {
             steps.deleteAfter(quilt.id(), quilt.step());
         }
-        steps.keep(quilt.id(), number, document, what);
+        steps.keep(quilt.id(), number, document, what, quilt.design());
         quilt.goTo(number, number);
     }
 

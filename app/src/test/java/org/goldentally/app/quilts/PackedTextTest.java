@@ -21,6 +21,8 @@ class PackedTextTest {
         byte[] packed = PackedText.pack(after, DESIGN);
         assertThat(packed.length).isLessThan(100);
         assertThat(PackedText.unpack(packed, DESIGN)).isEqualTo(after);
+        assertThat(PackedText.isPackedFrom(packed, after)).isTrue();
+        assertThat(PackedText.isPackedFrom(packed, DESIGN)).isFalse();
         assertThat(PackedText.pack(DESIGN, "").length).isLessThan(DESIGN.length() / 2);
     }
 

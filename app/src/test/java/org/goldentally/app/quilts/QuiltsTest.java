@@ -69,7 +69,7 @@ class QuiltsTest {
         assertThatThrownBy(() ->
                         quilts.change(quilt.id(), new Quilts.ChangeOf(7, UUID.randomUUID()), "Test", DESIGN, false))
                 .isInstanceOf(StaleVersionException.class);
-        verify(steps, never()).keep(any(), anyInt(), any(), any());
+        verify(steps, never()).keep(any(), anyInt(), any(), any(), any());
         verify(kept, never()).saveAndFlush(any());
     }
 
@@ -78,7 +78,7 @@ class QuiltsTest {
         UUID edit = UUID.randomUUID();
         quilts.change(quilt.id(), new Quilts.ChangeOf(0, edit), "Test", IN_CENTIMETRES, false);
         quilts.change(quilt.id(), new Quilts.ChangeOf(0, edit), "Test", IN_CENTIMETRES, false);
-        verify(steps).keep(eq(quilt.id()), eq(1), any(), any());
+        verify(steps).keep(eq(quilt.id()), eq(1), any(), any(), any());
         assertThat(quilt.lastStep()).isEqualTo(1);
     }
 
@@ -87,7 +87,7 @@ class QuiltsTest {
         quilt.goTo(2, 5);
         assertThat(quilts.change(quilt.id(), 0, "Garden path", DESIGN, false).name())
                 .isEqualTo("Garden path");
-        verify(steps, never()).keep(any(), anyInt(), any(), any());
+        verify(steps, never()).keep(any(), anyInt(), any(), any(), any());
         assertThat(quilt.lastStep()).isEqualTo(5);
     }
 

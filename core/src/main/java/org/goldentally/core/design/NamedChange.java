@@ -159,6 +159,9 @@ public final class NamedChange {
     private boolean freePlacesChanged() {
         Set<String> free = new HashSet<>();
         after.cloths().stream().filter(ClothInHand::dealt).forEach(cloth -> free.add(cloth.key()));
+        if (free.isEmpty()) {
+            return false;
+        }
         List<List<Exchange>> changed = new ArrayList<>();
         changedIn(before.places(), after.places()).forEach(place -> changed.add(place.exchanges()));
         changedIn(before.edgePlaces(), after.edgePlaces()).forEach(place -> changed.add(place.exchanges()));
@@ -168,16 +171,36 @@ public final class NamedChange {
     }
 
     private static <P> List<P> changedIn(List<P> before, List<P> after) {
-        Set<P> was = new HashSet<>(before);
-        return after.stream().filter(place -> !was.contains(place)).toList();
+        Apart<P> apart = Apart.of(before, after);
+        Set<P> was = new HashSet<>(apart.before);
+        return apart.after.stream().filter(place -> !was.contains(place)).toList();
     }
 
     private static <P> int differing(List<P> before, List<P> after) {
-        Set<P> was = new HashSet<>(before);
-        Set<P> is = new HashSet<>(after);
-        long gone = before.stream().filter(place -> !is.contains(place)).count();
-        long come = after.stream().filter(place -> !was.contains(place)).count();
+        Apart<P> apart = Apart.of(before, after);
+        Set<P> was = new HashSet<>(apart.before);
+        Set<P> is = new HashSet<>(apart.after);
+        long gone = apart.before.stream().filter(place -> !is.contains(place)).count();
+        long come = apart.after.stream().filter(place -> !was.contains(place)).count();
         return Math.toIntExact(Math.max(gone, come));
+    }
+
+    /** Two lists without what both begin and end with: most edits change one place of many, and none is there twice. */
+    private record Apart<P>(List<P> before, List<P> after) {
+
+        static <P> Apart<P> of(List<P> before, List<P> after) {
+            int shorter = Math.min(before.size(), after.size());
+            int begin = 0;
+            while (begin < shorter && before.get(begin).equals(after.get(begin))) {
+                begin++;
+            }
+            int end = 0;
+            while (end < shorter - begin
+                    && before.get(before.size() - 1 - end).equals(after.get(after.size() - 1 - end))) {
+                end++;
+            }
+            return new Apart<>(before.subList(begin, before.size() - end), after.subList(begin, after.size() - end));
+        }
     }
 
     private void edges() {

@@ -37,6 +37,11 @@ public record Placing(
         return new Placing(boxWidth, boxHeight, mirrored, quarterTurns, onPoint, right.plus(dx), down.plus(dy));
     }
 
+    /** The same, turned but not moved. */
+    public Placing notMoved() {
+        return new Placing(boxWidth, boxHeight, mirrored, quarterTurns, onPoint, Length.ZERO, Length.ZERO);
+    }
+
     /** Width of the box once the figure is turned. */
     public Length turnedWidth() {
         return quarterTurns % 2 == 0 ? boxWidth : boxHeight;

@@ -1,6 +1,5 @@
 package org.goldentally.core.quilt;
 
-import java.util.List;
 import org.goldentally.core.geometry.Line;
 import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.geometry.Point;
@@ -52,25 +51,53 @@ record Edge(Point from, Point to) {
         return to.x().minus(from.x()).equals(to.y().minus(from.y()));
     }
 
-    /** What all edges on one line have in common. */
-    List<Object> line() {
-        if (isUpright()) {
-            return List.of("upright", from.x());
-        }
-        if (isLying()) {
-            return List.of("lying", from.y());
-        }
-        return isFalling()
-                ? List.of("falling", from.x().minus(from.y()))
-                : List.of("rising", from.x().plus(from.y()));
+    /** How a line runs, and with what all edges on it have in common: x, y, x − y, or x + y. */
+    enum Run {
+        UPRIGHT,
+        LYING,
+        FALLING,
+        RISING
     }
 
-    /** Where it begins along its line. */
-    Length begin() {
+    /** One of the lines of a top. */
+    record OnLine(Run run, Length at) {}
+
+    /** From where to where it reaches along its line. */
+    record Reach(OnLine line, Length begin, Length end) {
+
+        Reach movedBy(Length dx, Length dy) {
+            Length along = line.run == Run.UPRIGHT ? dy : dx;
+            Length across = switch (line.run) {
+                case UPRIGHT -> dx;
+                case LYING -> dy;
+                case FALLING -> dx.minus(dy);
+                case RISING -> dx.plus(dy);
+            };
+            return new Reach(new OnLine(line.run, line.at.plus(across)), begin.plus(along), end.plus(along));
+        }
+    }
+
+    Reach reach() {
+        return new Reach(line(), begin(), end());
+    }
+
+    private OnLine line() {
+        if (isUpright()) {
+            return new OnLine(Run.UPRIGHT, from.x());
+        }
+        if (isLying()) {
+            return new OnLine(Run.LYING, from.y());
+        }
+        return isFalling()
+                ? new OnLine(Run.FALLING, from.x().minus(from.y()))
+                : new OnLine(Run.RISING, from.x().plus(from.y()));
+    }
+
+    private Length begin() {
         return isUpright() ? Length.min(from.y(), to.y()) : Length.min(from.x(), to.x());
     }
 
-    Length end() {
+    private Length end() {
         return isUpright() ? Length.max(from.y(), to.y()) : Length.max(from.x(), to.x());
     }
 }

@@ -13,6 +13,7 @@ import java.util.TreeMap;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.Figure.FigureUnit;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.Length;
@@ -122,29 +123,40 @@ public record Judging(
     /** An edge of a patch on the outline of a block, with the cloth along it. */
     private record OuterEdge(Edge edge, String cloth) {}
 
-    /** The same where a block hangs: from where to where it reaches along its line. */
+    /** The same of a block as it is turned, not yet moved to its place. */
+    private record TurnedEdge(Edge.Reach reach, String cloth) {}
+
+    /** The same where a block hangs. */
     private record PlacedEdge(TopPart part, String cloth, Length begin, Length end) {}
 
     private static List<SharedCloth> sharedCloths(QuiltTop top) {
         Set<String> background = new LinkedHashSet<>(Set.of(""));
         top.design().cloths().stream().filter(ClothInHand::background).forEach(cloth -> background.add(cloth.key()));
-        Map<Figure, List<OuterEdge>> outer = new IdentityHashMap<>();
-        Map<List<Object>, List<PlacedEdge>> byLine = new LinkedHashMap<>();
+        Map<Figure, Map<Placing, List<TurnedEdge>>> turned = new IdentityHashMap<>();
+        Map<Edge.OnLine, List<PlacedEdge>> byLine = new LinkedHashMap<>();
         for (TopPart part : top.parts()) {
             if (part.kind() != Kind.BLOCK && part.kind() != Kind.HALF_BLOCK) {
                 continue;
             }
-            for (OuterEdge each : outer.computeIfAbsent(part.figure(), Judging::outerEdges)) {
-                if (!background.contains(each.cloth)) {
-                    Edge placed = each.edge.placed(part.placing());
-                    byLine.computeIfAbsent(placed.line(), any -> new ArrayList<>())
-                            .add(new PlacedEdge(part, each.cloth, placed.begin(), placed.end()));
-                }
+            Placing placing = part.placing();
+            List<TurnedEdge> edges = turned.computeIfAbsent(part.figure(), any -> new HashMap<>())
+                    .computeIfAbsent(placing.notMoved(), turning -> turned(part.figure(), turning, background));
+            for (TurnedEdge each : edges) {
+                Edge.Reach placed = each.reach.movedBy(placing.right(), placing.down());
+                byLine.computeIfAbsent(placed.line(), any -> new ArrayList<>())
+                        .add(new PlacedEdge(part, each.cloth, placed.begin(), placed.end()));
             }
         }
         Map<List<Object>, SharedCloth> shared = new LinkedHashMap<>();
         byLine.values().forEach(edges -> addShared(edges, shared));
         return List.copyOf(shared.values());
+    }
+
+    private static List<TurnedEdge> turned(Figure figure, Placing turning, Set<String> background) {
+        return outerEdges(figure).stream()
+                .filter(each -> !background.contains(each.cloth))
+                .map(each -> new TurnedEdge(each.edge.placed(turning).reach(), each.cloth))
+                .toList();
     }
 
     /** Along one line the edges are sorted by where they begin; only those that overlap are compared. */

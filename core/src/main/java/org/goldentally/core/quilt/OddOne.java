@@ -50,7 +50,10 @@ public record OddOne(TopPart part, String expected) {
     }
 
     /** A pattern's opinion: which other places should look like this one, each seen as told. */
-    private record Pattern(int cost, List<OddOne> broken) {}
+    private record Pattern(int cost, List<Broken> broken) {}
+
+    /** A place that breaks a pattern, and how it should look. */
+    private record Broken(TopPart part, Look expected) {}
 
     static List<OddOne> in(QuiltTop top) {
         return new Grids(top).all();
@@ -105,7 +108,9 @@ public record OddOne(TopPart part, String expected) {
             return best(repeats, most)
                     .or(() ->
                             best(List.of(mirror(grid, rows, columns, true), mirror(grid, rows, columns, false)), most))
-                    .map(Pattern::broken)
+                    .map(pattern -> pattern.broken().stream()
+                            .map(broken -> new OddOne(broken.part, say(broken.part, broken.expected)))
+                            .toList())
                     .orElse(List.of());
         }
 
@@ -132,12 +137,11 @@ public record OddOne(TopPart part, String expected) {
             if (!clear) {
                 return new Pattern(0, tooMany(places.parts));
             }
-            List<OddOne> broken = new ArrayList<>();
+            List<Broken> broken = new ArrayList<>();
             for (int i = 0; i < places.parts.size(); i++) {
                 int winner = winners[places.repeated(i, rows, columns)];
                 if (winner != places.look[i]) {
-                    TopPart part = places.parts.get(i);
-                    broken.add(new OddOne(part, say(part, places.looks.get(winner))));
+                    broken.add(new Broken(places.parts.get(i), places.looks.get(winner)));
                 }
             }
             return new Pattern(rows * columns, sorted(broken));
@@ -185,7 +189,7 @@ public record OddOne(TopPart part, String expected) {
 
         /** The top is its own mirror image; where two places disagree, the one whose neighbours agree less is odd. */
         private Pattern mirror(Map<List<Integer>, TopPart> grid, int rows, int columns, boolean leftToRight) {
-            List<OddOne> broken = new ArrayList<>();
+            List<Broken> broken = new ArrayList<>();
             Turn seen = leftToRight ? new Turn(true, 0) : new Turn(true, 2);
             Set<List<Integer>> done = new HashSet<>();
             for (Map.Entry<List<Integer>, TopPart> entry : grid.entrySet()) {
@@ -199,9 +203,9 @@ public record OddOne(TopPart part, String expected) {
                 }
                 Look expected = look(other, seen);
                 if (!expected.equals(look(entry.getValue()))) {
-                    broken.add(new OddOne(entry.getValue(), say(entry.getValue(), expected)));
+                    broken.add(new Broken(entry.getValue(), expected));
                     if (!opposite.equals(at)) {
-                        broken.add(new OddOne(other, say(other, look(entry.getValue(), seen))));
+                        broken.add(new Broken(other, look(entry.getValue(), seen)));
                     }
                 }
             }
@@ -209,11 +213,13 @@ public record OddOne(TopPart part, String expected) {
             return new Pattern(LARGEST_REPEAT * LARGEST_REPEAT + 1, sorted(broken));
         }
 
-        private static List<OddOne> tooMany(Collection<TopPart> parts) {
-            return parts.stream().map(part -> new OddOne(part, "")).toList();
+        private static List<Broken> tooMany(Collection<TopPart> parts) {
+            return parts.stream()
+                    .map(part -> new Broken(part, new Look("", -1)))
+                    .toList();
         }
 
-        private static List<OddOne> sorted(List<OddOne> broken) {
+        private static List<Broken> sorted(List<Broken> broken) {
             return broken.stream()
                     .sorted((a, b) -> a.part.row() == b.part.row()
                             ? Integer.compare(a.part.column(), b.part.column())
