@@ -106,8 +106,9 @@ public final class CuttingSteps {
         Map<String, Integer> stacked = new LinkedHashMap<>();
         segment.pieces()
                 .forEach(piece -> stacked.merge(
-                        size(segment.width(), piece.height(), writer) + " for "
-                                + piece.cut().useLabel(),
+                        size(piece.width(), piece.height(), writer) + " for "
+                                + piece.cut().useLabel()
+                                + (piece.width().equals(segment.width()) ? "" : ", trimmed to that width"),
                         1,
                         Integer::sum));
         List<String> each = new ArrayList<>();

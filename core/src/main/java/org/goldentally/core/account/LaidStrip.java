@@ -11,15 +11,15 @@ import org.goldentally.core.measure.Length;
  */
 public record LaidStrip(Length y, Length height, List<LaidSegment> segments) {
 
-    /** Pieces of one width above each other, from {@code x} on. */
+    /** Pieces above each other, from {@code x} on; those that are narrower than the segment are trimmed. */
     public record LaidSegment(Length x, Length width, List<LaidPiece> pieces) {
         public LaidSegment {
             pieces = List.copyOf(pieces);
         }
     }
 
-    /** A piece as high as it lies, and what it is cut for. */
-    public record LaidPiece(ClothCut cut, Length height) {}
+    /** A piece as it lies, and what it is cut for. */
+    public record LaidPiece(ClothCut cut, Length width, Length height) {}
 
     public LaidStrip {
         segments = List.copyOf(segments);

@@ -70,8 +70,13 @@ final class StripLayer {
             Strip.Segment segment = inOrder.get(i);
             Length width = mark.times(segment.width());
             List<LaidPiece> pieces = new ArrayList<>();
-            for (Strip.Stacked stacked : segment.stack()) {
-                pieces.add(new LaidPiece(next.take(stacked.item()), mark.times(stacked.height())));
+            Length top = y;
+            for (Strip.Stacked stacked : widestFirst(segment)) {
+                Length pieceWidth = mark.times(stacked.width());
+                Length pieceHeight = mark.times(stacked.height());
+                pieces.add(new LaidPiece(next.take(stacked.item()), pieceWidth, pieceHeight));
+                keep(x.plus(pieceWidth), top, width.minus(pieceWidth), pieceHeight);
+                top = top.plus(pieceHeight);
             }
             segments.add(new LaidSegment(x, width, pieces));
             x = x.plus(width);
@@ -85,6 +90,13 @@ final class StripLayer {
         keep(x, y, piece.width().minus(x), height);
         laid.add(new LaidStrip(y, height, segments));
         y = y.plus(height);
+    }
+
+    /** Those that are trimmed lie below those that are as wide as the segment. */
+    private static List<Strip.Stacked> widestFirst(Strip.Segment segment) {
+        return segment.stack().stream()
+                .sorted(Comparator.comparingInt(Strip.Stacked::width).reversed())
+                .toList();
     }
 
     private static int stackHeight(Strip.Segment segment) {
@@ -120,7 +132,7 @@ final class StripLayer {
                 Length top = strip.y();
                 for (LaidPiece laidPiece : segment.pieces()) {
                     List<Block> row = byRow.computeIfAbsent(top, any -> new ArrayList<>());
-                    CutBlock single = new CutBlock(segment.x(), top, segment.width(), laidPiece.height(), 1, 1);
+                    CutBlock single = new CutBlock(segment.x(), top, laidPiece.width(), laidPiece.height(), 1, 1);
                     if (row.isEmpty() || !goesOn(row.getLast(), laidPiece.cut(), single)) {
                         row.add(new Block(laidPiece.cut(), single));
                     } else {

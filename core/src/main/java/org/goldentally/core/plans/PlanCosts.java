@@ -83,14 +83,20 @@ public record PlanCosts(
                 bought, opened, cuts, seams, trimmed, trimmings, impossible, sewing, sewing + MINUTES_A_CUT * cuts);
     }
 
-    /** Squaring up a length, each strip, each piece of it: a segment of one piece is one cut, of several one for each. */
+    /**
+     * Squaring up a length, each strip, each piece of it: a segment of one piece is one cut, of several one for each, and
+     * one more for each that is narrower than its segment.
+     */
     static long cutsOf(OpenedPiece opened) {
         long cuts = opened.piece().form() == PieceForm.YARDAGE ? 1 : 0;
         long planned = 0;
         for (LaidStrip strip : opened.strips()) {
             cuts++;
             for (LaidStrip.LaidSegment segment : strip.segments()) {
-                cuts += segment.pieces().size();
+                cuts += segment.pieces().size()
+                        + segment.pieces().stream()
+                                .filter(piece -> piece.width().isShorterThan(segment.width()))
+                                .count();
                 planned += segment.pieces().size();
             }
         }

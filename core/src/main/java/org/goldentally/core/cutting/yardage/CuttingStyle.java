@@ -7,7 +7,7 @@ public enum CuttingStyle {
     /** Pieces of several sizes side by side in a strip, each trimmed to its height. */
     TIDY("tidy", "several sizes side by side in a strip, each trimmed to its height"),
     /** Segments of a strip are cut again into smaller pieces above each other. */
-    THRIFTY("thrifty", "segments of a strip, each of one width, are cut again into smaller pieces");
+    THRIFTY("thrifty", "segments of a strip are cut again into smaller pieces, trimmed where they are narrower");
 
     private final String label;
     private final String meaning;

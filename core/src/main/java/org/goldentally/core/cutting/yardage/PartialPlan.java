@@ -21,8 +21,30 @@ record PartialPlan(
         return new PartialPlan(wanted, length, prices.of(wanted), null, null);
     }
 
+    /** What is wanted, for telling equal remainders. */
+    record Rest(int[] wanted, int hash) {
+        @Override
+        public boolean equals(@Nullable Object other) {
+            return other instanceof Rest rest && Arrays.equals(wanted, rest.wanted);
+        }
+
+        @Override
+        public int hashCode() {
+            return hash;
+        }
+    }
+
+    Rest rest() {
+        return new Rest(wanted, Arrays.hashCode(wanted));
+    }
+
     boolean isDone() {
-        return Arrays.stream(wanted).allMatch(count -> count <= 0);
+        for (int count : wanted) {
+            if (count > 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     List<Strip> strips() {
@@ -38,17 +60,14 @@ record PartialPlan(
     /** With one strip more; of a strip that gives too much only what is wanted is cut. */
     PartialPlan with(CountedStrip counted, StripPrices prices) {
         int[] left = wanted.clone();
-        boolean tooMuch = false;
-        for (int i = 0; i < left.length; i++) {
-            left[i] -= counted.counts()[i];
-            tooMuch |= left[i] < 0;
-        }
         Strip taken = counted.strip();
-        if (tooMuch) {
+        if (counted.givesMoreThan(wanted)) {
             taken = taken.onlyWanted(wanted);
-            for (int i = 0; i < left.length; i++) {
-                left[i] = Math.max(0, left[i]);
+            for (int i : counted.sizes()) {
+                left[i] = Math.max(0, left[i] - counted.counts()[i]);
             }
+        } else {
+            counted.takeOff(left, 1);
         }
         return new PartialPlan(left, length + taken.height(), prices.of(left), this, taken);
     }

@@ -2,6 +2,7 @@ package org.goldentally.core.cutting.yardage;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -20,8 +21,10 @@ import org.ojalgo.optimisation.integer.IntegerStrategy;
  * Plans how to cut pieces of several sizes from so many equal pieces of cloth: squares, fat quarters, strips, scraps.
  *
  * <ol>
- *   <li>Good layouts of one piece of cloth are found in seeded rounds: strip after strip, each time the one worth most
- *       for its height; later rounds look a little aside, so that many different layouts come together.
+ *   <li>Good layouts of one piece of cloth are found in seeded rounds: strip after strip, in some rounds the one worth most
+ *       for its height, in others one of those that together make most of the height that is left; its width is divided
+ *       by what is worth most for its width, or by a knapsack. Later rounds look a little aside, so that many different
+ *       layouts come together.
  *   <li>Of all these layouts a general integer program takes the set that leaves least uncut with fewest pieces of cloth.
  *   <li>If it finds nothing better, the best round stands.
  * </ol>
@@ -30,9 +33,12 @@ import org.ojalgo.optimisation.integer.IntegerStrategy;
  */
 public final class PiecePlanner {
 
-    private static final int ROUNDS = 24;
+    private static final int ROUNDS = 32;
     private static final long SEED = 20_261_123L;
-    private static final double LOOK_ASIDE = 0.25;
+    private static final double LOOK_ASIDE = 0.12;
+
+    /** How much more large pieces count in some rounds than their area. */
+    private static final double LARGE_ONES_FIRST = 0.2;
 
     /** A piece of cloth may be taken for as little as this share of it, before any is bought. */
     private static final double UNCUT_COSTS = 200;
@@ -116,15 +122,17 @@ public final class PiecePlanner {
     }
 
     private List<Layout> round(int round, SplittableRandom chance) {
+        double exponent = 1 + LARGE_ONES_FIRST * (round % 3) / 2;
         double[] prices = new double[worth.length];
         for (int i = 0; i < prices.length; i++) {
-            prices[i] = Math.pow(worth[i], round % 3 == 0 ? 1.0 : 1.1) * wobble(round, chance);
+            prices[i] = Math.pow(worth[i], exponent) * wobble(round, chance);
         }
+        WantedStrips made = new WantedStrips(pricing, prices);
         int[] open = demand.counts();
         List<Layout> layouts = new ArrayList<>();
         int left = pieces;
         while (left > 0) {
-            List<Strip> strips = layout(open, prices, round, chance);
+            List<Strip> strips = layout(open, prices, made, round, chance);
             if (strips.isEmpty()) {
                 break;
             }
@@ -142,34 +150,71 @@ public final class PiecePlanner {
         return layouts;
     }
 
-    private List<Strip> layout(int[] wanted, double[] prices, int round, SplittableRandom chance) {
+    private List<Strip> layout(int[] wanted, double[] prices, WantedStrips made, int round, SplittableRandom chance) {
         int[] open = wanted.clone();
         List<Strip> strips = new ArrayList<>();
         int room = demand.longest();
         while (true) {
-            Strip best = null;
-            double most = 0;
+            List<Strip> next = new ArrayList<>();
+            List<Double> worths = new ArrayList<>();
             for (int height : pricing.heights()) {
                 if (height > room) {
                     break;
                 }
-                Strip strip = pricing.bounded(height, open, prices);
-                double rate = strip.height() == 0 ? 0 : worth(strip, prices) / strip.height() * wobble(round, chance);
-                if (rate > most + 1e-9) {
-                    most = rate;
-                    best = strip;
+                Strip strip = round % 2 == 0 ? made.fullest(height, open) : made.upTo(height, open);
+                if (strip.height() > 0) {
+                    next.add(strip);
+                    worths.add(worth(strip, prices) * wobble(round, chance));
                 }
             }
-            if (best == null) {
+            if (next.isEmpty()) {
                 return strips;
             }
-            strips.add(best);
-            room -= best.height();
-            int[] counts = best.counts(open.length);
-            for (int i = 0; i < open.length; i++) {
-                open[i] -= counts[i];
+            Strip taken =
+                    next.get(round % 4 < 2 ? worthMostForHeight(next, worths) : ofTheBestPile(next, worths, room));
+            strips.add(taken);
+            room -= taken.height();
+            taken.takeOff(open);
+        }
+    }
+
+    private static int worthMostForHeight(List<Strip> strips, List<Double> worths) {
+        int best = 0;
+        for (int i = 1; i < strips.size(); i++) {
+            if (worths.get(i) / strips.get(i).height()
+                    > worths.get(best) / strips.get(best).height() + 1e-9) {
+                best = i;
             }
         }
+        return best;
+    }
+
+    /** Of the strips that together make most of the height that is left (a knapsack), the highest. */
+    private static int ofTheBestPile(List<Strip> strips, List<Double> worths, int room) {
+        double[] best = new double[room + 1];
+        int[] last = new int[room + 1];
+        Arrays.fill(last, -1);
+        Work.spend(1 + (long) room * strips.size() / StripPricing.LOOKS_A_STEP);
+        for (int h = 1; h <= room; h++) {
+            best[h] = best[h - 1];
+            for (int i = 0; i < strips.size(); i++) {
+                int height = strips.get(i).height();
+                if (height <= h && best[h - height] + worths.get(i) > best[h] + 1e-9) {
+                    best[h] = best[h - height] + worths.get(i);
+                    last[h] = i;
+                }
+            }
+        }
+        int highest = -1;
+        for (int h = room; h > 0; h -= last[h] < 0 ? 1 : strips.get(last[h]).height()) {
+            if (last[h] >= 0
+                    && (highest < 0
+                            || strips.get(last[h]).height()
+                                    > strips.get(highest).height())) {
+                highest = last[h];
+            }
+        }
+        return highest;
     }
 
     private static double worth(Strip strip, double[] prices) {

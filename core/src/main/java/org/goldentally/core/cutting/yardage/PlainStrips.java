@@ -45,7 +45,7 @@ final class PlainStrips {
         for (int n = 0; open > 0; n++) {
             Demand.Lying lying = n < bestFirst ? first : second;
             int pieces = Math.min(open, n < bestFirst ? ofFirst : ofSecond);
-            Segment segment = new Segment(lying.width(), List.of(new Stacked(lying.item(), lying.height())));
+            Segment segment = Segment.of(List.of(new Stacked(lying.item(), lying.width(), lying.height())));
             strips.add(new Strip(lying.height(), Collections.nCopies(pieces, segment)));
             open -= pieces;
         }

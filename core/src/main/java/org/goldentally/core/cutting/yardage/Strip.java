@@ -4,27 +4,42 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A strip across the whole width, cut crosswise into segments; a segment is cut across into pieces of its own width, one
- * above the other.
+ * A strip across the whole width, cut crosswise into segments; a segment is cut across into pieces one above the other, as
+ * wide as the segment or trimmed to their width.
  */
 public record Strip(int height, List<Segment> segments) {
 
-    /** Pieces of one width above each other; each is named by its item and how high it lies. */
-    public record Segment(int width, List<Stacked> stack) {
+    /** Pieces above each other; the widest is as wide as the segment. */
+    public record Segment(int width, int height, List<Stacked> stack) {
         public Segment {
             stack = List.copyOf(stack);
         }
 
-        int height() {
-            return stack.stream().mapToInt(Stacked::height).sum();
+        static Segment of(List<Stacked> stack) {
+            int width = 0;
+            int height = 0;
+            for (Stacked piece : stack) {
+                width = Math.max(width, piece.width);
+                height += piece.height;
+            }
+            return new Segment(width, height, stack);
         }
     }
 
-    /** A piece in a stack. */
-    public record Stacked(int item, int height) {}
+    /** A piece in a stack, as it lies: {@code width} across the cloth. */
+    public record Stacked(int item, int width, int height) {}
 
     public Strip {
         segments = List.copyOf(segments);
+    }
+
+    /** As high as its highest segment. */
+    static Strip of(List<Segment> segments) {
+        int height = 0;
+        for (Segment segment : segments) {
+            height = Math.max(height, segment.height);
+        }
+        return new Strip(height, segments);
     }
 
     int[] counts(int items) {
@@ -37,11 +52,19 @@ public record Strip(int height, List<Segment> segments) {
         return counts;
     }
 
+    /** Takes its pieces off what is wanted; what is too many goes below none. */
+    void takeOff(int[] wanted) {
+        for (Segment segment : segments) {
+            for (Stacked piece : segment.stack) {
+                wanted[piece.item]--;
+            }
+        }
+    }
+
     /** The same strip with only the pieces that are still wanted, no higher than they need. */
     Strip onlyWanted(int[] wanted) {
         int[] open = wanted.clone();
         List<Segment> kept = new ArrayList<>();
-        int highest = 0;
         for (Segment segment : segments) {
             List<Stacked> stack = new ArrayList<>();
             for (Stacked piece : segment.stack) {
@@ -50,12 +73,26 @@ public record Strip(int height, List<Segment> segments) {
                     stack.add(piece);
                 }
             }
-            if (!stack.isEmpty()) {
-                Segment shorter = new Segment(segment.width, stack);
-                kept.add(shorter);
-                highest = Math.max(highest, shorter.height());
+            if (stack.size() == segment.stack.size()) {
+                kept.add(segment);
+            } else if (!stack.isEmpty()) {
+                kept.add(Segment.of(stack));
             }
         }
-        return new Strip(highest, kept);
+        return of(kept);
+    }
+
+    /** How high {@link #onlyWanted} would be. */
+    int heightOfWanted(int[] wanted) {
+        int[] open = wanted.clone();
+        int highest = 0;
+        for (Segment segment : segments) {
+            int height = 0;
+            for (Stacked piece : segment.stack) {
+                height += open[piece.item]-- > 0 ? piece.height : 0;
+            }
+            highest = Math.max(highest, height);
+        }
+        return highest;
     }
 }

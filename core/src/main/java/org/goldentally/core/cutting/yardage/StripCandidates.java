@@ -1,7 +1,9 @@
 package org.goldentally.core.cutting.yardage;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.SplittableRandom;
 
 /**
@@ -10,10 +12,15 @@ import java.util.SplittableRandom;
  */
 final class StripCandidates {
 
+    private static final int ANY = -1;
+
     /** Strips tried from each plan: found by trial on the lists of the benchmark. */
     private static final int KNOWN_STRIPS_TRIED = 8;
 
     private static final int MADE_STRIPS_TRIED = 5;
+
+    /** More are not remembered. */
+    private static final int MOST_KNOWN = 600;
 
     /** Of all heights so many are looked at. */
     private static final int HEIGHTS_TRIED = 12;
@@ -23,14 +30,25 @@ final class StripCandidates {
 
     private final StripPricing pricing;
     private final StripPrices prices;
-    private final List<CountedStrip> known;
+    private final WantedStrips wantedStrips;
+    private final List<CountedStrip> known = new ArrayList<>();
+    private final Set<Strip> strips = new HashSet<>();
 
-    StripCandidates(StripPricing pricing, StripPrices prices, List<Strip> known) {
+    StripCandidates(StripPricing pricing, StripPrices prices, List<CountedStrip> known) {
         this.pricing = pricing;
         this.prices = prices;
-        this.known = known.stream()
-                .map(strip -> new CountedStrip(strip, strip.counts(prices.sizes())))
-                .toList();
+        this.wantedStrips = new WantedStrips(pricing, prices.ranking());
+        this.known.addAll(known);
+        known.forEach(each -> this.strips.add(each.strip()));
+    }
+
+    /** Strips of a plan that came to its end are tried in others too. */
+    void remember(List<Strip> made) {
+        for (Strip strip : made) {
+            if (strips.size() < MOST_KNOWN && strips.add(strip)) {
+                known.add(CountedStrip.of(strip, prices.sizes()));
+            }
+        }
     }
 
     /** A strip with what it covers of the rest for its height: the less, the better. */
@@ -38,18 +56,33 @@ final class StripCandidates {
 
     /** @param start the number of the start, from 0; the first one does not look aside */
     List<CountedStrip> after(PartialPlan plan, SplittableRandom chance, int start) {
-        List<CountedStrip> taken = firstOf(known(plan, chance, start), KNOWN_STRIPS_TRIED);
-        taken.addAll(firstOf(made(plan, chance, start), MADE_STRIPS_TRIED));
+        int item = start / 2 % 2 == 0 ? hardest(plan.wanted()) : ANY;
+        List<CountedStrip> taken = firstOf(known(plan, item, chance, start), KNOWN_STRIPS_TRIED);
+        taken.addAll(firstOf(made(plan, item, chance, start), MADE_STRIPS_TRIED));
         return taken;
     }
 
-    private List<Rated> known(PartialPlan plan, SplittableRandom chance, int start) {
+    /** The size worth most of those that are wanted: all plans are tried in one order, so that they can be compared. */
+    private int hardest(int[] wanted) {
+        int hardest = -1;
+        for (int i = 0; i < wanted.length; i++) {
+            if (wanted[i] > 0 && (hardest < 0 || prices.ranking()[i] > prices.ranking()[hardest])) {
+                hardest = i;
+            }
+        }
+        return hardest;
+    }
+
+    private List<Rated> known(PartialPlan plan, int item, SplittableRandom chance, int start) {
         List<Rated> rated = new ArrayList<>();
         for (CountedStrip each : known) {
-            double covered = prices.covered(each.counts(), plan.wanted());
+            if (item != ANY && each.counts()[item] == 0) {
+                continue;
+            }
+            double covered = each.covered(plan.wanted(), prices.ranking());
             if (covered > StripPrices.NOTHING) {
-                int height = givesMore(each, plan.wanted())
-                        ? each.strip().onlyWanted(plan.wanted()).height()
+                int height = each.givesMoreThan(plan.wanted())
+                        ? each.strip().heightOfWanted(plan.wanted())
                         : each.strip().height();
                 rated.add(new Rated(each, height / covered * wobble(chance, start)));
             }
@@ -57,29 +90,23 @@ final class StripCandidates {
         return rated;
     }
 
-    private static boolean givesMore(CountedStrip strip, int[] wanted) {
-        for (int i = 0; i < wanted.length; i++) {
-            if (strip.counts()[i] > wanted[i]) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private List<Rated> made(PartialPlan plan, SplittableRandom chance, int start) {
+    private List<Rated> made(PartialPlan plan, int item, SplittableRandom chance, int start) {
         List<Rated> made = new ArrayList<>();
         int[] heights = pricing.heights();
         int stride = Math.max(1, heights.length / HEIGHTS_TRIED);
         int offset = start == 0 ? 0 : chance.nextInt(stride);
         for (int j = heights.length - 1 - offset; j >= 0; j -= stride) {
-            Strip strip = pricing.bounded(heights[j], plan.wanted(), prices.ranking());
-            int[] counts = strip.counts(prices.sizes());
-            double covered = prices.covered(counts, counts);
+            CountedStrip strip = CountedStrip.of(made(item, heights[j], plan.wanted()), prices.sizes());
+            double covered = strip.covered(strip.counts(), prices.ranking());
             if (covered > StripPrices.NOTHING) {
-                made.add(new Rated(new CountedStrip(strip, counts), strip.height() / covered * wobble(chance, start)));
+                made.add(new Rated(strip, strip.strip().height() / covered * wobble(chance, start)));
             }
         }
         return made;
+    }
+
+    private Strip made(int item, int height, int[] wanted) {
+        return item == ANY ? wantedStrips.upTo(height, wanted) : wantedStrips.upToWith(item, height, wanted);
     }
 
     /** Later starts look a little aside. */
@@ -103,9 +130,8 @@ final class StripCandidates {
 
     /** How much height a strip takes for what it covers of what is wanted: the less, the better. */
     double heightForWorth(Strip strip, int[] wanted) {
-        Strip taken = strip.onlyWanted(wanted);
-        int[] counts = taken.counts(prices.sizes());
-        double covered = prices.covered(counts, counts);
-        return covered < StripPrices.NOTHING ? Double.MAX_VALUE : taken.height() / covered;
+        CountedStrip taken = CountedStrip.of(strip.onlyWanted(wanted), prices.sizes());
+        double covered = taken.covered(taken.counts(), prices.ranking());
+        return covered < StripPrices.NOTHING ? Double.MAX_VALUE : taken.strip().height() / covered;
     }
 }

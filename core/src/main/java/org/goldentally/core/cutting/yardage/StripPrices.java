@@ -35,13 +35,4 @@ record StripPrices(double[] prices, double[] ranking) {
         }
         return worth;
     }
-
-    /** What of these pieces is wanted, by the ranking. */
-    double covered(int[] counts, int[] wanted) {
-        double covered = 0;
-        for (int i = 0; i < counts.length; i++) {
-            covered += ranking[i] * Math.min(counts[i], Math.max(0, wanted[i]));
-        }
-        return covered;
-    }
 }

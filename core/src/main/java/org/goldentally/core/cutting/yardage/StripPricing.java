@@ -3,9 +3,8 @@ package org.goldentally.core.cutting.yardage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
-import java.util.LinkedHashMap;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import org.goldentally.core.cutting.yardage.Demand.Lying;
 import org.goldentally.core.cutting.yardage.Strip.Segment;
 import org.goldentally.core.cutting.yardage.Strip.Stacked;
@@ -17,8 +16,9 @@ import org.jspecify.annotations.Nullable;
  *
  * <ol>
  *   <li>Heights to look at are all sums of heights of pieces of one width: a strip of any other height wastes its top.
- *   <li>For each width of a segment, the best stack up to each height (a knapsack with as many of each as wanted); where
- *       the quilter wants no third cut, a stack is one piece.
+ *   <li>For each width of a segment, the best stack up to each height (a knapsack with as many of each as wanted), of
+ *       pieces so wide or narrower, which are trimmed; where the quilter wants no third cut, a stack is one piece of the
+ *       width itself.
  *   <li>For each height, the best row of segments across the cloth (another such knapsack).
  * </ol>
  */
@@ -39,12 +39,15 @@ final class StripPricing {
         this.stacked = style == CuttingStyle.THRIFTY;
         this.widthOfFabric = demand.widthOfFabric();
         this.highest = demand.highestStrip();
-        Map<Integer, List<Lying>> lyings = new LinkedHashMap<>();
-        demand.lyings()
-                .forEach(lying -> lyings.computeIfAbsent(lying.width(), any -> new ArrayList<>())
-                        .add(lying));
-        this.widths = lyings.keySet().stream().mapToInt(Integer::intValue).toArray();
-        byWidth.addAll(lyings.values());
+        List<Lying> lyings = demand.lyings();
+        this.widths = lyings.stream().mapToInt(Lying::width).sorted().distinct().toArray();
+        for (int width : widths) {
+            // Those of the width itself come first: of two stacks worth the same the one without trimming is taken.
+            byWidth.add(lyings.stream()
+                    .filter(lying -> stacked ? lying.width() <= width : lying.width() == width)
+                    .sorted(Comparator.comparingInt(Lying::width).reversed())
+                    .toList());
+        }
         this.heights = sums();
     }
 
@@ -72,6 +75,23 @@ final class StripPricing {
         return heights;
     }
 
+    int widthOfFabric() {
+        return widthOfFabric;
+    }
+
+    boolean stacked() {
+        return stacked;
+    }
+
+    int[] widths() {
+        return widths;
+    }
+
+    /** What may lie in a segment, by its place among the widths. */
+    List<Lying> lyings(int k) {
+        return byWidth.get(k);
+    }
+
     /** What the best strip of each height is worth, and how to find it again. */
     final class Priced {
         private final double[][] stackValue = new double[widths.length][highest + 1];
@@ -84,8 +104,20 @@ final class StripPricing {
             }
             double[] best = new double[widthOfFabric + 1];
             for (int j = 0; j < heights.length; j++) {
-                value[j] = fillRow(heights[j], best, null);
+                // Where no stack is worth more than in a lower strip, no row of them is.
+                value[j] = j > 0 && sameStacks(heights[j - 1], heights[j])
+                        ? value[j - 1]
+                        : fillRow(heights[j], best, null);
             }
+        }
+
+        private boolean sameStacks(int height, int higher) {
+            for (double[] values : stackValue) {
+                if (values[height] != values[higher]) {
+                    return false;
+                }
+            }
+            return true;
         }
 
         private void fillStacks(int k, double[] prices) {
@@ -111,19 +143,35 @@ final class StripPricing {
             }
         }
 
+        /** Widths whose best stack is worth something, and more than that of any narrower one. */
+        private int[] usefulWidths(int height) {
+            int[] useful = new int[widths.length];
+            int count = 0;
+            double most = 1e-12;
+            for (int k = 0; k < widths.length; k++) {
+                if (stackValue[k][height] > most) {
+                    most = stackValue[k][height] + 1e-12;
+                    useful[count++] = k;
+                }
+            }
+            return Arrays.copyOf(useful, count);
+        }
+
         private double fillRow(int height, double[] best, int @Nullable [] choice) {
-            Work.spend((long) widthOfFabric * widths.length / LOOKS_A_STEP);
+            int[] useful = usefulWidths(height);
+            Work.spend((long) widthOfFabric * useful.length / LOOKS_A_STEP);
             best[0] = 0;
             for (int w = 1; w <= widthOfFabric; w++) {
                 double most = best[w - 1];
                 int from = -1;
-                for (int k = 0; k < widths.length; k++) {
-                    if (widths[k] <= w) {
-                        double with = best[w - widths[k]] + stackValue[k][height];
-                        if (with > most + 1e-12) {
-                            most = with;
-                            from = k;
-                        }
+                for (int k : useful) {
+                    if (widths[k] > w) {
+                        break;
+                    }
+                    double with = best[w - widths[k]] + stackValue[k][height];
+                    if (with > most + 1e-12) {
+                        most = with;
+                        from = k;
                     }
                 }
                 best[w] = most;
@@ -151,12 +199,11 @@ final class StripPricing {
                 }
                 List<Stacked> stack = stack(k, height);
                 if (!stack.isEmpty()) {
-                    segments.add(new Segment(widths[k], stack));
+                    segments.add(Segment.of(stack));
                 }
                 w -= widths[k];
             }
-            int needed = segments.stream().mapToInt(Segment::height).max().orElse(0);
-            return new Strip(needed, segments);
+            return Strip.of(segments);
         }
 
         private List<Stacked> stack(int k, int height) {
@@ -169,73 +216,10 @@ final class StripPricing {
                     continue;
                 }
                 Lying lying = byWidth.get(k).get(i);
-                stack.add(new Stacked(lying.item(), lying.height()));
+                stack.add(new Stacked(lying.item(), lying.width(), lying.height()));
                 h = stacked ? h - lying.height() : 0;
             }
             return stack;
-        }
-    }
-
-    /**
-     * A good strip of a height from what is still wanted only: segment after segment, each time the stack that is worth
-     * most for its width.
-     */
-    Strip bounded(int height, int[] wanted, double[] prices) {
-        int[] open = wanted.clone();
-        List<Segment> segments = new ArrayList<>();
-        int room = widthOfFabric;
-        while (true) {
-            double bestWorth = 0;
-            Segment best = null;
-            for (int k = 0; k < widths.length; k++) {
-                if (widths[k] > room) {
-                    continue;
-                }
-                List<Stacked> stack = boundedStack(k, height, open, prices);
-                double worth = stack.stream()
-                                .mapToDouble(piece -> prices[piece.item()])
-                                .sum()
-                        / widths[k];
-                if (worth > bestWorth + 1e-12) {
-                    bestWorth = worth;
-                    best = new Segment(widths[k], stack);
-                }
-            }
-            if (best == null) {
-                break;
-            }
-            segments.add(best);
-            best.stack().forEach(piece -> open[piece.item()]--);
-            room -= best.width();
-        }
-        int needed = segments.stream().mapToInt(Segment::height).max().orElse(0);
-        return new Strip(needed, segments);
-    }
-
-    /** Highest price for its height first, as long as there is room. */
-    private List<Stacked> boundedStack(int k, int height, int[] open, double[] prices) {
-        List<Stacked> stack = new ArrayList<>();
-        int room = height;
-        int[] taken = new int[open.length];
-        Work.spend(1 + byWidth.get(k).size() / LOOKS_A_STEP);
-        while (true) {
-            Lying best = null;
-            double most = 0;
-            for (Lying lying : byWidth.get(k)) {
-                if (lying.height() <= room && taken[lying.item()] < open[lying.item()]) {
-                    double worth = prices[lying.item()] / lying.height() + lying.height() * 1e-9;
-                    if (worth > most) {
-                        most = worth;
-                        best = lying;
-                    }
-                }
-            }
-            if (best == null || (!stacked && !stack.isEmpty())) {
-                return stack;
-            }
-            stack.add(new Stacked(best.item(), best.height()));
-            taken[best.item()]++;
-            room -= best.height();
         }
     }
 }

@@ -41,11 +41,14 @@ public record YardagePlan(Demand demand, List<Strip> strips, int lowerBound) {
                     high += piece.height();
                     open[piece.item()]--;
                     Demand.Item item = demand.items().get(piece.item());
-                    boolean asGiven = item.width() == segment.width() && item.height() == piece.height();
+                    boolean asGiven = item.width() == piece.width() && item.height() == piece.height();
                     boolean turned =
-                            item.turnable() && item.height() == segment.width() && item.width() == piece.height();
+                            item.turnable() && item.height() == piece.width() && item.width() == piece.height();
                     if (!asGiven && !turned) {
-                        faults.add("a piece of " + item + " lies as " + segment.width() + " x " + piece.height());
+                        faults.add("a piece of " + item + " lies as " + piece.width() + " x " + piece.height());
+                    }
+                    if (piece.width() > segment.width()) {
+                        faults.add("a piece " + piece.width() + " wide in a segment of " + segment.width());
                     }
                 }
                 if (high > strip.height()) {

@@ -3,7 +3,7 @@ package org.goldentally.core.cutting.yardage;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
@@ -17,9 +17,10 @@ import org.goldentally.core.work.Work;
  *   <li>The plan in parts of strips ({@link StripMaster}, by column generation with {@link StripPricing}) gives prices
  *       ({@link StripPrices}), good strips and a lower bound.
  *   <li>A first plan takes whole strips by what they cover for their height, or one size a strip if that is shorter.
- *   <li>Then a beam search: whole strips of the plan in parts are kept, a few are put back at random
- *       ({@link WholeStrips}), and the rest is covered by known strips and by strips made for what is still wanted
- *       ({@link StripCandidates}); equal remainders are merged, and what cannot beat the best plan any more is dropped.
+ *   <li>Then a beam search: a part is kept ({@link Beginning}), in turn whole strips of the plan in parts with a few put
+ *       back at random, and the best plan with a few strips taken apart; the rest is covered by known strips and by strips
+ *       made for what is still wanted ({@link StripCandidates}); equal remainders are merged, and what cannot beat the
+ *       best plan any more is dropped.
  *   <li>It is started again until its budget of steps ends, the bound is reached, or the quilter stops it.
  * </ol>
  *
@@ -32,13 +33,16 @@ import org.goldentally.core.work.Work;
 public final class YardagePlanner {
 
     /** Search steps that take about a tenth of a second for a usual list on an ordinary machine. */
-    public static final int USUAL_BUDGET = 6_000;
+    public static final int USUAL_BUDGET = 20_000;
 
     /** A thrifty search spends this part of its budget on a tidy plan to start from. */
     public static final int TIDY_SHARE = 5;
 
+    /** With more sizes than this each step looks at more, and counts for as much more. */
+    private static final int USUAL_SIZES = 12;
+
     /** Plans kept at each step: found by trial on the lists of the benchmark. */
-    private static final int BEAM = 16;
+    private static final int BEAM = 24;
 
     /** What is still to be cut counts a little over its price, since whole strips never do as well as parts of them. */
     private static final double OPEN_WEIGHT = 1.02;
@@ -55,6 +59,7 @@ public final class YardagePlanner {
     private final Demand demand;
     private final StripMaster master;
     private final StripPrices prices;
+    private final List<CountedStrip> known;
     private final StripCandidates candidates;
     private final int lowerBound;
     private List<Strip> best;
@@ -66,7 +71,10 @@ public final class YardagePlanner {
         this.master = new StripMaster(demand, pricing);
         master.solve();
         this.prices = StripPrices.of(demand, master.prices());
-        this.candidates = new StripCandidates(pricing, prices, master.strips());
+        this.known = master.strips().stream()
+                .map(strip -> CountedStrip.of(strip, demand.items().size()))
+                .toList();
+        this.candidates = new StripCandidates(pricing, prices, known);
         this.lowerBound = (int) Math.ceil(master.bound() - 1e-6);
         List<Strip> plain = PlainStrips.plan(demand).strips();
         List<Strip> mixed = greedy();
@@ -112,27 +120,35 @@ public final class YardagePlanner {
     private void search(int budget, Predicate<Integer> goOn) {
         SplittableRandom chance = new SplittableRandom(SEED);
         double[] amounts = master.amountsOfStrips();
+        int most = (int) ((long) budget
+                * USUAL_SIZES
+                / Math.max(USUAL_SIZES, demand.items().size()));
         int steps = 0;
-        for (int start = 0; steps < budget && bestLength > lowerBound; start++) {
+        for (int start = 0; steps < most && bestLength > lowerBound; start++) {
             if (start % STARTS_BETWEEN_QUESTIONS == 0 && !goOn.test(bestLength)) {
                 return;
             }
-            WholeStrips whole = WholeStrips.of(demand, master.strips(), amounts, start == 0, chance);
-            steps += beam(whole, chance, start);
+            Beginning beginning = start % 2 == 0
+                    ? Beginning.rounded(demand, known, amounts, start == 0, chance)
+                    : Beginning.of(demand, best, chance);
+            steps += beam(beginning, chance, start);
         }
     }
 
-    /** Covers what whole strips leave; says how many steps that took. */
-    private int beam(WholeStrips whole, SplittableRandom chance, int start) {
-        List<PartialPlan> level = List.of(PartialPlan.start(whole.wanted(), whole.length(), prices));
+    /** Covers what a beginning leaves; says how many steps that took. */
+    private int beam(Beginning beginning, SplittableRandom chance, int start) {
+        List<PartialPlan> level = List.of(PartialPlan.start(beginning.wanted(), beginning.length(), prices));
         int steps = 0;
         while (!level.isEmpty()) {
-            Map<List<Integer>, PartialPlan> next = new HashMap<>();
+            Map<PartialPlan.Rest, PartialPlan> next = new LinkedHashMap<>();
             for (PartialPlan plan : level) {
                 if (plan.isDone()) {
-                    List<Strip> all = new ArrayList<>(whole.strips());
-                    all.addAll(plan.strips());
-                    keepIfShorter(all);
+                    candidates.remember(plan.strips());
+                    if (plan.length() < bestLength) {
+                        List<Strip> all = beginning.each();
+                        all.addAll(plan.strips());
+                        keepIfShorter(all);
+                    }
                     continue;
                 }
                 for (CountedStrip strip : candidates.after(plan, chance, start)) {
@@ -140,9 +156,7 @@ public final class YardagePlanner {
                     Work.spend(1);
                     PartialPlan longer = plan.with(strip, prices);
                     if (longer.length() > plan.length() && canStillBeBest(longer)) {
-                        List<Integer> rest =
-                                Arrays.stream(longer.wanted()).boxed().toList();
-                        next.merge(rest, longer, (a, b) -> b.length() < a.length() ? b : a);
+                        next.merge(longer.rest(), longer, (a, b) -> b.length() < a.length() ? b : a);
                     }
                 }
             }
@@ -155,7 +169,7 @@ public final class YardagePlanner {
         return plan.length() + plan.open() < bestLength - 1e-6;
     }
 
-    /** Whole strips one after the other, each time the one that covers most for its height. */
+    /** Whole strips one after the other, each time the one that covers most for its height, as often as it is wanted. */
     private List<Strip> greedy() {
         PartialPlan plan = PartialPlan.start(demand.counts(), 0, prices);
         SplittableRandom chance = new SplittableRandom(SEED);
@@ -164,7 +178,10 @@ public final class YardagePlanner {
             CountedStrip next = candidates.after(plan, chance, 0).stream()
                     .min(Comparator.comparingDouble(each -> candidates.heightForWorth(each.strip(), wanted)))
                     .orElseThrow();
-            plan = plan.with(next, prices);
+            int times = Math.max(1, next.timesWithin(wanted));
+            for (int n = 0; n < times; n++) {
+                plan = plan.with(next, prices);
+            }
         }
         return plan.strips();
     }

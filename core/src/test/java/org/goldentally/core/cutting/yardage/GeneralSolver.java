@@ -10,13 +10,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 
 /**
  * The shortest length there is, by a general integer solver (OR-Tools with SCIP) on a flow model of its own: for each
- * height of a strip, a path of segments across the cloth; for each width of a segment, a path of pieces up the strip. It
+ * height of a strip, a path of segments across the cloth; for each width of a segment, a path of pieces no wider up the strip. It
  * shares nothing with the planner.
  */
 public final class GeneralSolver {
@@ -44,20 +45,19 @@ public final class GeneralSolver {
         demand.items().forEach(item -> wanted.add(solver.makeConstraint(item.count(), NO_LIMIT)));
         MPObjective length = solver.objective();
         length.setMinimization();
-        Map<Integer, List<Demand.Lying>> byWidth =
-                demand.lyings().stream().collect(Collectors.groupingBy(Demand.Lying::width));
-        for (int height : heights(demand, byWidth)) {
+        Set<Integer> widths = demand.lyings().stream().map(Demand.Lying::width).collect(Collectors.toSet());
+        for (int height : heights(demand)) {
             MPVariable strips = solver.makeIntVar(0, NO_LIMIT, "strips " + height);
             length.setCoefficient(strips, height);
             Map<Integer, MPConstraint> across = new HashMap<>();
             node(solver, across, 0).setCoefficient(strips, 1);
             node(solver, across, demand.widthOfFabric()).setCoefficient(strips, -1);
-            for (int at : sums(demand.widthOfFabric(), byWidth.keySet())) {
+            for (int at : sums(demand.widthOfFabric(), widths)) {
                 waste(solver, across, at, demand.widthOfFabric());
             }
-            byWidth.forEach((width, lyings) -> {
+            widths.forEach(width -> {
                 MPConstraint stacks = solver.makeConstraint(0, 0);
-                for (int at : sums(demand.widthOfFabric() - width, byWidth.keySet())) {
+                for (int at : sums(demand.widthOfFabric() - width, widths)) {
                     MPVariable segment = solver.makeIntVar(0, NO_LIMIT, "");
                     node(solver, across, at).setCoefficient(segment, -1);
                     node(solver, across, at + width).setCoefficient(segment, 1);
@@ -68,11 +68,14 @@ public final class GeneralSolver {
                 stacks.setCoefficient(started, -1);
                 node(solver, up, 0).setCoefficient(started, 1);
                 node(solver, up, height).setCoefficient(started, -1);
+                List<Demand.Lying> within = demand.lyings().stream()
+                        .filter(lying -> lying.width() <= width)
+                        .toList();
                 List<Integer> pieceHeights =
-                        lyings.stream().map(Demand.Lying::height).distinct().toList();
+                        within.stream().map(Demand.Lying::height).distinct().toList();
                 for (int at : sums(height, pieceHeights)) {
                     waste(solver, up, at, height);
-                    for (Demand.Lying lying : lyings) {
+                    for (Demand.Lying lying : within) {
                         if (at + lying.height() <= height) {
                             MPVariable piece = solver.makeIntVar(0, NO_LIMIT, "");
                             node(solver, up, at).setCoefficient(piece, -1);
@@ -101,12 +104,10 @@ public final class GeneralSolver {
         }
     }
 
-    private static TreeSet<Integer> heights(Demand demand, Map<Integer, List<Demand.Lying>> byWidth) {
-        TreeSet<Integer> heights = new TreeSet<>();
-        byWidth.values()
-                .forEach(lyings -> heights.addAll(sums(
-                        demand.highestStrip(),
-                        lyings.stream().map(Demand.Lying::height).toList())));
+    private static TreeSet<Integer> heights(Demand demand) {
+        TreeSet<Integer> heights = sums(
+                demand.highestStrip(),
+                demand.lyings().stream().map(Demand.Lying::height).toList());
         heights.remove(0);
         return heights;
     }

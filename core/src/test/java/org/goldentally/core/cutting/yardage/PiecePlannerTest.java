@@ -11,7 +11,9 @@ import com.google.ortools.sat.IntervalVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.NoOverlap2dConstraint;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.goldentally.core.chance.Chance;
 import org.goldentally.core.chance.Tries;
 import org.goldentally.core.cutting.yardage.Demand.Item;
@@ -19,6 +21,8 @@ import org.junit.jupiter.api.Assumptions;
 import org.junit.jupiter.api.Test;
 
 class PiecePlannerTest {
+
+    private static final int MOST_OPENED_TOO_MANY = 6;
 
     /** Of the general solver, in its own measure of work. */
     private static final double MOST_WORK = 20;
@@ -78,6 +82,52 @@ class PiecePlannerTest {
             }
         }
         assertThat(missing(demand, layouts)).isNotNegative();
+    }
+
+    /**
+     * Lists that come from so many pieces of cloth for certain, for they were cut from them with nothing left over: few of
+     * them open one more.
+     */
+    @Test
+    void whatWasCutFromSoManyPiecesComesFromAsMany() {
+        int more = 0;
+        for (int seed = 0; seed < 40; seed++) {
+            Chance chance = new Chance(seed);
+            int pieces = chance.between(2, 6);
+            List<Item> items = cutUp(chance, pieces);
+            List<PiecePlanner.Layout> layouts =
+                    PiecePlanner.plan(new Demand(80, 72, items, 72), pieces + 1, CuttingStyle.THRIFTY);
+            assertThat(missing(new Demand(80, 72, items, 72), layouts)).isZero();
+            more += pieces(layouts) - pieces;
+        }
+        assertThat(more).isLessThanOrEqualTo(MOST_OPENED_TOO_MANY);
+    }
+
+    /** Two layouts of strips and segments, cut from 10 by 9 in in steps of half an inch. */
+    private static List<Item> cutUp(Chance chance, int pieces) {
+        Map<List<Integer>, Integer> cut = new LinkedHashMap<>();
+        for (int layout = 0; layout < 2; layout++) {
+            int times = layout == 0 ? pieces - 1 : 1;
+            for (int height : parts(chance, 72)) {
+                for (int width : parts(chance, 80)) {
+                    cut.merge(List.of(width, height), times, Integer::sum);
+                }
+            }
+        }
+        return cut.entrySet().stream()
+                .map(each -> new Item(each.getKey().getFirst(), each.getKey().getLast(), each.getValue(), true))
+                .toList();
+    }
+
+    private static List<Integer> parts(Chance chance, int whole) {
+        List<Integer> parts = new ArrayList<>();
+        int part = 4 * chance.between(4, 9);
+        int left = whole;
+        for (; left - part >= 16; left -= part) {
+            parts.add(part);
+        }
+        parts.add(left);
+        return parts;
     }
 
     private static List<Item> items(Chance chance) {

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.goldentally.core.chance.Chance;
 import org.goldentally.core.chance.Tries;
+import org.goldentally.core.work.Work;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -33,11 +34,11 @@ class YardagePlannerTest {
     void plansAreWholeAndNearTheShortestKnown(Instances list) {
         YardagePlan plan = plan(list.demand(), CuttingStyle.THRIFTY);
         check(plan);
-        assertThat(plan.length()).isGreaterThanOrEqualTo(list.lowerBound()).isLessThanOrEqualTo((int)
-                Math.ceil(list.best() * 1.03));
+        assertThat(plan.length()).isGreaterThanOrEqualTo(plan.lowerBound()).isLessThanOrEqualTo((int)
+                Math.ceil(list.best() * 1.025));
         assertThat(plan.lowerBound()).isLessThanOrEqualTo(list.best());
         if (list.size().equals("tiny")) {
-            assertThat(plan.length()).isEqualTo(list.best());
+            assertThat(plan.length()).isLessThanOrEqualTo(list.best());
         }
     }
 
@@ -82,6 +83,35 @@ class YardagePlannerTest {
         YardagePlan plan = plan(demand(new Demand.Item(48, 48, 18, true)), CuttingStyle.THRIFTY);
         assertThat(plan.length()).isEqualTo(144);
         assertThat(plan.isProvenShortest()).isTrue();
+    }
+
+    /** 4 in pieces are trimmed to 3 in where a stack has room for them: 2 + 3 in high beside 5 in (worked by hand). */
+    @Test
+    void aNarrowerPieceIsTrimmedFromAStack() {
+        Demand demand = demand(
+                new Demand.Item(288, 40, 1, false),
+                new Demand.Item(32, 16, 1, false),
+                new Demand.Item(24, 24, 1, false));
+        YardagePlan thrifty = plan(demand, CuttingStyle.THRIFTY);
+        check(thrifty);
+        assertThat(thrifty.length()).isEqualTo(40);
+        assertThat(plan(demand, CuttingStyle.TIDY).length()).isEqualTo(56);
+    }
+
+    /** The work is counted, so that it is the same on every machine: many sizes are searched for as long as few. */
+    @Test
+    void fiftyThousandPiecesOfSixtySizesAreBoundedWork() {
+        Chance chance = new Chance(7);
+        List<Demand.Item> items = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            items.add(new Demand.Item(chance.between(8, 108), chance.between(8, 108), 833, true));
+        }
+        Demand demand = new Demand(320, items, 160);
+        YardagePlan plan = Work.of(20_000_000)
+                .within(() ->
+                        YardagePlanner.plan(demand, CuttingStyle.THRIFTY, YardagePlanner.USUAL_BUDGET, length -> true));
+        check(plan);
+        assertThat(plan.length()).isLessThanOrEqualTo(plan.lowerBound() * 1_001 / 1_000);
     }
 
     @Test
@@ -153,9 +183,10 @@ class YardagePlannerTest {
                 int y = 0;
                 for (Strip.Stacked piece : segment.stack()) {
                     Demand.Item item = plan.demand().items().get(piece.item());
-                    boolean asGiven = item.width() == segment.width() && item.height() == piece.height();
-                    boolean turned = item.height() == segment.width() && item.width() == piece.height();
+                    boolean asGiven = item.width() == piece.width() && item.height() == piece.height();
+                    boolean turned = item.height() == piece.width() && item.width() == piece.height();
                     assertThat(asGiven || turned && item.turnable()).isTrue();
+                    assertThat(piece.width()).isLessThanOrEqualTo(segment.width());
                     y += piece.height();
                     cut.merge(piece.item(), 1, Integer::sum);
                 }
