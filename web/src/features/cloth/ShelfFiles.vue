@@ -3,6 +3,7 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { call, type Problem, problemsOf } from '@/api/client'
 import { ProblemNote, spellCount } from '@/shared'
+import PriceForm from './PriceForm.vue'
 
 export interface ShelfFilesProps {
   /** For lines that do not say their unit. */
@@ -90,13 +91,13 @@ const takePrices = (text: string) =>
     </div>
     <div class="space-y-2 border-t border-line pt-3">
       <h3 class="font-bold">Price list</h3>
-      <ul v-if="prices?.entries.length" class="text-sm">
-        <li v-for="(entry, i) in prices.entries.slice(0, 8)" :key="i">
-          {{ entry.cloth || (entry.kind ? `any ${entry.kind}` : 'any cloth') }}: {{ entry.price }}
-        </li>
-        <li v-if="prices.entries.length > 8" class="text-soft">and {{ prices.entries.length - 8 }} more</li>
-      </ul>
-      <p v-else class="text-soft">None. Prices typed for a cloth count before the list's.</p>
+      <p class="text-soft">Prices typed for a cloth count before the list's.</p>
+      <details v-if="prices" :open="!prices.entries.length">
+        <summary class="cursor-pointer py-2 underline decoration-dotted">
+          {{ prices.entries.length ? `The ${spellCount(prices.entries.length, 'line', 'lines')} of it` : 'Type one' }}
+        </summary>
+        <PriceForm :entries="prices.entries" @wanted="(csv) => attempt(() => takePrices(csv))" />
+      </details>
       <label class="block">
         <span class="mb-1 block font-medium">Take another list: a CSV file with cloth, kind, price</span>
         <input type="file" accept=".csv,text/csv" class="field w-full" @change="withText($event, takePrices)" />

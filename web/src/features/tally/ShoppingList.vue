@@ -22,6 +22,11 @@ const { data: list, error } = useQuery({
     <h2 id="shopping-title" class="panel-title">Shopping list</h2>
     <WaitNote v-if="!list" what="the shopping list" :error="error" />
     <template v-else>
+      <p v-for="pack in list.packs" :key="pack.buy" class="rounded-lg bg-tape-pale p-2" data-pack>
+        <strong>{{ pack.buy[0]!.toUpperCase() + pack.buy.slice(1) }}</strong><template v-if="pack.cost"
+          >: {{ pack.cost }}</template
+        >, {{ pack.instead }}<strong v-if="pack.cheaper">; it costs less</strong>.
+      </p>
       <table class="w-full text-left">
         <tbody>
           <tr v-for="row in list.rows" :key="row.what" class="border-b border-line align-top">
@@ -35,6 +40,10 @@ const { data: list, error } = useQuery({
               <span class="block text-sm font-normal text-soft">{{
                 [row.width, row.price].filter(Boolean).join(', ')
               }}</span>
+              <span v-for="way in row.ways" :key="way.buy" class="block text-sm font-normal" data-way>
+                or {{ way.buy }}<template v-if="way.cost">: {{ way.cost }}</template
+                ><strong v-if="way.cheaper">, costs less</strong>
+              </span>
             </th>
             <td class="py-1 text-right font-bold">
               {{ row.buy }}<span v-if="row.cost" class="block text-sm font-normal">{{ row.cost }}</span>

@@ -122,6 +122,34 @@ class ShelfToSheetIT {
         assertThat(plan.getByRole(AriaRole.BUTTON)).isVisible();
     }
 
+    @Test
+    void aShopsPricesAreTypedAndOnePackIsWeighedAgainstManyLengths() {
+        page.navigate("/quilts");
+        Browser.quilt(page, "Harvest scraps").click();
+        station("Cloth").click();
+        page.getByText(java.util.regex.Pattern.compile("^(The .* lines of it|Type one)$"))
+                .click();
+        int line = page.getByLabel(java.util.regex.Pattern.compile("^Line \\d+: price$"))
+                .count();
+        page.getByLabel("Line " + line + ": name of a cloth or a pack, empty for any")
+                .fill("harvest");
+        page.getByLabel("Line " + line + ": price").fill("dear");
+        button("Keep this price list").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("“dear” is no price");
+        assertThat(page.getByLabel("Line " + line + ": price")).hasValue("dear");
+        page.getByLabel("Line " + line + ": price").fill("5 a pack");
+        button("Keep this price list").click();
+        assertThat(page.getByText("The price list has")).isVisible();
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+
+        station("Tally").click();
+        Locator pack = page.locator("[data-pack]");
+        assertThat(pack).containsText("One more pack of harvest: 42 squares, 10 in, 21 prints: 5.00");
+        assertThat(pack).containsText("instead of lengths of");
+        assertThat(pack).containsText("it costs less");
+        assertThat(page.locator("[data-way]").first()).containsText("fat quarter");
+    }
+
     private void start(String name) {
         page.navigate("/quilts");
         page.getByLabel("Its name").fill(name);

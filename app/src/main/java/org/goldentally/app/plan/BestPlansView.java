@@ -5,8 +5,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.cloth.Price;
+import org.goldentally.core.cloth.Prices;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
@@ -57,7 +59,7 @@ record BestPlansView(
 
     record ChangeView(String key, String what, boolean enough, String effect) {}
 
-    static BestPlansView of(ShelfAnswer answer, Map<String, Price> prices) {
+    static BestPlansView of(ShelfAnswer answer, Prices prices) {
         QuiltDesign design = answer.now().design();
         List<PlanView> plans = new ArrayList<>();
         for (List<Aim> aims : alike(answer)) {
@@ -97,7 +99,7 @@ record BestPlansView(
         return List.copyOf(aims.values());
     }
 
-    private static PlanView view(String key, String label, Tried plan, boolean same, Map<String, Price> prices) {
+    private static PlanView view(String key, String label, Tried plan, boolean same, Prices prices) {
         PlanCosts costs = plan.costs();
         List<String> buys = new ArrayList<>();
         BigDecimal money = BigDecimal.ZERO;
@@ -107,13 +109,12 @@ record BestPlansView(
                 continue;
             }
             Purchase purchase = ledger.toBuy().get().purchase();
-            buys.add(purchase.write() + " " + name(plan.design(), ledger.cloth()));
-            Price price = prices.get(ledger.cloth());
-            if (price == null || price.of(purchase).isEmpty()) {
-                unpriced++;
-            } else {
-                money = money.add(price.of(purchase).get());
-            }
+            Optional<Price> price = prices.ofLength(ledger.cloth());
+            buys.add(price.map(each -> each.sold(purchase)).orElse(purchase).write() + " "
+                    + name(plan.design(), ledger.cloth()));
+            Optional<BigDecimal> cost = price.flatMap(each -> each.of(purchase));
+            unpriced += cost.isEmpty() ? 1 : 0;
+            money = money.add(cost.orElse(BigDecimal.ZERO));
         }
         return new PlanView(
                 key,

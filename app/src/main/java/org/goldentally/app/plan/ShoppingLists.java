@@ -1,11 +1,17 @@
 package org.goldentally.app.plan;
 
+import java.util.List;
+import java.util.Map;
 import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.app.shelf.PriceList;
 import org.goldentally.app.tally.QuiltPrices;
 import org.goldentally.app.tally.QuiltTally;
+import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.cloth.Prices;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.tally.ShoppingList;
+import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.tally.WaysToBuy;
 import org.springframework.stereotype.Component;
 
 /** What is to be bought for a design, with the shelf and the prices as they are now. */
@@ -23,10 +29,17 @@ public class ShoppingLists {
     }
 
     public ShoppingView of(QuiltDesign design) {
-        return ShoppingView.of(list(design));
+        Map<String, List<ShelfPieces>> pieces = tallies.onHand(design);
+        TopTally tally = tallies.of(design, pieces);
+        Prices known = prices(design);
+        return ShoppingView.of(ShoppingList.of(tally, known), WaysToBuy.of(tally, pieces, known, tallies::account));
     }
 
     ShoppingList list(QuiltDesign design) {
-        return ShoppingList.of(tallies.of(design), QuiltPrices.of(design, shelf.factsFor(design), prices.entries()));
+        return ShoppingList.of(tallies.of(design), prices(design));
+    }
+
+    private Prices prices(QuiltDesign design) {
+        return QuiltPrices.of(design, shelf.factsFor(design), prices.entries());
     }
 }

@@ -15,6 +15,7 @@ import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.app.tally.TallyView;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.Price;
+import org.goldentally.core.cloth.Prices;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.design.ClothInHand;
@@ -28,6 +29,7 @@ import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.tally.ShoppingList;
 import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.tally.WaysToBuy;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -82,12 +84,12 @@ class StatelessController {
         checkKeys(question);
         QuiltDesign design = question.design();
         Map<String, List<ShelfPieces>> pieces = sent(question);
-        Map<String, Price> prices = prices(question);
+        Prices prices = prices(question);
         TopTally tally = tallies.of(design, pieces);
         return new WholePlan(
                 TallyView.of(tally, pieces, prices, tallies::account),
                 CutView.of(tally, Set.of()),
-                ShoppingView.of(ShoppingList.of(tally, prices)),
+                ShoppingView.of(ShoppingList.of(tally, prices), WaysToBuy.of(tally, pieces, prices, tallies::account)),
                 Offers.of(tally, pieces, tallies::account).stream()
                         .map(PlanController.OfferView::of)
                         .toList());
@@ -146,14 +148,15 @@ class StatelessController {
         return pieces;
     }
 
-    private static Map<String, Price> prices(TallyQuestion question) {
-        Map<String, Price> prices = new LinkedHashMap<>();
+    private static Prices prices(TallyQuestion question) {
+        Map<String, List<Price>> prices = new LinkedHashMap<>();
         question.shelf().stream()
                 .filter(cloth -> !cloth.price().isBlank())
                 .forEach(cloth -> prices.put(
                         cloth.cloth(),
-                        Price.read(cloth.cloth() + ", price", cloth.price()).orThrow()));
-        return prices;
+                        List.of(Price.read(cloth.cloth() + ", price", cloth.price())
+                                .orThrow())));
+        return new Prices(prices, Map.of());
     }
 
     private static List<ShelfPieces> read(ClothLines cloth, MeasureSystem system) {

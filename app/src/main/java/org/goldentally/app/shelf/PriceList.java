@@ -7,7 +7,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import java.util.Optional;
 import org.apache.commons.csv.CSVRecord;
 import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.app.account.OwnersTurn;
@@ -53,27 +52,31 @@ public class PriceList {
                 .list();
     }
 
-    /** What a cloth costs: as typed for it, else the list's price for its name, its kind, or any cloth. */
-    public static Optional<Price> priceOf(String name, ClothFacts facts, List<PriceEntry> entries) {
-        return Optional.of(facts.price())
-                .filter(price -> !price.isBlank())
-                .or(() -> entries.stream()
-                        .filter(entry -> entry.cloth().equalsIgnoreCase(name))
-                        .map(PriceEntry::price)
-                        .findFirst())
-                .or(() -> entries.stream()
-                        .filter(entry -> entry.cloth().isEmpty()
-                                && !entry.kind().isEmpty()
-                                && entry.kind().equalsIgnoreCase(facts.kind()))
-                        .map(PriceEntry::price)
-                        .findFirst())
-                .or(() -> entries.stream()
-                        .filter(entry -> entry.cloth().isEmpty() && entry.kind().isEmpty())
-                        .map(PriceEntry::price)
-                        .findFirst())
-                .flatMap(typed -> Price.read(WHERE, typed) instanceof Reading.Understood<Price> read
-                        ? Optional.of(read.value())
-                        : Optional.empty());
+    /**
+     * What a cloth costs, what counts first at the beginning: as typed for it, then the list's prices for its name, its
+     * kind, or any cloth. A pack is priced by its name too.
+     */
+    public static List<Price> pricesOf(String name, ClothFacts facts, List<PriceEntry> entries) {
+        List<String> typed = new ArrayList<>();
+        typed.add(facts.price());
+        entries.stream()
+                .filter(entry -> !entry.cloth().isEmpty() && entry.cloth().equalsIgnoreCase(name))
+                .forEach(entry -> typed.add(entry.price()));
+        entries.stream()
+                .filter(entry -> entry.cloth().isEmpty()
+                        && !entry.kind().isEmpty()
+                        && entry.kind().equalsIgnoreCase(facts.kind()))
+                .forEach(entry -> typed.add(entry.price()));
+        entries.stream()
+                .filter(entry -> entry.cloth().isEmpty() && entry.kind().isEmpty())
+                .forEach(entry -> typed.add(entry.price()));
+        List<Price> prices = new ArrayList<>();
+        for (String each : typed) {
+            if (!each.isBlank() && Price.read(WHERE, each) instanceof Reading.Understood<Price> read) {
+                prices.add(read.value());
+            }
+        }
+        return prices;
     }
 
     /** How often the list was replaced: whoever comes second is told. */

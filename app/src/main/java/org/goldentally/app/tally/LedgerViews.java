@@ -81,7 +81,11 @@ final class LedgerViews {
                 ledger.toBuy()
                         .map(buy -> system.writer().writeWithUnit(buy.purchase().exact()))
                         .orElse(null),
-                ledger.toBuy().map(buy -> buy.purchase().write()).orElse(null),
+                ledger.toBuy()
+                        .map(ClothLedger.ToBuy::purchase)
+                        .map(purchase -> price.map(each -> each.sold(purchase)).orElse(purchase))
+                        .map(Purchase::write)
+                        .orElse(null),
                 ledger.toBuy()
                         .flatMap(buy -> price.flatMap(each -> each.of(buy.purchase())))
                         .map(BigDecimal::toPlainString)

@@ -1,12 +1,10 @@
 package org.goldentally.app.tally;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -14,7 +12,7 @@ import org.goldentally.app.drawing.SvgNumbers;
 import org.goldentally.core.account.ClothCutter;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.ShelfPieces;
-import org.goldentally.core.cloth.Price;
+import org.goldentally.core.cloth.Prices;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.design.ClothInHand;
@@ -33,6 +31,7 @@ import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Known;
 import org.goldentally.core.problem.Problem;
+import org.goldentally.core.tally.ShoppingList;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.unit.UnitDrawing;
 import org.jspecify.annotations.Nullable;
@@ -187,7 +186,7 @@ public record TallyView(
      * @param pieces what is on the shelf, by the quilt's cloths
      */
     public static TallyView of(
-            TopTally tally, Map<String, List<ShelfPieces>> pieces, Map<String, Price> prices, ClothCutter cutter) {
+            TopTally tally, Map<String, List<ShelfPieces>> pieces, Prices prices, ClothCutter cutter) {
         MeasureSystem system = tally.top().design().system();
         Map<String, Integer> clothPlaces = new LinkedHashMap<>();
         List<ClothInHand> cloths = tally.top().design().cloths();
@@ -198,7 +197,7 @@ public record TallyView(
                 .map(ledger -> LedgerViews.ledger(
                         ledger,
                         cloths.get(Known.of(clothPlaces, ledger.cloth())),
-                        Optional.ofNullable(prices.get(ledger.cloth())),
+                        prices.ofLength(ledger.cloth()),
                         ledger.asYardage(cutter),
                         system))
                 .toList();
@@ -263,9 +262,9 @@ public record TallyView(
         return notices;
     }
 
-    private static TotalsView totals(
-            TopTally tally, List<LedgerView> ledgers, Map<String, Price> prices, MeasureSystem system) {
+    private static TotalsView totals(TopTally tally, List<LedgerView> ledgers, Prices prices, MeasureSystem system) {
         Area cut = tally.ledgers().stream().map(ClothLedger::needed).reduce(Area.ZERO, Area::plus);
+        ShoppingList shopping = ShoppingList.of(tally, prices);
         return new TotalsView(
                 tally.count().unitCount(),
                 tally.making().sets().stream().mapToLong(MadeSet::runs).sum(),
@@ -274,22 +273,10 @@ public record TallyView(
                         .sum(),
                 system.writeArea(cut),
                 (int) ledgers.stream().filter(ledger -> !ledger.enough()).count(),
-                ledgers.stream()
-                        .filter(ledger -> ledger.toBuy() != null)
-                        .map(ledger -> ledger.toBuy() + " " + ledger.name())
-                        .toList(),
-                tally.ledgers().stream()
-                        .flatMap(ledger -> cost(ledger, prices).stream())
-                        .reduce(BigDecimal::add)
-                        .map(BigDecimal::toPlainString)
-                        .orElse(""));
-    }
-
-    /** What a cloth's purchase costs; empty where nothing is bought or its price is not known. */
-    private static Optional<BigDecimal> cost(ClothLedger ledger, Map<String, Price> prices) {
-        return ledger.toBuy()
-                .flatMap(buy ->
-                        Optional.ofNullable(prices.get(ledger.cloth())).flatMap(price -> price.of(buy.purchase())));
+                shopping.lengths(),
+                shopping.total().signum() == 0
+                        ? ""
+                        : shopping.total().setScale(2).toPlainString());
     }
 
     private static GroupView group(UnitPlans.Choice choice, Map<String, Integer> clothPlaces, QuiltDesign design) {

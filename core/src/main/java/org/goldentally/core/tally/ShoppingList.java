@@ -3,10 +3,10 @@ package org.goldentally.core.tally;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.cloth.Price;
+import org.goldentally.core.cloth.Prices;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.finishing.Finishing;
@@ -50,21 +50,22 @@ public record ShoppingList(List<Item> items, MeasureSystem system) {
     /**
      * What is to buy for a quilt.
      *
-     * @param prices what is known of them, by the keys of the cloths
+     * @param prices what is known of them; a cloth is not bought shorter than it is sold
      */
-    public static ShoppingList of(TopTally tally, Map<String, Price> prices) {
+    public static ShoppingList of(TopTally tally, Prices prices) {
         MeasureSystem system = tally.top().design().system();
         List<Item> items = new ArrayList<>();
         for (ClothLedger ledger : tally.ledgers()) {
             ledger.toBuy().ifPresent(buy -> {
                 ClothInHand cloth = tally.top().design().cloth(ledger.cloth()).orElseThrow();
+                Optional<Price> price = prices.ofLength(ledger.cloth());
                 items.add(new Item(
                         cloth.name(),
                         Optional.of(cloth),
-                        Optional.of(buy.purchase()),
+                        Optional.of(price.map(each -> each.sold(buy.purchase())).orElse(buy.purchase())),
                         ledger.widthToBuy(),
                         Length.ZERO,
-                        Optional.ofNullable(prices.get(ledger.cloth()))));
+                        price));
             });
         }
         Finishing finishing = Finishing.of(tally.top());
@@ -99,6 +100,13 @@ public record ShoppingList(List<Item> items, MeasureSystem system) {
                 finishing.backingHeight(),
                 Optional.empty()));
         return new ShoppingList(items, system);
+    }
+
+    /** What is bought by the length, in few words: {@code 1 1/8 yd oat}. */
+    public List<String> lengths() {
+        return items.stream()
+                .flatMap(item -> item.purchase().stream().map(purchase -> purchase.write() + " " + item.what()))
+                .toList();
     }
 
     /** Of all whose price is known. */

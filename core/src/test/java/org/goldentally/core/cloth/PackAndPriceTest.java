@@ -69,6 +69,42 @@ class PackAndPriceTest {
         assertThat(pack.undersizedSide()).contains(Length.inches(9, 3, 4));
     }
 
+    /** A shop that cuts off no less than half a yard sells half a yard for 1/8 yd, and what is longer as it is. */
+    @Test
+    void aShopSellsNoLessThanItCutsOff() {
+        Price price = Price.read("price", "12 a yard, at least 1/2 yd").orThrow();
+        Purchase little = Purchase.of(Length.inches(4), MeasureSystem.INCH);
+        assertThat(price.sold(little).write()).isEqualTo("1/2 yd");
+        assertThat(price.of(little)).hasValueSatisfying(cost -> assertThat(cost).isEqualByComparingTo("6"));
+        assertThat(price.sold(Purchase.of(Length.inches(30), MeasureSystem.INCH))
+                        .write())
+                .isEqualTo("7/8 yd");
+        Price metric = Price.read("price", "14 a metre, at least 0.5 m").orThrow();
+        assertThat(metric.sold(Purchase.of(Length.centimetres(12, 0, 1), MeasureSystem.CENTIMETRE))
+                        .write())
+                .isEqualTo("0.5 m");
+    }
+
+    @ParameterizedTest(name = "{0}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "3.20 a fat quarter | 3.20 a fat quarter",
+                "42 a pack | 42.00 a pack",
+                "0,80 each | 0.80 each",
+                "3 a fat quarter, at least 1/2 yd | refused",
+                "12 a yard, at least 3 squares 10 in | refused",
+                "12 a yard, at least plenty | refused"
+            })
+    void shopsSellByThePieceAndThePackToo(String typed, String understood) {
+        Reading<Price> reading = Price.read("price", typed);
+        assertThat(
+                        reading instanceof Reading.Understood<Price> read
+                                ? read.value().write()
+                                : "refused")
+                .isEqualTo(understood);
+    }
+
     /** 1 1/8 yd at 12.50 is 14.0625, rounded up; 1/8 yd at 9.99 is 1.24875; a yard in metres is 0.9144 of one. */
     @ParameterizedTest
     @CsvSource({"12.50 a yard, 40, 14.07", "'12,5/yd', 36, 12.50", "9.99 per yard, 4, 1.25", "10 a metre, 36, 9.15"})

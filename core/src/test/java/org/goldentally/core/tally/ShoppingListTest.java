@@ -3,6 +3,7 @@ package org.goldentally.core.tally;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
+import org.goldentally.core.cloth.Prices;
 import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.quilt.Tops;
 import org.junit.jupiter.api.Test;
@@ -26,14 +27,15 @@ class ShoppingListTest {
     @Test
     void aBindingWithoutAClothIsAsLongAsItsStrips() {
         Tops tops = Tops.of(4, 5, "8", "pinwheel").finish(new FinishingDesign("", "2 1/2", "", "40", "4"));
-        assertThat(ShoppingList.of(TopTally.of(tops.top(), Map.of()), Map.of()).items())
+        assertThat(ShoppingList.of(TopTally.of(tops.top(), Map.of()), Prices.UNKNOWN)
+                        .items())
                 .filteredOn(item -> item.what().startsWith("binding"))
                 .extracting(item -> item.purchase().orElseThrow().exact().toString())
                 .containsExactly("12 1/2 in");
     }
 
     private static java.util.List<String> names(Tops tops) {
-        return ShoppingList.of(TopTally.of(tops.top(), Map.of()), Map.of()).items().stream()
+        return ShoppingList.of(TopTally.of(tops.top(), Map.of()), Prices.UNKNOWN).items().stream()
                 .map(ShoppingList.Item::what)
                 .toList();
     }
