@@ -32,7 +32,7 @@ function typed(event: Event) {
 
 <template>
   <section v-if="sets.length" class="space-y-2" aria-label="How it is all made">
-    <h2 class="panel-title">How it is all made</h2>
+    <h2 id="making-title" class="panel-title">How it is all made</h2>
     <p class="text-sm text-soft">
       {{ spellCount(sets.length, 'batch', 'batches') }} for the whole top: halves and loose triangles are shared by all
       units that want them.

@@ -7,6 +7,7 @@ import AllowanceChoice from './AllowanceChoice.vue'
 import BestPlans from './BestPlans.vue'
 import ClothAccount from './ClothAccount.vue'
 import GroupCard from './GroupCard.vue'
+import InShort from './InShort.vue'
 import MakingPanel from './MakingPanel.vue'
 import OffersPanel from './OffersPanel.vue'
 import ShoppingList from './ShoppingList.vue'
@@ -88,7 +89,7 @@ function takeAll(group: Group, method: string) {
     class="grid flex-1 lg:h-[calc(100dvh-5.1rem)] lg:flex-none lg:grid-cols-[24rem_1fr] xl:grid-cols-[24rem_1fr_18rem]"
   >
     <section class="space-y-3 overflow-y-auto p-4" aria-label="Units to make" tabindex="-1" :aria-busy="old">
-      <h1 class="panel-title">
+      <h1 id="groups-title" class="panel-title">
         {{ toMake }} to make<span
           class="font-normal opacity-0 transition-opacity"
           :class="{ 'opacity-100 delay-300': old }"
@@ -190,6 +191,7 @@ function takeAll(group: Group, method: string) {
     </section>
 
     <section class="space-y-4 overflow-y-auto bg-white p-4" aria-labelledby="ledger-title" tabindex="-1">
+      <InShort :sentences="tally.inShort" />
       <BestPlans v-if="tally.cloths.length" />
       <h2 id="ledger-title" class="panel-title">Cloth: needed, on the shelf, left over</h2>
       <ProblemNote :problems="tally.notices" hint />
@@ -234,7 +236,7 @@ function takeAll(group: Group, method: string) {
           <dd class="font-bold">{{ tally.totals.clothCut }}</dd>
         </div>
         <div class="flex justify-between gap-3 border-b border-line py-1">
-          <dt>To buy</dt>
+          <dt class="whitespace-nowrap">To buy</dt>
           <dd class="text-right font-bold" :class="{ 'text-brick': tally.totals.toBuy.length }">
             <span v-for="each in tally.totals.toBuy" :key="each" class="block">{{ each }}</span><template
               v-if="!tally.totals.toBuy.length"

@@ -113,6 +113,9 @@ class ShelfToSheetIT {
         Browser.quilt(page, "Geese at dusk").click();
         station("Tally").click();
         assertThat(page.locator("[data-answer]")).containsText("rose");
+        assertThat(page.locator("[data-short=MAKE]").first()).containsText("× flying goose, 4 × 2 in finished");
+        page.locator("[data-short=BUY]").click();
+        assertThat(page.locator("#shopping-title")).isFocused();
         Locator plan = page.locator("[data-plan]").first();
         plan.getByRole(AriaRole.BUTTON).click();
         assertThat(plan).containsText("Planned now");

@@ -16,6 +16,7 @@ import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.plans.Aim;
 import org.goldentally.core.plans.BestPlans.Tried;
 import org.goldentally.core.plans.PlanCosts;
+import org.goldentally.core.plans.PlanInWords;
 import org.goldentally.core.plans.ShelfAnswer;
 import org.goldentally.core.problem.Known;
 
@@ -128,19 +129,7 @@ record BestPlansView(
                 costs.cuts(),
                 Purchase.writeRoughly(costs.seams(), plan.design().system()).replace(".0 ", " "),
                 costs.trimmedUnits(),
-                hours(costs.minutes()));
-    }
-
-    /** {@code about 26 hours}, to the half hour below ten. */
-    private static String hours(double minutes) {
-        long halves = Math.max(1, Math.round(minutes / 30));
-        if (halves >= 20) {
-            return "about " + Math.round(minutes / 60) + " hours";
-        }
-        String whole = halves / 2 == 0 ? "" : halves / 2 + "";
-        String half = halves % 2 == 1 ? "½" : "";
-        return "about " + (whole + (whole.isEmpty() || half.isEmpty() ? "" : " ") + half)
-                + (halves <= 2 ? " hour" : " hours");
+                PlanInWords.hours(costs.minutes()));
     }
 
     private static List<String> ways(Tried plan) {

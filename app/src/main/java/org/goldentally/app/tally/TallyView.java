@@ -29,6 +29,7 @@ import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.plans.PlanInWords;
 import org.goldentally.core.problem.Known;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.tally.ShoppingList;
@@ -39,6 +40,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * The tally of a quilt as shown: each group of units with the ways to make it, and each cloth's account.
  *
+ * @param inShort the plan in a few sentences, each with what it is about
  * @param groups largest groups first
  * @param sets what is sewn for all groups together, in the order in which it is sewn
  * @param spares what is left over of sets and of loose parts
@@ -46,6 +48,7 @@ import org.jspecify.annotations.Nullable;
 public record TallyView(
         String unitOfLength,
         String usualSquaringUp,
+        List<PlanInWords.Sentence> inShort,
         List<GroupView> groups,
         List<SetView> sets,
         List<SpareView> spares,
@@ -188,6 +191,7 @@ public record TallyView(
     public static TallyView of(
             TopTally tally, Map<String, List<ShelfPieces>> pieces, Prices prices, ClothCutter cutter) {
         MeasureSystem system = tally.top().design().system();
+        ShoppingList shopping = ShoppingList.of(tally, prices);
         Map<String, Integer> clothPlaces = new LinkedHashMap<>();
         List<ClothInHand> cloths = tally.top().design().cloths();
         for (int i = 0; i < cloths.size(); i++) {
@@ -204,6 +208,7 @@ public record TallyView(
         return new TallyView(
                 system.abbreviation(),
                 system.writer().writeWithUnit(UsualSizes.of(system).squaringUp()),
+                PlanInWords.of(tally, shopping),
                 tally.choices().stream()
                         .map(choice -> group(choice, clothPlaces, tally.top().design()))
                         .sorted((a, b) -> Long.compare(b.needed(), a.needed()))
@@ -216,7 +221,7 @@ public record TallyView(
                         .toList(),
                 ledgers,
                 notices(tally, pieces),
-                totals(tally, ledgers, prices, system));
+                totals(tally, ledgers, shopping, system));
     }
 
     private static List<Problem> notices(TopTally tally, Map<String, List<ShelfPieces>> pieces) {
@@ -262,9 +267,9 @@ public record TallyView(
         return notices;
     }
 
-    private static TotalsView totals(TopTally tally, List<LedgerView> ledgers, Prices prices, MeasureSystem system) {
+    private static TotalsView totals(
+            TopTally tally, List<LedgerView> ledgers, ShoppingList shopping, MeasureSystem system) {
         Area cut = tally.ledgers().stream().map(ClothLedger::needed).reduce(Area.ZERO, Area::plus);
-        ShoppingList shopping = ShoppingList.of(tally, prices);
         return new TotalsView(
                 tally.count().unitCount(),
                 tally.making().sets().stream().mapToLong(MadeSet::runs).sum(),

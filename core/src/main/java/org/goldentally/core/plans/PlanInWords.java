@@ -1,0 +1,212 @@
+package org.goldentally.core.plans;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.cutting.CutSize;
+import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.UnitPlan;
+import org.goldentally.core.making.UnitPlans;
+import org.goldentally.core.making.UnitsKey;
+import org.goldentally.core.making.Use;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.tally.ShoppingList;
+import org.goldentally.core.tally.TopTally;
+
+/**
+ * A whole plan in a few sentences, as one quilter tells another: what is cut and how it is made, what is bought, what is left,
+ * what is to spare, how long it takes. Every count in it is one of the tally, added up over prints that are cut alike.
+ */
+public final class PlanInWords {
+
+    /** More lengths to buy are summed up: the shopping list has them all. */
+    private static final int MOST_NAMED = 4;
+
+    private final TopTally tally;
+    private final MeasureSystem system;
+    private final LengthWriter writer;
+
+    private PlanInWords(TopTally tally) {
+        this.tally = tally;
+        this.system = tally.top().design().system();
+        this.writer = system.writer();
+    }
+
+    /** What a sentence is about: where its working is found. */
+    public enum About {
+        MAKE,
+        BUY,
+        LEFT,
+        SPARE,
+        TIME
+    }
+
+    public record Sentence(About about, String text) {}
+
+    public static List<Sentence> of(TopTally tally, ShoppingList shopping) {
+        PlanInWords words = new PlanInWords(tally);
+        List<Sentence> sentences = new ArrayList<>();
+        words.made().forEach(each -> sentences.add(new Sentence(About.MAKE, each)));
+        if (!tally.ledgers().isEmpty()) {
+            sentences.add(new Sentence(About.BUY, toBuy(shopping)));
+            words.left().ifPresent(left -> sentences.add(new Sentence(About.LEFT, left)));
+            words.spare().ifPresent(spare -> sentences.add(new Sentence(About.SPARE, spare)));
+            sentences.add(new Sentence(
+                    About.TIME,
+                    "To cut and sew the units: " + hours(PlanCosts.of(tally).minutes()) + ", a guess."));
+        }
+        return sentences;
+    }
+
+    /** Units that are made alike, whatever their cloths. */
+    private record Alike(String unit, String size, String method) {}
+
+    /** Pieces that are cut alike. */
+    private record Pieces(String name, CutSize size) {}
+
+    private List<String> made() {
+        Map<Alike, Long> units = new LinkedHashMap<>();
+        Map<UnitsKey, Alike> alike = new LinkedHashMap<>();
+        for (UnitPlans.Choice choice : tally.choices()) {
+            UnitPlan plan = choice.chosen();
+            Alike of = new Alike(
+                    plan.unit().name(),
+                    size(plan.unit().finishedWidth(), plan.unit().finishedHeight()),
+                    plan.seams().isZero() ? "" : plan.method().displayName());
+            units.merge(of, plan.needed() + plan.extra(), Long::sum);
+            alike.put(plan.key(), of);
+        }
+        Map<Alike, Map<Pieces, Map<String, Long>>> cuts = new LinkedHashMap<>();
+        for (ClothCut cut : tally.making().cuts()) {
+            firstUse(cut, alike)
+                    .filter(any -> cut.count() > 0)
+                    .ifPresent(of -> cuts.computeIfAbsent(of, any -> new LinkedHashMap<>())
+                            .computeIfAbsent(new Pieces(cut.name(), cut.size()), any -> new LinkedHashMap<>())
+                            .merge(cut.cloth(), cut.count(), Long::sum));
+        }
+        List<String> said = new ArrayList<>();
+        units.forEach((of, count) -> said.add(count + " × " + of.unit + ", " + of.size + " finished"
+                + (of.method.isEmpty() ? "" : ", " + of.method) + ": " + cut(cuts.getOrDefault(of, Map.of())) + "."));
+        return said;
+    }
+
+    /** What is shared by several is told where it is needed first. */
+    private static Optional<Alike> firstUse(ClothCut cut, Map<UnitsKey, Alike> alike) {
+        return cut.uses().stream()
+                .flatMap(use -> use instanceof Use.ForUnits(UnitsKey units)
+                        ? Stream.ofNullable(alike.get(units))
+                        : Stream.empty())
+                .findFirst();
+    }
+
+    private String cut(Map<Pieces, Map<String, Long>> cuts) {
+        if (cuts.isEmpty()) {
+            return "of pieces that are cut for others";
+        }
+        List<String> said = new ArrayList<>();
+        cuts.forEach((pieces, byCloth) -> {
+            long all = byCloth.values().stream().mapToLong(Long::longValue).sum();
+            said.add(all + " " + pieces.name + (all == 1 ? "" : "s") + " cut "
+                    + size(pieces.size.width(), pieces.size.height()) + ", " + ofCloths(byCloth, all));
+        });
+        return String.join("; ", said);
+    }
+
+    /** One cloth that takes the half or more is named, others are counted; two are both named. */
+    private String ofCloths(Map<String, Long> byCloth, long all) {
+        List<Map.Entry<String, Long>> most = byCloth.entrySet().stream()
+                .sorted(Map.Entry.<String, Long>comparingByValue().reversed())
+                .toList();
+        if (most.size() == 1) {
+            return "all of " + name(most.getFirst().getKey());
+        }
+        if (most.size() == 2) {
+            return most.get(0).getValue() + " of " + name(most.get(0).getKey()) + " and "
+                    + most.get(1).getValue() + " of " + name(most.get(1).getKey());
+        }
+        long first = most.getFirst().getValue();
+        return 2 * first < all
+                ? "of " + most.size() + " cloths"
+                : first + " of " + name(most.getFirst().getKey()) + " and " + (all - first) + " of " + (most.size() - 1)
+                        + " other cloths";
+    }
+
+    private String name(String cloth) {
+        return cloth.isEmpty()
+                ? "cloth not chosen"
+                : tally.top().design().cloth(cloth).map(each -> each.name()).orElse(cloth);
+    }
+
+    private static String toBuy(ShoppingList shopping) {
+        List<String> lengths = shopping.lengths();
+        if (lengths.isEmpty()) {
+            return "Nothing to buy but batting.";
+        }
+        List<String> named = new ArrayList<>(lengths.subList(0, Math.min(MOST_NAMED, lengths.size())));
+        int more = lengths.size() - named.size();
+        if (more > 0) {
+            named.add(more + (more == 1 ? " more length" : " more lengths"));
+        }
+        boolean priced = shopping.total().signum() > 0;
+        return "Buy " + String.join("; ", named)
+                + (priced ? ": " + shopping.total().setScale(2).toPlainString() + " for what has a price" : "") + ".";
+    }
+
+    /** Pieces that stay whole, by their form, and the largest rest of those that are cut into. */
+    private Optional<String> left() {
+        Map<ClothPiece, Long> whole = new LinkedHashMap<>();
+        for (ClothLedger ledger : tally.ledgers()) {
+            for (ShelfPieces pieces : ledger.untouched()) {
+                whole.merge(pieces.piece(), (long) pieces.count(), Long::sum);
+            }
+        }
+        List<String> said = new ArrayList<>();
+        whole.forEach((piece, count) -> said.add(
+                piece.form() == PieceForm.YARDAGE && count > 1
+                        ? count + " lengths whole"
+                        : piece.describe(Math.toIntExact(count), system) + " whole"));
+        tally.ledgers().stream()
+                .flatMap(ledger -> ledger.opened().stream()
+                        .flatMap(opened -> opened.piece().leftovers().stream())
+                        .map(rest -> Map.entry(rest, ledger.cloth())))
+                .max(Comparator.comparing(rest -> rest.getKey().area()))
+                .ifPresent(rest -> said.add("the largest rest "
+                        + size(rest.getKey().width(), rest.getKey().height()) + " of " + name(rest.getValue())));
+        return said.isEmpty() ? Optional.empty() : Optional.of("Left: " + String.join("; ", said) + ".");
+    }
+
+    private Optional<String> spare() {
+        long spare = tally.choices().stream()
+                .mapToLong(choice -> choice.chosen().spare())
+                .sum();
+        return spare == 0 ? Optional.empty() : Optional.of(spare + (spare == 1 ? " unit" : " units") + " to spare.");
+    }
+
+    private String size(Length width, Length height) {
+        return width.equals(height)
+                ? writer.writeWithUnit(width)
+                : writer.write(width) + " × " + writer.writeWithUnit(height);
+    }
+
+    /** {@code about 26 hours}, to the half hour below ten. */
+    public static String hours(double minutes) {
+        long halves = Math.max(1, Math.round(minutes / 30));
+        if (halves >= 20) {
+            return "about " + Math.round(minutes / 60) + " hours";
+        }
+        String whole = halves / 2 == 0 ? "" : halves / 2 + "";
+        String half = halves % 2 == 1 ? "½" : "";
+        return "about " + (whole + (whole.isEmpty() || half.isEmpty() ? "" : " ") + half)
+                + (halves <= 2 ? " hour" : " hours");
+    }
+}

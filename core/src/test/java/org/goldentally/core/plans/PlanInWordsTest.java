@@ -1,0 +1,101 @@
+package org.goldentally.core.plans;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.regex.MatchResult;
+import java.util.regex.Pattern;
+import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.chance.Chance;
+import org.goldentally.core.chance.Tries;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.Price;
+import org.goldentally.core.cloth.Prices;
+import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.plans.PlanInWords.About;
+import org.goldentally.core.plans.PlanInWords.Sentence;
+import org.goldentally.core.quilt.Tops;
+import org.goldentally.core.tally.ShoppingList;
+import org.goldentally.core.tally.TopTally;
+import org.junit.jupiter.api.Test;
+
+class PlanInWordsTest {
+
+    private static final Pattern COUNT = Pattern.compile("(\\d+) (?:squares?|rectangles?|strips?|triangles?) cut");
+    private static final List<String> BLOCKS =
+            List.of("pinwheel", "sawtooth-star", "hourglass", "four-patch", "broken-dishes");
+
+    /** Three by three pinwheels of 8 in: 36 half-square triangles of 4 in, 18 pairs cut 5 in (worked by hand). */
+    @Test
+    void aThrowOfPinwheelsIsToldInOneSentence() {
+        TopTally tally = TopTally.of(
+                Tops.of(3, 3, "8", "pinwheel")
+                        .choose("half-square triangle:a,b", "two-at-a-time")
+                        .top(),
+                Map.of());
+        assertThat(texts(tally, Prices.UNKNOWN, About.MAKE))
+                .containsExactly(
+                        "36 × half-square triangle, 4 in finished, two at a time: 36 squares cut 5 in, 18 of oat"
+                                + " and 18 of ink.");
+        assertThat(texts(tally, Prices.UNKNOWN, About.BUY))
+                .singleElement()
+                .asString()
+                .startsWith("Buy ");
+    }
+
+    /** Every piece that the plan cuts is in the sentences, once; every unit too. */
+    @Tries(25)
+    void theCountsAreThoseOfThePlan(Chance chance) {
+        TopTally tally = TopTally.of(
+                Tops.of(chance.between(1, 5), chance.between(1, 5), "12", chance.of(BLOCKS.toArray(new String[0])))
+                        .top(),
+                Map.of());
+        List<String> made = texts(tally, Prices.UNKNOWN, About.MAKE);
+        long told = made.stream()
+                .flatMap(text -> COUNT.matcher(text).results())
+                .map(MatchResult::group)
+                .mapToLong(count -> Long.parseLong(count.substring(0, count.indexOf(' '))))
+                .sum();
+        assertThat(told)
+                .isEqualTo(tally.making().cuts().stream()
+                        .mapToLong(ClothCut::count)
+                        .sum());
+        long units = made.stream()
+                .mapToLong(text -> Long.parseLong(text.substring(0, text.indexOf(' '))))
+                .sum();
+        assertThat(units)
+                .isEqualTo(tally.choices().stream()
+                        .mapToLong(choice ->
+                                choice.chosen().needed() + choice.chosen().extra())
+                        .sum());
+    }
+
+    @Test
+    void whatStaysWholeAndWhatItCostsIsTold() {
+        Map<String, List<ShelfPieces>> shelf = Map.of(
+                "a", List.of(new ShelfPieces("1", 40, ClothPiece.square(Length.inches(10)))),
+                "b", List.of(new ShelfPieces("2", 2, ClothPiece.square(Length.inches(10)))));
+        TopTally tally = TopTally.of(Tops.of(3, 3, "8", "pinwheel").top(), shelf);
+        String left = texts(tally, Prices.UNKNOWN, About.LEFT).getFirst();
+        int whole = tally.ledgers().getFirst().untouched().stream()
+                .mapToInt(ShelfPieces::count)
+                .sum();
+        assertThat(whole).isPositive();
+        assertThat(left).startsWith("Left: " + whole + " squares, 10 in whole").contains("the largest rest");
+        Prices prices =
+                new Prices(Map.of("b", List.of(Price.read("", "8 a yard").orThrow())), Map.of());
+        ShoppingList shopping = ShoppingList.of(tally, prices);
+        assertThat(texts(tally, prices, About.BUY).getFirst())
+                .contains(shopping.lengths().getFirst())
+                .contains(shopping.total().setScale(2) + " for what has a price");
+    }
+
+    private static List<String> texts(TopTally tally, Prices prices, About about) {
+        return PlanInWords.of(tally, ShoppingList.of(tally, prices)).stream()
+                .filter(sentence -> sentence.about() == about)
+                .map(Sentence::text)
+                .toList();
+    }
+}
