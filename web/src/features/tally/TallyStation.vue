@@ -237,11 +237,11 @@ function takeAll(group: Group, method: string) {
         </div>
         <div class="flex justify-between gap-3 border-b border-line py-1">
           <dt class="whitespace-nowrap">To buy</dt>
-          <dd class="text-right font-bold" :class="{ 'text-brick': tally.totals.toBuy.length }">
-            <span v-for="each in tally.totals.toBuy" :key="each" class="block">{{ each }}</span><template
-              v-if="!tally.totals.toBuy.length"
-              >nothing</template
-            >
+          <dd class="text-right">
+            <span v-for="each in tally.totals.toBuy" :key="each" class="block font-bold text-brick">{{
+              each
+            }}</span><span v-if="!tally.totals.toBuy.length" class="block font-bold">nothing</span
+            ><span v-for="each in tally.totals.toBuyOfNoCloth" :key="each" class="block">{{ each }}</span>
           </dd>
         </div>
         <div class="flex justify-between gap-3 border-b border-line py-1">

@@ -181,7 +181,14 @@ public record TallyView(
     public record UseView(List<String> uses, String label, long count, String cut) {}
 
     public record TotalsView(
-            long units, long sets, long spare, String clothCut, int clothsShort, List<String> toBuy, String cost) {}
+            long units,
+            long sets,
+            long spare,
+            String clothCut,
+            int clothsShort,
+            List<String> toBuy,
+            List<String> toBuyOfNoCloth,
+            String cost) {}
 
     /**
      * The tally as the page shows it.
@@ -278,7 +285,8 @@ public record TallyView(
                         .sum(),
                 system.writeArea(cut),
                 (int) ledgers.stream().filter(ledger -> !ledger.enough()).count(),
-                shopping.lengths(),
+                shopping.lengthsOfCloths(),
+                shopping.lengthsOfNoCloth(),
                 shopping.total().signum() == 0
                         ? ""
                         : shopping.total().setScale(2).toPlainString());

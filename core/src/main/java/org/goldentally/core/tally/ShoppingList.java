@@ -104,6 +104,19 @@ public record ShoppingList(List<Item> items, MeasureSystem system) {
 
     /** What is bought by the length, in few words: {@code 1 1/8 yd oat}. */
     public List<String> lengths() {
+        return written(items);
+    }
+
+    /** Those of cloths of the quilt, without binding and backing that have no cloth yet. */
+    public List<String> lengthsOfCloths() {
+        return written(items.stream().filter(item -> item.cloth().isPresent()).toList());
+    }
+
+    public List<String> lengthsOfNoCloth() {
+        return written(items.stream().filter(item -> item.cloth().isEmpty()).toList());
+    }
+
+    private static List<String> written(List<Item> items) {
         return items.stream()
                 .flatMap(item -> item.purchase().stream().map(purchase -> purchase.write() + " " + item.what()))
                 .toList();
