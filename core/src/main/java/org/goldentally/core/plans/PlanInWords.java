@@ -58,7 +58,7 @@ public final class PlanInWords {
         List<Sentence> sentences = new ArrayList<>();
         words.made().forEach(each -> sentences.add(new Sentence(About.MAKE, each)));
         if (!tally.ledgers().isEmpty()) {
-            sentences.add(new Sentence(About.BUY, toBuy(shopping)));
+            sentences.add(new Sentence(About.BUY, words.toBuy(shopping)));
             words.left().ifPresent(left -> sentences.add(new Sentence(About.LEFT, left)));
             words.spare().ifPresent(spare -> sentences.add(new Sentence(About.SPARE, spare)));
             sentences.add(new Sentence(
@@ -147,10 +147,12 @@ public final class PlanInWords {
                 : tally.top().design().cloth(cloth).map(each -> each.name()).orElse(cloth);
     }
 
-    private static String toBuy(ShoppingList shopping) {
+    private String toBuy(ShoppingList shopping) {
+        List<String> notCounted = notCounted();
+        String but = notCounted.isEmpty() ? "" : " Not counted: " + String.join("; ", notCounted) + ".";
         List<String> lengths = shopping.lengths();
         if (lengths.isEmpty()) {
-            return "Nothing to buy but batting.";
+            return (notCounted.isEmpty() ? "Nothing to buy but batting." : "Nothing to buy for what is counted.") + but;
         }
         List<String> named = new ArrayList<>(lengths.subList(0, Math.min(MOST_NAMED, lengths.size())));
         int more = lengths.size() - named.size();
@@ -159,7 +161,25 @@ public final class PlanInWords {
         }
         boolean priced = shopping.total().signum() > 0;
         return "Buy " + String.join("; ", named)
-                + (priced ? ": " + shopping.total().setScale(2).toPlainString() + " for what has a price" : "") + ".";
+                + (priced ? ": " + shopping.total().setScale(2).toPlainString() + " for what has a price" : "") + "."
+                + but;
+    }
+
+    /** What needs cloth that no account has. */
+    private List<String> notCounted() {
+        List<String> lacking = new ArrayList<>();
+        // Binding and backing without a cloth are on the shopping list.
+        if (tally.undressed().stream()
+                .anyMatch(cut -> cut.uses().stream().noneMatch(use -> use instanceof Use.Finish))) {
+            lacking.add("cloth for what is not dressed yet");
+        }
+        if (!tally.unplanned().isEmpty()) {
+            lacking.add("units that no method here makes");
+        }
+        if (tally.ledgers().stream().anyMatch(ledger -> !ledger.tooLarge().isEmpty())) {
+            lacking.add("pieces that fit no cloth of the usual width");
+        }
+        return lacking;
     }
 
     /** Pieces that stay whole, by their form, and the largest rest of those that are cut into. */

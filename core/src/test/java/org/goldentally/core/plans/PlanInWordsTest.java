@@ -92,6 +92,15 @@ class PlanInWordsTest {
                 .contains(shopping.total().setScale(2) + " for what has a price");
     }
 
+    /** A block of 90 in, plain squares of 45 in: no cloth of 40 in gives them, so “nothing to buy” would be no answer. */
+    @Test
+    void whatNoClothGivesIsNotPassedOver() {
+        TopTally tally = TopTally.of(Tops.of(1, 1, "90", "four-patch").top(), Map.of());
+        assertThat(tally.ledgers()).anyMatch(ledger -> !ledger.tooLarge().isEmpty());
+        assertThat(texts(tally, Prices.UNKNOWN, About.BUY).getFirst())
+                .endsWith("Not counted: pieces that fit no cloth of the usual width.");
+    }
+
     private static List<String> texts(TopTally tally, Prices prices, About about) {
         return PlanInWords.of(tally, ShoppingList.of(tally, prices)).stream()
                 .filter(sentence -> sentence.about() == about)
