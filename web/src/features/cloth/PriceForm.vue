@@ -32,10 +32,11 @@ function remove(place: number) {
   if (!lines.value.length) lines.value.push({ ...EMPTY })
 }
 const cell = (text: string) => `"${text.trim().replaceAll('"', '""')}"`
+/** Empty lines go first, so that a refusal and the form count the lines alike. */
 function keep() {
-  const rows = lines.value
-    .filter((line) => !isEmpty(line))
-    .map((line) => [line.cloth, line.kind, line.price].map(cell).join(','))
+  const said = lines.value.filter((line) => !isEmpty(line))
+  lines.value = [...said, { ...EMPTY }]
+  const rows = said.map((line) => [line.cloth, line.kind, line.price].map(cell).join(','))
   emit('wanted', ['cloth,kind,price', ...rows].join('\r\n') + '\r\n')
 }
 </script>

@@ -51,6 +51,14 @@ const takePrices = (text: string) =>
   call('PUT', '/api/shelf/prices', { query: shownList(), body: { text, system: props.system } }).then(
     (list) => `The price list has ${spellCount(list.entries.length, 'line', 'lines')}.`,
   )
+/** The first line of a file names its columns; the form has none such, so its lines are counted from one. */
+async function keepTyped(csv: string) {
+  await attempt(() => takePrices(csv))
+  problems.value = problems.value.map((problem) => ({
+    ...problem,
+    where: problem.where.replace(/line (\d+)/, (_, line) => `line ${Number(line) - 1}`),
+  }))
+}
 </script>
 
 <template>
@@ -96,7 +104,7 @@ const takePrices = (text: string) =>
         <summary class="cursor-pointer py-2 underline decoration-dotted">
           {{ prices.entries.length ? `The ${spellCount(prices.entries.length, 'line', 'lines')} of it` : 'Type one' }}
         </summary>
-        <PriceForm :entries="prices.entries" @wanted="(csv) => attempt(() => takePrices(csv))" />
+        <PriceForm :entries="prices.entries" @wanted="keepTyped" />
       </details>
       <label class="block">
         <span class="mb-1 block font-medium">Take another list: a CSV file with cloth, kind, price</span>

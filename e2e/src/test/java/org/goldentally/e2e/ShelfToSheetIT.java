@@ -139,6 +139,7 @@ class ShelfToSheetIT {
         page.getByLabel("Line " + line + ": price").fill("dear");
         button("Keep this price list").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("“dear” is no price");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Price list, line " + line);
         assertThat(page.getByLabel("Line " + line + ": price")).hasValue("dear");
         page.getByLabel("Line " + line + ": price").fill("5 a pack");
         button("Keep this price list").click();
