@@ -12,7 +12,8 @@ import { spellCount } from '@/shared'
 import HistoryMenu from './HistoryMenu.vue'
 
 const PAGES = [
-  { to: '/quilts', name: 'Quilts', says: 'open one, start one' },
+  { to: '/start', name: 'Start', says: 'from your cloth, a size, a block' },
+  { to: '/quilts', name: 'Quilts', says: 'open one' },
   { to: '/yields', name: 'Yields', says: 'what a piece gives' },
 ]
 

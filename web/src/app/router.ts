@@ -1,5 +1,7 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import { QuiltList, QuiltPage } from '@/features/quilts'
+import StartPage from '@/features/start/StartPage.vue'
+import { call } from '@/api/client'
 import NothingHere from './NothingHere.vue'
 import ClothStation from '@/features/cloth/ClothStation.vue'
 import TopStation from '@/features/top/TopStation.vue'
@@ -9,10 +11,21 @@ import SewStation from '@/features/sew/SewStation.vue'
 import YieldsPage from '@/features/yields/YieldsPage.vue'
 import SizeChartPage from '@/features/yields/SizeChartPage.vue'
 
+/** Who has no quilt yet begins with one; everybody else with the list. */
+async function whereToBegin() {
+  try {
+    const quilts = await call('GET', '/api/quilts')
+    return quilts.length ? '/quilts' : '/start'
+  } catch {
+    return '/quilts'
+  }
+}
+
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', redirect: '/quilts' },
+    { path: '/', component: QuiltList, beforeEnter: whereToBegin },
+    { path: '/start', component: StartPage, meta: { title: 'Start a quilt' } },
     { path: '/quilts', component: QuiltList, meta: { title: 'Quilts' } },
     {
       path: '/quilts/:id',

@@ -1,3 +1,4 @@
+export { kept } from './kept'
 export { RULERS } from './rulers'
 export { default as ProblemNote } from './ProblemNote.vue'
 export { default as PatchPicture } from './PatchPicture.vue'

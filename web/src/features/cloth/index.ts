@@ -1,2 +1,3 @@
 export { useShelf } from './queries'
 export { useShelfActs } from './useShelfActs'
+export { default as ShelfEntry } from './ShelfEntry.vue'

@@ -23,9 +23,11 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 /** Headless Chromium before the running application: one browser for this JVM, a fresh context for each test. */
 final class Browser implements ParameterResolver, AfterEachCallback {
 
-    /** The journeys find the demo quilts beside their own. */
+    /** The journeys find the demo quilts beside their own, unless they begin with nothing. */
     static {
-        System.setProperty("goldentally.profile", "demo");
+        if (System.getProperty("goldentally.profile") == null) {
+            System.setProperty("goldentally.profile", "demo");
+        }
     }
 
     private static final int PATIENCE_MS = 25_000;

@@ -6,6 +6,7 @@ import java.util.Map;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.shelf.PriceList;
 import org.goldentally.app.shelf.Shelf;
+import org.goldentally.core.ideas.OurQuilts;
 import org.goldentally.core.measure.MeasureSystem;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.core.env.Environment;
@@ -13,14 +14,11 @@ import org.springframework.core.env.Profiles;
 import org.springframework.stereotype.Component;
 
 /**
- * A made-up shelf and four quilts to look around with; loaded once, into an empty database, by {@code golden-tally
+ * A made-up shelf and five quilts to look around with; loaded once, into an empty database, by {@code golden-tally
  * demo}, before the first page can be asked for.
  */
 @Component
 class DemoData implements SmartInitializingSingleton {
-
-    /** Seven prints of a pack of 42 squares, six of each. */
-    static final List<String> PRINTS = List.of("marigold", "brick", "spruce", "ink", "plum", "sky", "rust");
 
     private final boolean wanted;
     private final Quilts quilts;
@@ -40,7 +38,7 @@ class DemoData implements SmartInitializingSingleton {
         if (!wanted || !quilts.list().isEmpty() || !shelf.list().isEmpty()) {
             return;
         }
-        PRINTS.forEach(print -> shelf.add("6 squares 10 in " + print, MeasureSystem.INCH));
+        OurQuilts.SQUARES.forEach(print -> shelf.add("6 squares 10 in " + print, MeasureSystem.INCH));
         List.of(
                         "3 yd oat 42 wide",
                         "2 yd navy 42 wide",
@@ -56,6 +54,7 @@ class DemoData implements SmartInitializingSingleton {
         shelf.list().forEach(cloth -> cloths.put(cloth.name(), cloth));
         DemoQuilts demo = new DemoQuilts(cloths);
         prices.takeMadeUp(null);
+        quilts.create("Market day", demo.marketDay());
         quilts.create("Harvest scraps", demo.harvestScraps());
         quilts.create("Windowsill runner", demo.windowsillRunner());
         quilts.create("Geese at dusk", demo.geeseAtDusk());

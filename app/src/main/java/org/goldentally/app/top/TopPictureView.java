@@ -18,7 +18,7 @@ import org.goldentally.core.quilt.TopPart;
  *
  * @param shapes the outlines of a figure's patches as SVG points, in the figure's own box
  */
-record TopPictureView(
+public record TopPictureView(
         double width, double height, List<OutlinesView> shapes, List<FigureView> figures, List<TopPartView> parts) {
 
     /**
@@ -26,21 +26,21 @@ record TopPictureView(
      *
      * @param units along a strip of units, which of them each patch belongs to, from 0; empty for everything else
      */
-    record OutlinesView(double width, double height, List<String> patches, List<Integer> units) {}
+    public record OutlinesView(double width, double height, List<String> patches, List<Integer> units) {}
 
     /**
      * A shape in cloths.
      *
      * @param cloths for each patch the place of its cloth among the quilt's cloths; -1 not dressed, -2 blank
      */
-    record FigureView(int shape, List<Integer> cloths) {}
+    public record FigureView(int shape, List<Integer> cloths) {}
 
     /**
      * Where a figure is shown.
      *
      * @param transform the six numbers of an SVG matrix
      */
-    record TopPartView(
+    public record TopPartView(
             String id,
             TopPart.Kind kind,
             String where,
@@ -56,7 +56,7 @@ record TopPictureView(
     private static final int NOT_DRESSED = -1;
     private static final int BLANK = -2;
 
-    static TopPictureView of(QuiltTop top) {
+    public static TopPictureView of(QuiltTop top) {
         Map<String, Integer> clothPlaces = clothPlaces(top.design().cloths());
         Map<Polygon, Integer> shapeOf = new IdentityHashMap<>();
         Map<Figure, Integer> figureOf = new IdentityHashMap<>();

@@ -106,7 +106,7 @@ public record SizeAdvice(int across, int down, Length border, Length width, Leng
     }
 
     /** How long one side of the centre is with so many blocks. */
-    static Length side(QuiltDesign design, TopSizes sizes, int count, boolean across) {
+    public static Length side(QuiltDesign design, TopSizes sizes, int count, boolean across) {
         Length block = across ? sizes.blockWidth() : sizes.blockHeight();
         Length s = sizes.sashing();
         return switch (design.setting().kind()) {

@@ -1,0 +1,89 @@
+package org.goldentally.app.ideas;
+
+import java.util.List;
+import org.goldentally.app.top.TopPictureView;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.ideas.TopIdea;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.plans.PlanInWords;
+import org.goldentally.core.quilt.QuiltTop;
+
+/**
+ * A top that the cloth makes, as it is shown.
+ *
+ * @param key finds it again
+ * @param says in which cloths, and how set
+ * @param size finished
+ * @param blocks {@code 20 blocks}
+ * @param buys each length to buy for the top and its binding; empty where nothing is
+ * @param left what of its cloths stays whole
+ * @param hours to cut and sew its units, a guess
+ * @param order what the wall is ordered by
+ */
+record IdeaView(
+        String key,
+        String name,
+        String says,
+        String size,
+        String blocks,
+        List<String> buys,
+        String left,
+        String hours,
+        Order order,
+        List<String> colours,
+        TopPictureView picture) {
+
+    /**
+     * Figures to order by.
+     *
+     * @param named whether its block was asked for by name
+     * @param bought cloth to buy, in square inches
+     * @param finished area of the top, in square inches
+     * @param used cloth of the shelf that is used, in square inches
+     */
+    record Order(boolean named, double bought, double finished, double used, double minutes) {}
+
+    private static final String JUST_OVER = "just over ";
+
+    static IdeaView of(TopIdea idea) {
+        QuiltTop top = idea.tally().top();
+        return new IdeaView(
+                idea.key(),
+                idea.name(),
+                idea.says(),
+                size(top),
+                top.blocksInWords(),
+                idea.toBuy(),
+                left(idea),
+                PlanInWords.hours(idea.costs().minutes()),
+                new Order(
+                        idea.named(),
+                        idea.costs().bought().toDoubleSquareInches(),
+                        top.area().toDoubleSquareInches(),
+                        idea.used().toDoubleSquareInches(),
+                        idea.costs().minutes()),
+                colours(top),
+                TopPictureView.of(top));
+    }
+
+    static List<String> colours(QuiltTop top) {
+        return top.design().cloths().stream().map(ClothInHand::colour).toList();
+    }
+
+    /** {@code 60 × 72 in}; {@code about 50 1/4 × 61 1/2 in} where blocks on point make sides that no ruler shows. */
+    static String size(QuiltTop top) {
+        LengthWriter writer = top.design().system().writer();
+        String size = writer.write(top.finishedWidth()) + " × " + writer.writeWithUnit(top.finishedHeight());
+        return size.startsWith(JUST_OVER) ? "about " + size.replace(JUST_OVER, "") : size;
+    }
+
+    private static String left(TopIdea idea) {
+        if (idea.clothsUntouched() > 0) {
+            return idea.clothsUntouched() + (idea.clothsUntouched() == 1 ? " cloth" : " cloths") + " not cut into";
+        }
+        if (idea.whole() > 0) {
+            return idea.whole() + (idea.whole() == 1 ? " piece" : " pieces") + " left whole";
+        }
+        return "no piece left whole";
+    }
+}

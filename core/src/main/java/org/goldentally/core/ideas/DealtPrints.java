@@ -1,0 +1,156 @@
+package org.goldentally.core.ideas;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import org.goldentally.core.design.PlaceDesign;
+import org.goldentally.core.design.PlaceDesign.Exchange;
+
+/**
+ * Prints that take turns over the places of a top: at each place the one that most is left of, unless it lies beside the
+ * place already. The same cloths and places are dealt alike each time.
+ */
+final class DealtPrints {
+
+    private final IdeaSketch sketch;
+    private final Map<String, Double> letterArea;
+    private final Map<ShelfCloth, Double> left = new HashMap<>();
+    private final Map<List<Integer>, Set<String>> lying = new HashMap<>();
+
+    /** @param letterArea how much of a block each of its cloths is */
+    DealtPrints(IdeaSketch sketch, Map<String, Double> letterArea) {
+        this.sketch = sketch;
+        this.letterArea = letterArea;
+        sketch.dressing().all().forEach(cloth -> left.put(cloth, cloth.area().toDoubleSquareInches()));
+    }
+
+    /** A place of a block, by its row and column on the top. */
+    record Spot(int row, int column) {}
+
+    /** For each letter the cloth that the block is designed in. */
+    Map<String, ShelfCloth> designedIn() {
+        Map<String, ShelfCloth> chosen = new HashMap<>();
+        List<ShelfCloth> taken = new ArrayList<>();
+        for (String letter : sketch.letters()) {
+            List<ShelfCloth> heap = heap(letter);
+            ShelfCloth cloth = heap.stream()
+                    .filter(each -> !taken.contains(each))
+                    .findFirst()
+                    .orElse(heap.getFirst());
+            boolean asBefore = isOnePrint(letter) && chosen.keySet().stream().anyMatch(this::isOnePrint);
+            chosen.put(letter, asBefore ? firstPrint(chosen) : cloth);
+            taken.add(cloth);
+        }
+        return chosen;
+    }
+
+    private ShelfCloth firstPrint(Map<String, ShelfCloth> chosen) {
+        return chosen.entrySet().stream()
+                .filter(each -> isOnePrint(each.getKey()))
+                .map(Map.Entry::getValue)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private boolean isOnePrint(String letter) {
+        return sketch.dressing().onePrint() && !letter.equals(Dressing.BACKGROUND);
+    }
+
+    private List<ShelfCloth> heap(String letter) {
+        return sketch.dressing().of(letter, sketch.letters());
+    }
+
+    /** The places whose cloths are others than those the block is designed in. */
+    List<PlaceDesign> places(List<Spot> spots, Map<String, ShelfCloth> designedIn, Map<ShelfCloth, String> keys) {
+        List<PlaceDesign> places = new ArrayList<>();
+        for (Spot spot : spots) {
+            Map<String, ShelfCloth> here = chosenAt(spot);
+            List<Exchange> exchanges = new ArrayList<>();
+            Set<String> exchanged = new TreeSet<>();
+            for (String letter : sketch.letters()) {
+                String from = keyOf(keys, designedIn.get(letter));
+                String to = keyOf(keys, here.get(letter));
+                if (!from.equals(to) && exchanged.add(from)) {
+                    exchanges.add(new Exchange(from, to));
+                }
+            }
+            if (!exchanges.isEmpty()) {
+                places.add(new PlaceDesign(spot.row, spot.column, "", 0, false, exchanges));
+            }
+        }
+        return places;
+    }
+
+    private static String keyOf(Map<ShelfCloth, String> keys, @org.jspecify.annotations.Nullable ShelfCloth cloth) {
+        String key = cloth == null ? null : keys.get(cloth);
+        if (key == null) {
+            throw new IllegalStateException("a cloth of no dressing");
+        }
+        return key;
+    }
+
+    private Map<String, ShelfCloth> chosenAt(Spot spot) {
+        Set<String> beside = beside(spot);
+        Map<String, ShelfCloth> here = new HashMap<>();
+        Set<String> names = new TreeSet<>();
+        for (String letter : sketch.letters()) {
+            boolean asBefore = isOnePrint(letter) && here.keySet().stream().anyMatch(this::isOnePrint);
+            ShelfCloth cloth = asBefore ? firstPrint(here) : best(heap(letter), beside, names);
+            here.put(letter, cloth);
+            names.add(cloth.name());
+            left.merge(cloth, -letterArea.getOrDefault(letter, 0.0), Double::sum);
+        }
+        if (sketch.letters().size() > 0) {
+            lying.put(List.of(spot.row, spot.column), names);
+        }
+        return here;
+    }
+
+    private ShelfCloth best(List<ShelfCloth> heap, Set<String> beside, Set<String> here) {
+        ShelfCloth best = heap.getFirst();
+        double most = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < heap.size(); i++) {
+            ShelfCloth cloth = heap.get(inStrides(i, heap.size()));
+            boolean hidden = here.contains(cloth.name()) && heap.size() > 1;
+            double much = left.getOrDefault(cloth, 0.0)
+                    - (beside.contains(cloth.name()) ? FAR : 0)
+                    - (hidden ? FAR * FAR : 0);
+            if (much > most) {
+                best = cloth;
+                most = much;
+            }
+        }
+        return best;
+    }
+
+    /** More cloth than any shelf has of one print, in square inches. */
+    private static final double FAR = 1e6;
+
+    /** Prints that follow each other in a pack are often alike, so they are taken in strides. */
+    private static int inStrides(int i, int size) {
+        int stride = Math.max(1, size * 3 / 8);
+        while (size > 1 && gcd(stride, size) > 1) {
+            stride++;
+        }
+        return (int) ((long) i * stride % size);
+    }
+
+    private static int gcd(int a, int b) {
+        return b == 0 ? a : gcd(b, a % b);
+    }
+
+    private Set<String> beside(Spot spot) {
+        Set<String> beside = new TreeSet<>();
+        for (int row = spot.row - 2; row <= spot.row; row++) {
+            for (int column = spot.column - 2; column <= spot.column + 2; column++) {
+                if (Math.abs(row - spot.row) + Math.abs(column - spot.column) <= 2) {
+                    beside.addAll(lying.getOrDefault(List.of(row, column), Set.of()));
+                }
+            }
+        }
+        return beside;
+    }
+}

@@ -1,0 +1,199 @@
+package org.goldentally.core.ideas;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * The ways to dress blocks in the cloths at hand. A length makes a ground, the lightest first; the prints of a pack, and
+ * loose prints together, are heaps that take turns; without any length a heap's lighter half is the ground of its darker
+ * one. All of this is our own choice, to be changed in the quilt that comes of it.
+ */
+final class Dressings {
+
+    /** Fewer prints than this do not look like a heap. */
+    private static final int SMALLEST_HEAP = 4;
+
+    /** A quilt has no more cloths than 200, the ground and the accent among them. */
+    private static final int LARGEST_HEAP = 150;
+
+    /** Cloths closer in lightness read as one; two that are meant to be told apart are further from each other. */
+    private static final double TOLD_APART = 20;
+
+    private static final int MOST_SINGLE = 4;
+
+    private List<ShelfCloth> cloths;
+    private final List<Dressing> found = new ArrayList<>();
+
+    private Dressings(List<ShelfCloth> cloths) {
+        this.cloths = cloths.isEmpty() ? nothingYet() : cloths;
+    }
+
+    /** All ways, the one that most quilters would try first in front. */
+    static List<Dressing> of(List<ShelfCloth> cloths) {
+        return new Dressings(cloths).all();
+    }
+
+    /** Three cloths that are still to be bought. */
+    private static List<ShelfCloth> nothingYet() {
+        return List.of(
+                ShelfCloth.toBuy("light cloth", "#f3ead2"),
+                ShelfCloth.toBuy("dark cloth", "#22374f"),
+                ShelfCloth.toBuy("third cloth", "#c8971f"));
+    }
+
+    private List<Dressing> all() {
+        List<ShelfCloth> grounds = grounds();
+        Map<String, List<ShelfCloth>> heaps = heaps(grounds);
+        for (ShelfCloth ground : grounds) {
+            Optional<ShelfCloth> accent = accent(ground);
+            heaps.forEach((name, prints) -> heap(ground, name, prints, accent));
+        }
+        for (ShelfCloth ground : grounds) {
+            fewCloths(ground, accent(ground));
+        }
+        heaps.forEach(this::lightAndDark);
+        if (found.isEmpty()) {
+            onClothToBuy();
+        }
+        return List.copyOf(found);
+    }
+
+    /** One cloth, or several that are alike in value, go on one that is still to be bought. */
+    private void onClothToBuy() {
+        ShelfCloth first = singles().isEmpty() ? cloths.getFirst() : singles().getFirst();
+        List<ShelfCloth> grounds =
+                nothingYet().stream().filter(each -> isToldApart(each, first)).toList();
+        cloths = Stream.concat(cloths.stream(), grounds.stream()).toList();
+        grounds.forEach(ground -> fewCloths(ground, Optional.of(ground)));
+    }
+
+    /** The lightest and the darkest of what there is much of. */
+    private List<ShelfCloth> grounds() {
+        List<ShelfCloth> lengths = cloths.stream()
+                .filter(cloth -> !cloth.lengths().isZero())
+                .sorted(Comparator.comparing(ShelfCloth::lengths).reversed())
+                .toList();
+        List<ShelfCloth> large = lengths.isEmpty() ? singles() : lengths;
+        if (large.isEmpty()) {
+            return List.of();
+        }
+        double most = large.getFirst().area().toDoubleSquareInches();
+        List<ShelfCloth> enough = large.stream()
+                .filter(cloth -> cloth.area().toDoubleSquareInches() * 3 >= most)
+                .sorted(Comparator.comparingDouble(ShelfCloth::value).reversed())
+                .toList();
+        ShelfCloth light = enough.getFirst();
+        ShelfCloth dark = enough.getLast();
+        return light.value() - dark.value() < TOLD_APART ? List.of(light) : List.of(light, dark);
+    }
+
+    /** Cloths of no pack, or of one too small for a heap; those with most of them first. */
+    private List<ShelfCloth> singles() {
+        Map<String, Long> prints =
+                cloths.stream().collect(Collectors.groupingBy(ShelfCloth::pack, Collectors.counting()));
+        return cloths.stream()
+                .filter(cloth -> cloth.pack().isEmpty() || prints.getOrDefault(cloth.pack(), 0L) < SMALLEST_HEAP)
+                .sorted(Comparator.comparing(ShelfCloth::area).reversed())
+                .toList();
+    }
+
+    private Map<String, List<ShelfCloth>> heaps(List<ShelfCloth> grounds) {
+        Map<String, List<ShelfCloth>> heaps = new LinkedHashMap<>();
+        cloths.stream()
+                .filter(cloth -> !cloth.pack().isEmpty())
+                .forEach(cloth -> heaps.computeIfAbsent(cloth.pack(), any -> new ArrayList<>())
+                        .add(cloth));
+        List<ShelfCloth> loose = cloths.stream()
+                .filter(cloth -> cloth.pack().isEmpty() && cloth.lengths().isZero() && !grounds.contains(cloth))
+                .filter(cloth -> !cloth.pieces().isEmpty())
+                .toList();
+        heaps.put("the loose prints", loose);
+        heaps.values().removeIf(heap -> heap.size() < SMALLEST_HEAP);
+        heaps.replaceAll((name, heap) -> heap.stream().limit(LARGEST_HEAP).toList());
+        return heaps;
+    }
+
+    /** The largest length that is told apart from the ground; else the ground itself. */
+    private Optional<ShelfCloth> accent(ShelfCloth ground) {
+        Optional<ShelfCloth> length = singles().stream()
+                .filter(Dressings::isForLargePieces)
+                .filter(cloth -> isToldApart(cloth, ground))
+                .findFirst();
+        return length.or(() -> Optional.of(ground).filter(Dressings::isForLargePieces));
+    }
+
+    /** A length, or a cloth that can be bought as one. */
+    private static boolean isForLargePieces(ShelfCloth cloth) {
+        return !cloth.lengths().isZero() || cloth.pieces().isEmpty();
+    }
+
+    private static boolean isToldApart(ShelfCloth one, ShelfCloth other) {
+        return Math.abs(one.value() - other.value()) >= TOLD_APART;
+    }
+
+    private void heap(ShelfCloth ground, String name, List<ShelfCloth> prints, Optional<ShelfCloth> accent) {
+        String on = ", on " + ground.name();
+        found.add(new Dressing(
+                "one:" + name + ":" + ground.name(),
+                "each block in one print of " + name + on,
+                List.of(ground),
+                List.of(prints),
+                true,
+                Optional.of(ground).filter(Dressings::isForLargePieces),
+                accent));
+        found.add(new Dressing(
+                "several:" + name + ":" + ground.name(),
+                "several prints of " + name + " in each block" + on,
+                List.of(ground),
+                List.of(prints),
+                false,
+                Optional.of(ground).filter(Dressings::isForLargePieces),
+                accent));
+    }
+
+    /** The same cloths in every block. */
+    private void fewCloths(ShelfCloth ground, Optional<ShelfCloth> accent) {
+        List<ShelfCloth> others = singles().stream()
+                .filter(cloth -> !cloth.equals(ground) && isToldApart(cloth, ground))
+                .limit(MOST_SINGLE)
+                .toList();
+        for (int count = 1; count <= others.size(); count++) {
+            List<ShelfCloth> chosen = others.subList(0, count);
+            String names =
+                    String.join(", ", chosen.stream().map(ShelfCloth::name).toList());
+            found.add(new Dressing(
+                    "few:" + count + ":" + ground.name(),
+                    "every block in " + names + ", on " + ground.name(),
+                    List.of(ground),
+                    chosen.stream().map(List::of).toList(),
+                    false,
+                    Optional.of(ground).filter(Dressings::isForLargePieces),
+                    accent));
+        }
+    }
+
+    /** The lighter half of a heap is the ground of the darker one. */
+    private void lightAndDark(String name, List<ShelfCloth> prints) {
+        List<ShelfCloth> byValue = prints.stream()
+                .sorted(Comparator.comparingDouble(ShelfCloth::value).reversed())
+                .toList();
+        List<ShelfCloth> light = byValue.subList(0, byValue.size() / 2);
+        List<ShelfCloth> dark = byValue.subList(byValue.size() / 2, byValue.size());
+        Optional<ShelfCloth> length =
+                singles().stream().filter(Dressings::isForLargePieces).findFirst();
+        found.add(new Dressing(
+                "halves:" + name,
+                "light prints of " + name + " against dark ones",
+                light,
+                List.of(dark),
+                true,
+                length,
+                length));
+    }
+}

@@ -1,0 +1,198 @@
+package org.goldentally.core.ideas;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.block.Figure;
+import org.goldentally.core.block.Figure.FigurePatch;
+import org.goldentally.core.block.TraditionalBlocks;
+import org.goldentally.core.measure.Area;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.plans.PlanCosts;
+import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.tally.TopTally;
+
+/**
+ * Gives a sketch its size: about as large as wished, or as large as its cloth allows. What the cloth allows is first
+ * guessed from areas, then counted by the tally, and made smaller by a row as often as something would have to be bought.
+ */
+final class FittedTop {
+
+    /** So much more cloth than its finished area a top takes, for a first guess: seams, trimming, rests. */
+    private static final double WITH_SEAMS = 1.4;
+
+    /** A quilt is a fifth longer than wide, where nothing else is wished. */
+    private static final double LONGER = 1.2;
+
+    private static final int FEWEST_BLOCKS = 2;
+
+    private final IdeaSketch sketch;
+    private final TopWish wish;
+    private final Map<String, Double> letterArea;
+
+    FittedTop(IdeaSketch sketch, TopWish wish) {
+        this.sketch = sketch;
+        this.wish = wish;
+        this.letterArea = letterArea();
+    }
+
+    /** How many blocks there are across and down. */
+    private record Count(int across, int down) {
+
+        /** One row less on the longer side. */
+        Count smaller() {
+            return down >= across ? new Count(across, down - 1) : new Count(across - 1, down);
+        }
+    }
+
+    TopIdea idea() {
+        Optional<Count> wished = wished();
+        return wished.isPresent() || hasNoCloth() ? counted(wished.orElseGet(this::largest)) : largestFromCloth();
+    }
+
+    /** The largest that buys nothing; where even the smallest buys something, that one. */
+    private TopIdea largestFromCloth() {
+        List<Count> smallerAndSmaller = new ArrayList<>();
+        Count count = largest();
+        while (count.across >= FEWEST_BLOCKS && count.down >= FEWEST_BLOCKS) {
+            smallerAndSmaller.add(count);
+            count = count.smaller();
+        }
+        TopIdea first = counted(smallerAndSmaller.getFirst());
+        return first.buysSomething() ? largestOf(smallerAndSmaller, first) : first;
+    }
+
+    /** Halves the choice again and again: smaller tops buy no more, but for a strip now and then. */
+    private TopIdea largestOf(List<Count> smallerAndSmaller, TopIdea first) {
+        TopIdea best = first;
+        int buys = 0;
+        int buysNothing = smallerAndSmaller.size();
+        while (buysNothing - buys > 1) {
+            int middle = (buys + buysNothing) / 2;
+            TopIdea smaller = counted(smallerAndSmaller.get(middle));
+            if (smaller.buysSomething()) {
+                buys = middle;
+                best = best.buysSomething() ? smaller : best;
+            } else {
+                buysNothing = middle;
+                best = smaller;
+            }
+        }
+        return best;
+    }
+
+    private boolean hasNoCloth() {
+        return sketch.dressing().all().stream().allMatch(cloth -> cloth.pieces().isEmpty());
+    }
+
+    private TopIdea counted(Count count) {
+        IdeaDesign made = new IdeaDesign(sketch, letterArea, count.across, count.down);
+        QuiltTop top = QuiltTop.of(made.design());
+        Map<String, List<ShelfPieces>> pieces = new LinkedHashMap<>();
+        made.keys().forEach((cloth, key) -> pieces.put(key, cloth.pieces()));
+        TopTally tally = TopTally.of(top, pieces, ClothLedger::of);
+        return new TopIdea(
+                sketch.key(),
+                sketch.block().name(),
+                says(),
+                wish.names(sketch.block().name()),
+                made.design(),
+                tally,
+                PlanCosts.of(tally));
+    }
+
+    private String says() {
+        return sketch.dressing().says() + ", " + sketch.lay().says();
+    }
+
+    /** As many blocks as come nearest to the wished size. */
+    private Optional<Count> wished() {
+        if (wish.width().isEmpty() || wish.height().isEmpty()) {
+            return Optional.empty();
+        }
+        Length borders = sketch.border().times(2);
+        return Optional.of(new Count(
+                nearest(wish.width().get().minus(borders), sketch.blockWidth()),
+                nearest(wish.height().get().minus(borders), sketch.blockHeight())));
+    }
+
+    private int nearest(Length side, Length block) {
+        int best = 1;
+        for (int count = 1; count <= IdeaDesign.mostBlocks(side, block); count++) {
+            Length off = apart(IdeaDesign.side(sketch, block, count), side);
+            if (off.isShorterThan(apart(IdeaDesign.side(sketch, block, best), side))) {
+                best = count;
+            }
+        }
+        return best;
+    }
+
+    private static Length apart(Length one, Length other) {
+        return one.isLongerThan(other) ? one.minus(other) : other.minus(one);
+    }
+
+    private Count largest() {
+        double blocks = hasNoCloth() ? Double.MAX_VALUE : blocksOfCloth();
+        double side = Math.sqrt(Math.min(blocks, 1e6) / LONGER);
+        int mostAcross = IdeaDesign.mostInBed(sketch, sketch.blockWidth(), IdeaDesign.USUAL_WIDTH, hasNoCloth());
+        int mostDown = IdeaDesign.mostInBed(sketch, sketch.blockHeight(), IdeaDesign.USUAL_HEIGHT, hasNoCloth());
+        double oblong =
+                Math.sqrt((double) sketch.block().down() / sketch.block().across());
+        int across =
+                Math.clamp((long) Math.floor(side * oblong + 0.5), FEWEST_BLOCKS, Math.max(FEWEST_BLOCKS, mostAcross));
+        int down = Math.clamp(
+                (long) Math.floor(Math.min(blocks, 1e6) / across),
+                FEWEST_BLOCKS,
+                Math.max(FEWEST_BLOCKS, Math.min(mostDown, 2 * across + 1)));
+        return new Count(across, down);
+    }
+
+    /** For how many blocks each heap has cloth, by area; the least of them. */
+    private double blocksOfCloth() {
+        Map<List<ShelfCloth>, Double> wanted = new HashMap<>();
+        for (String letter : sketch.letters()) {
+            wanted.merge(
+                    sketch.dressing().of(letter, sketch.letters()), letterArea.getOrDefault(letter, 0.0), Double::sum);
+        }
+        double block =
+                letterArea.values().stream().mapToDouble(Double::doubleValue).sum();
+        double beside = switch (sketch.lay()) {
+            case STRAIGHT -> 0;
+            case SASHED -> 0.5 * block;
+            case ALTERNATE, ON_POINT -> block;
+        };
+        sketch.dressing()
+                .between()
+                .filter(any -> beside > 0)
+                .ifPresent(cloth -> wanted.merge(List.of(cloth), beside, Double::sum));
+        Set<Double> each = new HashSet<>();
+        wanted.forEach((heap, area) -> each.add(
+                area == 0
+                        ? Double.MAX_VALUE
+                        : heap.stream()
+                                        .mapToDouble(cloth -> cloth.area().toDoubleSquareInches())
+                                        .sum()
+                                / (area * WITH_SEAMS)));
+        return each.stream().mapToDouble(Double::doubleValue).min().orElse(0);
+    }
+
+    /** How much of a block each of its cloths is, in square inches. */
+    private Map<String, Double> letterArea() {
+        Figure figure = Figure.of(
+                sketch.block(), sketch.blockWidth(), sketch.blockHeight(), TraditionalBlocks::byKey, sketch.system());
+        Map<String, Area> areas = new HashMap<>();
+        for (FigurePatch patch : figure.patches()) {
+            areas.merge(patch.cloth(), patch.outline().area(), Area::plus);
+        }
+        Map<String, Double> doubles = new HashMap<>();
+        areas.forEach((letter, area) -> doubles.put(letter, area.toDoubleSquareInches()));
+        return doubles;
+    }
+}

@@ -1,0 +1,63 @@
+package org.goldentally.core.ideas;
+
+import java.util.List;
+import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.ClothInHand.StandsFor;
+import org.goldentally.core.measure.Area;
+
+/**
+ * A cloth that a top may be dressed in.
+ *
+ * @param id of the cloth on the shelf; empty for one that is not there yet
+ * @param lightness as the quilter overruled it; empty otherwise
+ * @param guessed whether nobody has said its colour yet
+ * @param pack the pack that it is a print of; empty for none
+ */
+public record ShelfCloth(
+        String id,
+        String name,
+        String colour,
+        String lightness,
+        boolean guessed,
+        boolean directional,
+        String pack,
+        List<ShelfPieces> pieces) {
+
+    public ShelfCloth {
+        pieces = List.copyOf(pieces);
+    }
+
+    /** A cloth that is still to be bought. */
+    static ShelfCloth toBuy(String name, String colour) {
+        return new ShelfCloth("", name, colour, "", false, false, "", List.of());
+    }
+
+    Area area() {
+        return areaOf(pieces);
+    }
+
+    /** Of its lengths alone. */
+    Area lengths() {
+        return areaOf(pieces.stream()
+                .filter(each -> each.piece().form() == PieceForm.YARDAGE)
+                .toList());
+    }
+
+    private static Area areaOf(List<ShelfPieces> pieces) {
+        return pieces.stream()
+                .map(each -> each.piece().area().times(each.count()))
+                .reduce(Area.ZERO, Area::plus);
+    }
+
+    /** From 0 to 100. */
+    double value() {
+        return inHand("any", false).judgedLightness();
+    }
+
+    ClothInHand inHand(String key, boolean background) {
+        return new ClothInHand(
+                key, name, colour, lightness, background, id, directional, pack, StandsFor.ITSELF, guessed, List.of());
+    }
+}

@@ -1,0 +1,259 @@
+package org.goldentally.core.ideas;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.block.Figure.FigurePatch;
+import org.goldentally.core.cloth.ColourWords;
+import org.goldentally.core.cloth.PrintSwatches;
+import org.goldentally.core.cloth.ShelfLine;
+import org.goldentally.core.cloth.ShelfLineReader;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.PlaceDesign;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.RefusedException;
+import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.quilt.TopPart;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class TopIdeasTest {
+
+    private static final int SOME = 40;
+
+    /** Shelves of quite different kinds. */
+    static List<List<ShelfCloth>> shelves() {
+        return List.of(
+                shelf("42 squares 10 in autumn, 21 prints, two of each", "3 yd white 42 wide"),
+                shelf("8 fat quarters teal", "2 yd cream 42 wide", "3 yd navy 42 wide", "1 yd rose 42 wide"),
+                shelf("42 squares 5 in candy, 42 prints, one of each"),
+                shelf("6 squares 10 in brick", "6 squares 10 in rust", "6 squares 10 in plum", "6 squares 10 in sky"),
+                shelf("scrap 9 x 13 brick"));
+    }
+
+    @ParameterizedTest
+    @MethodSource("shelves")
+    void everyIdeaIsAWholeTopInClothsThatItHas(List<ShelfCloth> shelf) {
+        List<TopIdea> ideas = TopIdeas.of(shelf, anything()).workedOut(0, SOME);
+        assertThat(ideas).isNotEmpty();
+        for (TopIdea idea : ideas) {
+            QuiltTop top = idea.tally().top();
+            assertThat(top.flaws()).as(idea.key()).isEmpty();
+            Map<String, Double> areas = areasByCloth(top);
+            assertThat(areas.keySet())
+                    .as(idea.key())
+                    .isSubsetOf(idea.design().cloths().stream()
+                            .map(ClothInHand::key)
+                            .toList());
+            assertThat(areas.values().stream().mapToDouble(Double::doubleValue).sum())
+                    .isCloseTo(top.area().toDoubleSquareInches(), within(1e-6));
+            if (!idea.buysSomething()) {
+                areas.forEach((cloth, area) ->
+                        assertThat(area).as("%s of %s", cloth, idea.key()).isLessThan(onShelf(idea, cloth, shelf)));
+            }
+        }
+    }
+
+    /** What shows of each cloth, measured on the finished top; nothing of it is blank. */
+    private static Map<String, Double> areasByCloth(QuiltTop top) {
+        Map<String, Double> areas = new HashMap<>();
+        for (TopPart part : top.parts()) {
+            for (FigurePatch patch : part.figure().patches()) {
+                assertThat(patch.isBlank()).isFalse();
+                areas.merge(patch.cloth(), patch.outline().area().toDoubleSquareInches(), Double::sum);
+            }
+        }
+        return areas;
+    }
+
+    private static double onShelf(TopIdea idea, String key, List<ShelfCloth> shelf) {
+        String id = idea.design().cloth(key).orElseThrow().shelfCloth();
+        return shelf.stream()
+                .filter(cloth -> cloth.id().equals(id))
+                .mapToDouble(cloth -> cloth.area().toDoubleSquareInches())
+                .sum();
+    }
+
+    @Test
+    void aPackAndALengthMakeManyTopsWithoutBuyingAnything() {
+        List<TopIdea> ideas = TopIdeas.of(shelves().getFirst(), anything()).workedOut(0, SOME);
+        assertThat(ideas.stream().filter(idea -> !idea.buysSomething())).hasSizeGreaterThan(SOME * 3 / 4);
+        assertThat(ideas.subList(0, 10).stream().map(TopIdea::name)).doesNotHaveDuplicates();
+        assertThat(ideas.stream().map(TopIdea::key)).doesNotHaveDuplicates();
+        assertThat(ideas).allSatisfy(idea -> assertThat(idea.toBuy().isEmpty()).isEqualTo(!idea.buysSomething()));
+    }
+
+    @Test
+    void anIdeaIsFoundAgainByItsKey() {
+        TopIdeas ideas = TopIdeas.of(shelves().getFirst(), anything());
+        TopIdea third = ideas.workedOut(2, 1).getFirst();
+        TopIdea again =
+                TopIdeas.of(shelves().getFirst(), anything()).find(third.key()).orElseThrow();
+        assertThat(again.design()).isEqualTo(third.design());
+        assertThat(again.toBuy()).isEqualTo(third.toBuy());
+        assertThat(ideas.find("no such key")).isEmpty();
+    }
+
+    @Test
+    void aWishedSizeIsMetWithinHalfABlockAndTheBorderIsAsWished() {
+        TopWish wish = TopWish.read(new TopWish.Typed(MeasureSystem.INCH, "60", "72", "", "4", "pinwheels"));
+        List<TopIdea> ideas = TopIdeas.of(shelves().getFirst(), wish).workedOut(0, SOME);
+        assertThat(ideas).isNotEmpty();
+        for (TopIdea idea : ideas) {
+            assertThat(idea.name()).containsIgnoringCase("pinwheel");
+            assertThat(idea.design().borders())
+                    .singleElement()
+                    .satisfies(border -> assertThat(border.width()).isEqualTo("4"));
+            QuiltTop top = idea.tally().top();
+            // On point a block is as wide as its diagonal; with sashing half a strip more may be missing.
+            double most = top.sizes().blockWidth().timesRootTwo().toDoubleInches() / 2 + 2;
+            assertThat(top.finishedWidth().toDoubleInches()).isCloseTo(60, within(most));
+            assertThat(top.finishedHeight().toDoubleInches()).isCloseTo(72, within(most));
+        }
+    }
+
+    @Test
+    void aWishedBlockHasItsSizeAndZeroIsNoBorder() {
+        TopWish wish = TopWish.read(new TopWish.Typed(MeasureSystem.INCH, "", "", "12", "0", "sawtooth star on point"));
+        List<TopIdea> ideas = TopIdeas.of(shelves().get(1), wish).workedOut(0, SOME);
+        assertThat(ideas).isNotEmpty().allSatisfy(idea -> {
+            assertThat(idea.tally().top().sizes().blockWidth()).isEqualTo(Length.inches(12));
+            assertThat(idea.design().borders()).isEmpty();
+            assertThat(idea.says()).contains("on point");
+        });
+    }
+
+    /** Prints in turn: side by side none lies twice, and each is used about as often as any other. */
+    @Test
+    void printsTakeTurns() {
+        TopIdea idea = TopIdeas.of(
+                        shelves().getFirst(),
+                        TopWish.read(
+                                new TopWish.Typed(MeasureSystem.INCH, "60", "72", "6", "", "hourglass one print row")))
+                .workedOut(0, 1)
+                .getFirst();
+        Map<List<Integer>, String> prints = new HashMap<>();
+        Map<String, Integer> used = new HashMap<>();
+        for (TopPart part : idea.tally().top().parts()) {
+            if (part.isBlock()) {
+                Set<String> cloths = new HashSet<>();
+                part.figure().patches().forEach(patch -> cloths.add(patch.cloth()));
+                String print = cloths.stream()
+                        .filter(cloth ->
+                                !idea.design().cloth(cloth).orElseThrow().background())
+                        .findFirst()
+                        .orElseThrow();
+                prints.put(List.of(part.row(), part.column()), print);
+                used.merge(print, 1, Integer::sum);
+            }
+        }
+        prints.forEach((at, print) -> {
+            assertThat(prints.get(List.of(at.getFirst(), at.getLast() + 1))).isNotEqualTo(print);
+            assertThat(prints.get(List.of(at.getFirst() + 1, at.getLast()))).isNotEqualTo(print);
+        });
+        int most = used.values().stream().mapToInt(Integer::intValue).max().orElseThrow();
+        int least = used.values().stream().mapToInt(Integer::intValue).min().orElseThrow();
+        assertThat(used).hasSize(21);
+        assertThat(most - least).isLessThanOrEqualTo(2);
+    }
+
+    @Test
+    void withoutAnyClothTopsAreDressedInClothToBuy() {
+        List<TopIdea> ideas = TopIdeas.of(List.of(), anything()).workedOut(0, 5);
+        assertThat(ideas).hasSize(5).allSatisfy(idea -> {
+            assertThat(idea.buysSomething()).isTrue();
+            assertThat(idea.toBuy()).isNotEmpty();
+            assertThat(idea.design().cloths())
+                    .allSatisfy(cloth -> assertThat(cloth.shelfCloth()).isEmpty());
+        });
+    }
+
+    @Test
+    void inCentimetresBlocksComeInWholeCentimetres() {
+        List<TopIdea> ideas = TopIdeas.of(List.of(), TopWish.anything(MeasureSystem.CENTIMETRE))
+                .workedOut(0, 10);
+        assertThat(ideas)
+                .isNotEmpty()
+                .allSatisfy(
+                        idea -> assertThat(idea.design().blockSize().typed()).matches("\\d+(\\.5)?"));
+    }
+
+    @Test
+    void whatCannotBeReadIsRefusedByItsField() {
+        assertThatThrownBy(() -> TopWish.read(new TopWish.Typed(MeasureSystem.INCH, "60", "", "", "", "")))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("a size has two sides");
+        assertThatThrownBy(() -> TopWish.read(new TopWish.Typed(MeasureSystem.INCH, "wide", "9000", "x", "y", "")))
+                .isInstanceOfSatisfying(
+                        RefusedException.class,
+                        refused -> assertThat(refused.problems())
+                                .extracting(problem -> problem.where())
+                                .containsExactly(
+                                        "Width, finished", "Height, finished", "Block, finished", "Border, finished"));
+    }
+
+    @Test
+    void ourQuiltsAreFiveOfDifferentKindsWithoutAFlaw() {
+        assertThat(OurQuilts.all()).hasSize(5).allSatisfy(quilt -> {
+            QuiltTop top = QuiltTop.of(quilt.design());
+            assertThat(top.flaws()).as(quilt.name()).isEmpty();
+            assertThat(areasByCloth(top).keySet()).doesNotContain("");
+            assertThat(OurQuilts.byKey(quilt.key()).orElseThrow().design()).isEqualTo(quilt.design());
+        });
+        assertThat(OurQuilts.all().stream()
+                        .map(quilt -> quilt.design().setting().kind() + " "
+                                + quilt.design().sashing().unwanted() + " "
+                                + quilt.design().system() + " "
+                                + quilt.design().places().stream()
+                                        .map(PlaceDesign::block)
+                                        .distinct()
+                                        .count()
+                                + quilt.design().cloths().stream()
+                                        .map(ClothInHand::standsFor)
+                                        .distinct()
+                                        .count()))
+                .doesNotHaveDuplicates();
+    }
+
+    private static TopWish anything() {
+        return TopWish.anything(MeasureSystem.INCH);
+    }
+
+    private static List<ShelfCloth> shelf(String... lines) {
+        List<ShelfCloth> all = new ArrayList<>();
+        for (String typed : lines) {
+            ShelfLine line = ShelfLineReader.readForShelf("Shelf line", typed, MeasureSystem.INCH)
+                    .orThrow();
+            ColourWords.Swatch swatch = ColourWords.swatchFor(line.clothName());
+            Optional<ShelfLine.Pack> pack = line.pack();
+            int prints = pack.map(ShelfLine.Pack::prints).orElse(1);
+            List<String> colours = PrintSwatches.spread(swatch.colour(), prints, swatch.lightness());
+            IntStream.rangeClosed(1, prints).forEach(print -> {
+                String name = line.clothName() + (pack.isEmpty() ? "" : " " + print);
+                int count = pack.map(each -> each.countOf(print)).orElse(line.count());
+                all.add(new ShelfCloth(
+                        name,
+                        name,
+                        pack.isEmpty() ? swatch.colour() : colours.get(print - 1),
+                        "",
+                        swatch.guessed(),
+                        false,
+                        pack.isEmpty() ? "" : line.clothName(),
+                        List.of(new ShelfPieces(name, count, line.piece()))));
+            });
+        }
+        return all;
+    }
+}

@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
+import { ProblemNote } from '@/shared'
+
+export interface ShelfEntryProps {
+  /** What lengths are typed in. */
+  system: 'INCH' | 'CENTIMETRE'
+  /** What was done to the shelf last, in words, to be taken back at once; empty for nothing. */
+  done: string
+}
+
+const props = defineProps<ShelfEntryProps>()
+const emit = defineEmits<{
+  /** A line was put on the shelf, as it was understood. */
+  added: [understood: string]
+  undo: []
+}>()
+
+const typed = ref('')
+const understood = ref('')
+/** Where a line can be meant in several ways: these, to be chosen from. */
+const choices = ref<Schemas['Choice'][]>([])
+const problems = ref<Problem[]>([])
+const examples = computed(() =>
+  props.system === 'INCH'
+    ? [
+        '42 squares 10 in marigold prints',
+        '2 yd oat 42 wide',
+        '3 fat quarters teal',
+        'scrap 9 x 13 brick',
+        '42 squares 10 in autumn, 21 prints, two of each',
+      ]
+    : [
+        '42 squares 25 cm marigold prints',
+        '2 m oat 110 cm wide',
+        '3 fat quarters teal',
+        'scrap 22 x 33 brick',
+        '42 squares 25 cm autumn, 21 prints, two of each',
+      ],
+)
+
+let pause: ReturnType<typeof setTimeout> | undefined
+watch(typed, () => {
+  clearTimeout(pause)
+  problems.value = []
+  choices.value = []
+  if (!typed.value.trim()) {
+    understood.value = ''
+    return
+  }
+  pause = setTimeout(readBack, 200)
+})
+
+async function readBack() {
+  const line = typed.value
+  try {
+    const answer = await call('POST', '/api/shelf/read', { body: { line, system: props.system } })
+    if (line !== typed.value) return
+    understood.value = answer.understood
+    choices.value = answer.choices
+  } catch {
+    // Half a line is no mistake yet: it is refused, with the reason, once it is put on the shelf.
+    if (line === typed.value) understood.value = ''
+  }
+}
+
+function choose(choice: Schemas['Choice']) {
+  typed.value = choice.typed
+  return add()
+}
+
+async function add() {
+  clearTimeout(pause)
+  try {
+    const added = await call('POST', '/api/shelf/lines', { body: { line: typed.value, system: props.system } })
+    typed.value = ''
+    problems.value = []
+    emit('added', added.understood)
+  } catch (thrown) {
+    await readBack()
+    // What can be meant in several ways is asked with buttons; the refusal says no more.
+    problems.value = choices.value.length ? [] : problemsOf(thrown)
+  }
+}
+</script>
+
+<template>
+  <form class="card space-y-2 p-4" @submit.prevent="add">
+    <label for="shelf-line" class="block text-lg font-bold">What have you got? One line, as you would say it</label>
+    <div class="flex flex-wrap gap-2">
+      <input
+        id="shelf-line"
+        v-model="typed"
+        class="field min-w-64 flex-1 text-lg"
+        autocomplete="off"
+        aria-describedby="shelf-echo"
+        :aria-invalid="problems.length > 0"
+        :placeholder="examples[0]"
+      />
+      <button class="button button-main">Put on the shelf</button>
+    </div>
+    <p id="shelf-echo" class="min-h-6" aria-live="polite">
+      <template v-if="understood"
+        >Understood: <strong>{{ understood }}</strong></template
+      >
+      <span v-else-if="done" data-done
+        >{{ done }} <button type="button" class="button ml-2 min-h-8 py-0" @click="emit('undo')">Undo</button></span
+      >
+      <span v-else-if="!problems.length && !choices.length" class="text-soft"
+        >For example: {{ examples.slice(1).join(' · ') }}</span
+      >
+    </p>
+    <div
+      v-if="choices.length"
+      role="group"
+      aria-label="Which is meant?"
+      class="space-y-2 rounded-lg bg-tape-pale p-3"
+      data-choices
+    >
+      <p class="font-medium">This can be meant in {{ choices.length }} ways. Which is it?</p>
+      <div class="flex flex-wrap gap-2">
+        <button v-for="choice in choices" :key="choice.typed" type="button" class="button" @click="choose(choice)">
+          {{ choice.understood }}
+        </button>
+      </div>
+    </div>
+    <ProblemNote :problems="problems" />
+  </form>
+</template>

@@ -1,0 +1,102 @@
+import { computed, onScopeDispose, ref, watch, type Ref } from 'vue'
+import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
+
+export type Idea = Schemas['IdeaView']
+export type Wish = Schemas['Wish']
+export type Ranking = 'least' | 'largest' | 'most' | 'quickest'
+
+/** Few at first, so that something is seen at once; then as many as one question may ask for. */
+const FIRST = 4
+const MORE = 10
+const PAUSE_MS = 350
+
+const compare: Record<Ranking, (one: Idea, other: Idea) => number> = {
+  least: (one, other) => one.order.bought - other.order.bought || other.order.used - one.order.used,
+  largest: (one, other) => other.order.finished - one.order.finished || one.order.bought - other.order.bought,
+  most: (one, other) => other.order.used - one.order.used || one.order.bought - other.order.bought,
+  quickest: (one, other) => one.order.minutes - other.order.minutes,
+}
+
+/**
+ * The tops that the shelf makes, asked for a few at a time; a change of the wish or the shelf begins anew.
+ *
+ * @param wish what is asked for
+ * @param shelf changes with whatever is on the shelf; undefined until it is known
+ */
+export function useIdeas(wish: Ref<Wish>, shelf: Ref<unknown>, ranking: Ref<Ranking>) {
+  const found = ref<Idea[]>([])
+  const of = ref(0)
+  const done = ref(0)
+  const busy = ref(false)
+  const problems = ref<Problem[]>([])
+  let round = 0
+  let pause: ReturnType<typeof setTimeout> | undefined
+
+  async function workOut(mine: number) {
+    while (mine === round && (done.value < of.value || done.value === 0)) {
+      const count = done.value ? MORE : FIRST
+      const answer = await call('POST', '/api/ideas', { body: { wish: wish.value, from: done.value, count } })
+      if (mine !== round) return
+      of.value = answer.of
+      done.value = Math.min(done.value + count, answer.of)
+      found.value = [...found.value, ...answer.ideas]
+      if (!answer.of) return
+    }
+  }
+
+  async function begin() {
+    const mine = ++round
+    found.value = []
+    of.value = 0
+    done.value = 0
+    problems.value = []
+    await goOn(mine)
+  }
+
+  async function goOn(mine = ++round) {
+    busy.value = true
+    try {
+      await workOut(mine)
+    } catch (thrown) {
+      if (mine === round) problems.value = problemsOf(thrown)
+    } finally {
+      if (mine === round) busy.value = false
+    }
+  }
+
+  function stop() {
+    round++
+    busy.value = false
+  }
+
+  watch(
+    [wish, shelf],
+    () => {
+      clearTimeout(pause)
+      if (shelf.value === undefined) return
+      stop()
+      busy.value = true
+      pause = setTimeout(() => void begin(), PAUSE_MS)
+    },
+    { deep: true, immediate: true },
+  )
+  onScopeDispose(() => {
+    clearTimeout(pause)
+    stop()
+  })
+
+  return {
+    /** What was asked for by name comes before what only has it in it. */
+    ideas: computed(() =>
+      [...found.value].sort(
+        (one, other) => Number(other.order.named) - Number(one.order.named) || compare[ranking.value](one, other),
+      ),
+    ),
+    of,
+    done,
+    busy,
+    problems,
+    stop,
+    goOn: () => goOn(),
+  }
+}
