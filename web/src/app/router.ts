@@ -2,6 +2,7 @@ import { createRouter, createWebHistory } from 'vue-router'
 import { QuiltList, QuiltPage } from '@/features/quilts'
 import StartPage from '@/features/start/StartPage.vue'
 import { call } from '@/api/client'
+import ComparePage from '@/features/compare/ComparePage.vue'
 import NothingHere from './NothingHere.vue'
 import ClothStation from '@/features/cloth/ClothStation.vue'
 import TopStation from '@/features/top/TopStation.vue'
@@ -27,6 +28,7 @@ export const router = createRouter({
     { path: '/', component: QuiltList, beforeEnter: whereToBegin },
     { path: '/start', component: StartPage, meta: { title: 'Start a quilt' } },
     { path: '/quilts', component: QuiltList, meta: { title: 'Quilts' } },
+    { path: '/compare', component: ComparePage, meta: { title: 'Side by side' } },
     {
       path: '/quilts/:id',
       component: QuiltPage,

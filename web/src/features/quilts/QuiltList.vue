@@ -1,41 +1,43 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { call, type Problem, problemsOf, type Schemas, sendFile } from '@/api/client'
-import KeepingCard from './KeepingCard.vue'
 import { ProblemNote, WaitNote } from '@/shared'
+import KeepingCard from './KeepingCard.vue'
+import NewQuiltForm from './NewQuiltForm.vue'
 import { deletedQuiltsQuery, quiltListQuery } from './queries'
+import QuiltCard from './QuiltCard.vue'
+
+type Quilt = Schemas['QuiltSummary']
+
+const MOST_COMPARED = 3
 
 const router = useRouter()
 const client = useQueryClient()
 const { data: quilts, error } = useQuery(quiltListQuery)
 const { data: deleted } = useQuery(deletedQuiltsQuery)
-const name = ref('')
-const system = ref<Schemas['NewQuilt']['system']>('INCH')
-const problems = ref<Problem[]>([])
 
-async function start() {
-  try {
-    const quilt = await call('POST', '/api/quilts', { body: { name: name.value, system: system.value } })
-    await router.push(`/quilts/${quilt.id}/cloth`)
-  } catch (thrown) {
-    problems.value = problemsOf(thrown)
-  }
-}
+const words = ref('')
+const sorting = ref<'changed' | 'name'>('changed')
+const shown = computed(() => {
+  const wanted = words.value.toLowerCase().split(/\s+/).filter(Boolean)
+  const found = (quilts.value ?? []).filter((quilt) => wanted.every((word) => quilt.name.toLowerCase().includes(word)))
+  return sorting.value === 'name' ? [...found].sort((a, b) => a.name.localeCompare(b.name)) : found
+})
+const present = computed(() => shown.value.filter((quilt) => !quilt.archivedAt))
+const archived = computed(() => shown.value.filter((quilt) => quilt.archivedAt))
+const versionOf = (quilt: Quilt) => quilts.value?.find((other) => other.id === quilt.cameFrom)?.name ?? ''
 
-async function copy(id: string) {
-  try {
-    const quilt = await call('POST', '/api/quilts/{id}/copy', { path: { id } })
-    await router.push(`/quilts/${quilt.id}/top`)
-  } catch (thrown) {
-    problems.value = problemsOf(thrown)
-  }
+const compared = ref<string[]>([])
+function compare(id: string, wanted: boolean) {
+  const others = compared.value.filter((each) => each !== id)
+  compared.value = wanted ? [...others, id].slice(-MOST_COMPARED) : others
 }
 
 const listProblems = ref<Problem[]>([])
-/** The one that was deleted last, to be brought back at once. */
-const lastDeleted = ref<{ id: string; name: string }>()
+/** What was done last, to be taken back at once. */
+const last = ref<{ said: string; undo: () => Promise<unknown> }>()
 async function attempt(work: () => Promise<unknown>) {
   try {
     await work()
@@ -45,14 +47,35 @@ async function attempt(work: () => Promise<unknown>) {
   }
   await client.invalidateQueries({ queryKey: ['quilts'] })
 }
-async function remove(quilt: { id: string; name: string }) {
-  await attempt(() => call('DELETE', '/api/quilts/{id}', { path: { id: quilt.id } }))
-  if (!listProblems.value.length) lastDeleted.value = quilt
+
+function act(quilt: Quilt, what: 'copy' | 'version' | 'archive' | 'unarchive' | 'remove') {
+  const path = { id: quilt.id }
+  if (what === 'copy') return attempt(async () => open(await call('POST', '/api/quilts/{id}/copy', { path })))
+  if (what === 'version') return attempt(async () => open(await call('POST', '/api/quilts/{id}/version', { path })))
+  return attempt(async () => {
+    if (what === 'remove') {
+      await call('DELETE', '/api/quilts/{id}', { path })
+      last.value = { said: `Deleted: ${quilt.name}`, undo: () => call('POST', '/api/quilts/{id}/bring-back', { path }) }
+    } else {
+      await putAway(quilt.id, what === 'archive')
+      last.value = {
+        said: what === 'archive' ? `Archived: ${quilt.name}` : `Back in the list: ${quilt.name}`,
+        undo: () => putAway(quilt.id, what !== 'archive'),
+      }
+    }
+  })
 }
-async function bringBack(id: string) {
-  await attempt(() => call('POST', '/api/quilts/{id}/bring-back', { path: { id } }))
-  lastDeleted.value = undefined
+const putAway = (id: string, away: boolean) =>
+  call(away ? 'PUT' : 'DELETE', '/api/quilts/{id}/archived', { path: { id } })
+const open = (quilt: { id: string }) => router.push(`/quilts/${quilt.id}/top`)
+const rename = (quilt: Quilt, name: string) =>
+  attempt(() => call('PUT', '/api/quilts/{id}/name', { path: { id: quilt.id }, body: { name } }))
+async function takeBack() {
+  const undo = last.value?.undo
+  last.value = undefined
+  if (undo) await attempt(undo)
 }
+const bringBack = (id: string) => attempt(() => call('POST', '/api/quilts/{id}/bring-back', { path: { id } }))
 
 const fileProblems = ref<Problem[]>([])
 async function bringIn(event: Event) {
@@ -63,7 +86,7 @@ async function bringIn(event: Event) {
   try {
     const quilt = await sendFile('POST', '/api/quilt-file', {}, file, 'application/json')
     fileProblems.value = []
-    await router.push(`/quilts/${quilt.id}/top`)
+    await open(quilt)
   } catch (thrown) {
     fileProblems.value = problemsOf(thrown)
   }
@@ -73,39 +96,76 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
 </script>
 
 <template>
-  <div class="mx-auto grid w-full max-w-5xl gap-8 p-6 md:grid-cols-[3fr_2fr]">
+  <div class="mx-auto grid w-full max-w-7xl gap-8 p-6 lg:grid-cols-[1fr_22rem]">
     <section aria-labelledby="quilts-title">
       <h1 id="quilts-title" class="mb-3 text-2xl font-bold">Your quilts</h1>
       <div
-        v-if="lastDeleted"
+        v-if="last"
         class="mb-3 flex items-center justify-between gap-3 rounded-xl bg-ink p-3 text-white"
         role="status"
       >
-        <span>Deleted: {{ lastDeleted.name }}</span>
-        <button class="button text-ink" @click="bringBack(lastDeleted.id)">Undo</button>
+        <span>{{ last.said }}</span>
+        <button class="button text-ink" @click="takeBack">Undo</button>
+      </div>
+      <div v-if="quilts?.length" class="mb-3 flex flex-wrap items-center gap-3">
+        <input
+          v-model="words"
+          type="search"
+          class="field min-w-48 flex-1"
+          placeholder="Find by name"
+          aria-label="Find a quilt by its name"
+        />
+        <label class="inline-flex items-center gap-2">
+          <span>sorted by</span>
+          <select v-model="sorting" class="field">
+            <option value="changed">last change</option>
+            <option value="name">name</option>
+          </select>
+        </label>
+        <RouterLink
+          v-if="compared.length > 1"
+          class="button button-main"
+          :to="{ path: '/compare', query: { quilt: compared } }"
+          >Compare these {{ compared.length }}</RouterLink
+        >
       </div>
       <ProblemNote class="mb-3" :problems="listProblems" />
       <WaitNote v-if="!quilts" what="your quilts" :error="error" />
       <p v-else-if="!quilts.length" class="card p-4">
-        No quilt yet. Name one and start it; you can change everything later.
+        No quilt yet.
+        <RouterLink to="/start" class="underline decoration-dotted"
+          >Start one from your cloth, a size or a block</RouterLink
+        >, or with an empty top.
       </p>
-      <ul v-else class="space-y-2">
-        <li v-for="quilt in quilts" :key="quilt.id" class="flex items-stretch gap-2">
-          <RouterLink :to="`/quilts/${quilt.id}/top`" class="card min-w-0 flex-1 p-4 hover:border-ink">
-            <span class="block truncate text-lg font-bold" :title="quilt.name">{{ quilt.name }}</span>
-            <span class="text-soft">changed {{ when(quilt.changedAt) }}</span>
-          </RouterLink>
-          <button class="button" :aria-label="`Copy ${quilt.name}`" @click="copy(quilt.id)">Copy</button>
-          <button class="button" :aria-label="`Delete ${quilt.name}`" @click="remove(quilt)">Delete</button>
-          <a
-            class="button inline-flex items-center"
-            :aria-label="`${quilt.name} as a file`"
-            :href="`/api/quilts/${quilt.id}/file`"
-            download
-            >File</a
-          >
-        </li>
+      <ul v-else class="space-y-3" aria-label="Quilts">
+        <QuiltCard
+          v-for="quilt in present"
+          :key="quilt.id"
+          :quilt="quilt"
+          :version-of="versionOf(quilt)"
+          :compared="compared.includes(quilt.id)"
+          @act="(what) => act(quilt, what)"
+          @rename="(name) => rename(quilt, name)"
+          @compare="(wanted) => compare(quilt.id, wanted)"
+        />
       </ul>
+      <details v-if="archived.length" class="mt-5">
+        <summary class="cursor-pointer font-medium underline decoration-dotted">
+          Archived quilts ({{ archived.length }})
+        </summary>
+        <ul class="mt-2 space-y-3" aria-label="Archived quilts">
+          <QuiltCard
+            v-for="quilt in archived"
+            :key="quilt.id"
+            :quilt="quilt"
+            :version-of="versionOf(quilt)"
+            :compared="compared.includes(quilt.id)"
+            @act="(what) => act(quilt, what)"
+            @rename="(name) => rename(quilt, name)"
+            @compare="(wanted) => compare(quilt.id, wanted)"
+          />
+        </ul>
+      </details>
       <details v-if="deleted?.length" class="mt-5">
         <summary class="cursor-pointer font-medium underline decoration-dotted">
           Deleted quilts ({{ deleted.length }})
@@ -125,30 +185,7 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
     </section>
 
     <div class="space-y-6">
-      <form class="card h-fit space-y-4 p-5" aria-labelledby="new-title" @submit.prevent="start">
-        <h2 id="new-title" class="text-xl font-bold">Start a quilt</h2>
-        <label class="block">
-          <span class="mb-1 block font-medium">Its name</span>
-          <input
-            v-model="name"
-            class="field w-full"
-            maxlength="80"
-            autocomplete="off"
-            placeholder="for example Kitchen throw"
-          />
-        </label>
-        <fieldset>
-          <legend class="mb-1 font-medium">Measured in</legend>
-          <label class="mr-5 inline-flex min-h-10 items-center gap-2"
-            ><input v-model="system" type="radio" value="INCH" class="size-5" /> inches</label
-          >
-          <label class="inline-flex min-h-10 items-center gap-2"
-            ><input v-model="system" type="radio" value="CENTIMETRE" class="size-5" /> centimetres</label
-          >
-        </fieldset>
-        <ProblemNote :problems="problems" />
-        <button class="button button-main w-full">Start</button>
-      </form>
+      <NewQuiltForm />
       <section class="card space-y-3 p-5" aria-labelledby="file-title">
         <h2 id="file-title" class="text-xl font-bold">Bring a quilt in</h2>
         <label class="block">

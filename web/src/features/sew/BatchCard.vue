@@ -5,7 +5,7 @@ import type { Entry, withTaps } from '@/features/bench'
 import { ProblemNote, spellCount, StepDrawing, TopPicture } from '@/shared'
 import LayoutDrawing from './LayoutDrawing.vue'
 import type { Batch, Card } from './queries'
-import TallyMarks from './TallyMarks.vue'
+import { TallyMarks } from '@/shared'
 
 export interface BatchCardProps {
   quiltId: string

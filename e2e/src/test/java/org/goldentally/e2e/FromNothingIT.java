@@ -67,7 +67,7 @@ class FromNothingIT {
         assertThat(answer).containsText(Pattern.compile("squares? cut .* of white"));
         assertThat(answer).containsText(Pattern.compile("Buy|Nothing to buy"));
         assertThat(answer).containsText("Left: ");
-        page.getByRole(AriaRole.LINK, named("Top ")).click();
+        station("Top").click();
         assertThat(page.locator("[data-size='Top finished']")).isVisible();
         assertThat(does.count()).isLessThanOrEqualTo(12);
     }
@@ -82,10 +82,10 @@ class FromNothingIT {
         does.goTo(page.getByLabel("Border, finished in"), "2");
         assertThat(ideas().first()).containsText("Hourglass");
         does.click(ideas().first().getByRole(AriaRole.BUTTON));
-        does.click(page.getByRole(AriaRole.LINK, named("Top ")));
+        does.click(station("Top"));
         does.click(page.getByRole(AriaRole.TAB, named("Borders")));
         does.click(page.getByRole(AriaRole.BUTTON, named("Add a border outside")));
-        does.click(page.getByRole(AriaRole.LINK, named("Tally ")));
+        does.click(station("Tally"));
         Locator answer = page.getByRole(AriaRole.REGION, named("In short"));
         assertThat(answer).containsText("hourglass");
         assertThat(does.count()).isLessThanOrEqualTo(15);
@@ -110,6 +110,11 @@ class FromNothingIT {
 
     private Locator ideas() {
         return page.locator("[data-ideas] > li");
+    }
+
+    private Locator station(String name) {
+        return page.getByRole(AriaRole.NAVIGATION, named("Stations"))
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name)));
     }
 
     private void putDown(String line) {

@@ -2,9 +2,8 @@ package org.goldentally.app.ideas;
 
 import java.util.List;
 import org.goldentally.app.top.TopPictureView;
-import org.goldentally.core.design.ClothInHand;
+import org.goldentally.app.top.TopWords;
 import org.goldentally.core.ideas.TopIdea;
-import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.plans.PlanInWords;
 import org.goldentally.core.quilt.QuiltTop;
 
@@ -43,15 +42,13 @@ record IdeaView(
      */
     record Order(boolean named, double bought, double finished, double used, double minutes) {}
 
-    private static final String JUST_OVER = "just over ";
-
     static IdeaView of(TopIdea idea) {
         QuiltTop top = idea.tally().top();
         return new IdeaView(
                 idea.key(),
                 idea.name(),
                 idea.says(),
-                size(top),
+                TopWords.size(top),
                 top.blocksInWords(),
                 idea.toBuy(),
                 left(idea),
@@ -62,19 +59,8 @@ record IdeaView(
                         top.area().toDoubleSquareInches(),
                         idea.used().toDoubleSquareInches(),
                         idea.costs().minutes()),
-                colours(top),
+                TopWords.colours(top),
                 TopPictureView.of(top));
-    }
-
-    static List<String> colours(QuiltTop top) {
-        return top.design().cloths().stream().map(ClothInHand::colour).toList();
-    }
-
-    /** {@code 60 × 72 in}; {@code about 50 1/4 × 61 1/2 in} where blocks on point make sides that no ruler shows. */
-    static String size(QuiltTop top) {
-        LengthWriter writer = top.design().system().writer();
-        String size = writer.write(top.finishedWidth()) + " × " + writer.writeWithUnit(top.finishedHeight());
-        return size.startsWith(JUST_OVER) ? "about " + size.replace(JUST_OVER, "") : size;
     }
 
     private static String left(TopIdea idea) {

@@ -15,6 +15,7 @@ import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.shelf.ClothsAtHand;
 import org.goldentally.app.top.TopPictureView;
+import org.goldentally.app.top.TopWords;
 import org.goldentally.core.ideas.OurQuilts;
 import org.goldentally.core.ideas.OurQuilts.OurQuilt;
 import org.goldentally.core.ideas.ShelfCloth;
@@ -139,9 +140,9 @@ class IdeasController {
                     quilt.key(),
                     quilt.name(),
                     quilt.says(),
-                    IdeaView.size(top),
+                    TopWords.size(top),
                     top.blocksInWords(),
-                    IdeaView.colours(top),
+                    TopWords.colours(top),
                     TopPictureView.of(top));
         }
     }

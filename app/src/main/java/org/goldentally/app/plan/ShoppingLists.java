@@ -35,7 +35,7 @@ public class ShoppingLists {
         return ShoppingView.of(ShoppingList.of(tally, known), WaysToBuy.of(tally, pieces, known, tallies::account));
     }
 
-    ShoppingList list(QuiltDesign design) {
+    public ShoppingList list(QuiltDesign design) {
         return ShoppingList.of(tallies.of(design), prices(design));
     }
 

@@ -52,6 +52,12 @@ class Quilt {
 
     private @Nullable Instant deletedAt;
 
+    /** Out of the way, but as it was. */
+    private @Nullable Instant archivedAt;
+
+    /** The quilt that it is another version of. */
+    private @Nullable UUID cameFrom;
+
     protected Quilt() {}
 
     Quilt(UUID ownerId, String name, String design) {
@@ -85,6 +91,28 @@ class Quilt {
 
     boolean wasJust(@Nullable UUID edit) {
         return edit != null && edit.equals(lastEdit);
+    }
+
+    void archive(@Nullable Instant when) {
+        this.archivedAt = when;
+    }
+
+    boolean isArchived() {
+        return archivedAt != null;
+    }
+
+    @Nullable
+    UUID cameFrom() {
+        return cameFrom;
+    }
+
+    void comesFrom(UUID other) {
+        this.cameFrom = other;
+    }
+
+    void rename(String newName) {
+        this.name = newName;
+        this.updatedAt = Instant.now();
     }
 
     void delete(Instant now) {

@@ -149,6 +149,36 @@ class QuiltController {
         return quilts.bringBack(id);
     }
 
+    record NewName(
+            @NotBlank(message = "a quilt needs a name") @Size(max = 80, message = "80 characters at most")
+            String name) {}
+
+    @PutMapping("/{id}/name")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void rename(@PathVariable UUID id, @Valid @RequestBody NewName name) {
+        quilts.rename(id, name.name());
+    }
+
+    /** Puts a quilt out of the way; it stays as it is. */
+    @PutMapping("/{id}/archived")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void archive(@PathVariable UUID id) {
+        quilts.archive(id, true);
+    }
+
+    @DeleteMapping("/{id}/archived")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void bringOutOfTheArchive(@PathVariable UUID id) {
+        quilts.archive(id, false);
+    }
+
+    /** Another version of a quilt, to try something else with it and to compare the two. */
+    @PostMapping("/{id}/version")
+    @ResponseStatus(HttpStatus.CREATED)
+    Quilts.StoredQuilt version(@PathVariable UUID id) {
+        return quilts.version(id);
+    }
+
     @PostMapping("/{id}/copy")
     @ResponseStatus(HttpStatus.CREATED)
     Quilts.StoredQuilt copy(@PathVariable UUID id) {

@@ -13,8 +13,8 @@ interface QuiltRepository extends Repository<Quilt, UUID> {
 
     /** Without their designs, which a list does not show. */
     @Query(
-            "select new org.goldentally.app.quilts.Quilts$QuiltSummary(quilt.id, quilt.name, quilt.updatedAt) from Quilt quilt"
-                    + " where quilt.ownerId = :ownerId and quilt.deletedAt is null order by quilt.updatedAt desc")
+            "select new org.goldentally.app.quilts.Quilts$QuiltSummary(quilt.id, quilt.name, quilt.updatedAt, quilt.version,"
+                    + " quilt.cameFrom, quilt.archivedAt) from Quilt quilt where quilt.ownerId = :ownerId and quilt.deletedAt is null order by quilt.updatedAt desc")
     List<Quilts.QuiltSummary> list(UUID ownerId);
 
     @Query("select quilt.id as id, quilt.name as name, quilt.deletedAt as deletedAt from Quilt quilt"

@@ -1,5 +1,6 @@
 package org.goldentally.app.quilts;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -68,8 +69,19 @@ public class Quilts {
             String redoes,
             QuiltDesign design) {}
 
-    /** A quilt in the list. */
-    public record QuiltSummary(UUID id, String name, Instant changedAt) {}
+    /**
+     * A quilt in the list.
+     *
+     * @param cameFrom the quilt that it is another version of; null for none
+     * @param archivedAt when it was put out of the way; null where it was not
+     */
+    public record QuiltSummary(
+            UUID id,
+            String name,
+            Instant changedAt,
+            int version,
+            @Schema(types = {"string", "null"}) @Nullable UUID cameFrom,
+            @Schema(types = {"string", "null"}) @Nullable Instant archivedAt) {}
 
     /** A quilt that was deleted, and until when it can be brought back. */
     public record DeletedQuilt(UUID id, String name, Instant deletedAt, Instant until) {}
@@ -111,6 +123,37 @@ public class Quilts {
         StoredQuilt quilt = get(id);
         String name = "Copy of " + quilt.name();
         return create(name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name, quilt.design());
+    }
+
+    /** Another version of a quilt, beside it, that knows what it came from: {@code Kitchen throw, version 2}. */
+    public StoredQuilt version(UUID id) {
+        Quilt quilt = find(id);
+        UUID first = quilt.cameFrom() == null ? id : quilt.cameFrom();
+        long versions = quilts.list(owner.id()).stream()
+                .filter(each -> first.equals(each.cameFrom()))
+                .count();
+        String base = quilt.name().replaceFirst(", version \\d+$", "");
+        String end = ", version " + (versions + 2);
+        String name = base.substring(0, Math.min(base.length(), LONGEST_NAME - end.length())) + end;
+        StoredQuilt made = create(name, stored(quilt).design());
+        Quilt other = find(made.id());
+        other.comesFrom(first);
+        return stored(quilts.saveAndFlush(other));
+    }
+
+    /** Puts a quilt out of the way, or back among the others; where it is so already nothing happens. */
+    public void archive(UUID id, boolean away) {
+        Quilt quilt = locked(id);
+        if (quilt.isArchived() != away) {
+            quilt.archive(away ? clock.instant() : null);
+            quilts.saveAndFlush(quilt);
+        }
+    }
+
+    public void rename(UUID id, String name) {
+        Quilt quilt = locked(id);
+        quilt.rename(name.strip());
+        quilts.saveAndFlush(quilt);
     }
 
     /** Takes a quilt off the list, where it is still on it; it can be brought back for thirty days. */

@@ -75,14 +75,13 @@ final class SewCards {
 
     /** @param hoursAWeek 0 where the quilter did not say; {@code by} likewise empty */
     SewView view(double hoursAWeek, Optional<LocalDate> by, LocalDate today) {
-        List<BatchView> views = batches.stream().map(this::view).toList();
+        List<BatchView> views = views();
+        SewProgress.Made made = SewProgress.Made.of(views);
         return new SewView(
                 design.system().abbreviation(),
                 views,
-                views.stream()
-                        .mapToLong(batch -> Math.min(batch.good(), batch.needed()))
-                        .sum(),
-                views.stream().mapToLong(BatchView::needed).sum(),
+                made.made(),
+                made.needed(),
                 design.plan().marking(),
                 design.plan().pressing(),
                 new PaceWords(pace, pace.rest(state, batches)).view(hoursAWeek, by, today),
@@ -90,6 +89,14 @@ final class SewCards {
                 log.subList(Math.max(0, log.size() - NEWEST), log.size()).stream()
                         .map(LogEntry::id)
                         .toList());
+    }
+
+    private List<BatchView> views() {
+        return batches.stream().map(this::view).toList();
+    }
+
+    SewProgress.Made made() {
+        return SewProgress.Made.of(views());
     }
 
     private int tapsElsewhere() {

@@ -1,0 +1,235 @@
+package org.goldentally.core.versions;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.cloth.Purchase;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.making.UnitPlan;
+import org.goldentally.core.making.UnitPlans;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.method.MethodId;
+import org.goldentally.core.plans.PlanCosts;
+import org.goldentally.core.plans.PlanInWords;
+import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.tally.ShoppingList;
+import org.goldentally.core.tally.TopTally;
+
+/**
+ * Two or more quilts side by side, a row for each thing that they can differ in.
+ *
+ * @param rows in the order in which a quilter asks: how large, of what, how much cloth, how much work
+ */
+public record Comparison(List<Row> rows) {
+
+    /** What stands where a quilt has no such thing. */
+    private static final String NONE = "–";
+
+    /** Of loose triangles, whose long sides are on the bias before they are sewn. */
+    private static final Set<MethodId> LOOSE = Set.of(
+            MethodId.LOOSE_HALF_SQUARES,
+            MethodId.LOOSE_QUARTERS,
+            MethodId.LOOSE_TRIANGLES,
+            MethodId.LOOSE_GEESE,
+            MethodId.ROWS_AND_TRIANGLE);
+
+    /**
+     * One thing of all of them.
+     *
+     * @param values one for each, in their order
+     */
+    public record Row(String what, List<String> values) {
+        public Row {
+            values = List.copyOf(values);
+        }
+
+        /** Whether not all are the same. */
+        public boolean differs() {
+            return values.stream().distinct().count() > 1;
+        }
+    }
+
+    /** One of those that are compared. */
+    public record Version(TopTally tally, ShoppingList shopping) {
+
+        private QuiltTop top() {
+            return tally.top();
+        }
+
+        private QuiltDesign design() {
+            return top().design();
+        }
+
+        private MeasureSystem system() {
+            return design().system();
+        }
+    }
+
+    public Comparison {
+        rows = List.copyOf(rows);
+    }
+
+    public static Comparison of(List<Version> versions) {
+        List<Row> rows = new ArrayList<>();
+        row(
+                rows,
+                "Top, finished",
+                versions,
+                each -> sides(each, each.top().finishedWidth(), each.top().finishedHeight()));
+        row(rows, "Blocks", versions, each -> each.top().blocksInWords());
+        row(
+                rows,
+                "Block, finished",
+                versions,
+                each -> sides(
+                        each,
+                        each.top().sizes().blockWidth(),
+                        each.top().sizes().blockHeight()));
+        row(
+                rows,
+                "Sashing, finished",
+                versions,
+                each -> each.design().sashing().unwanted()
+                        ? NONE
+                        : each.system()
+                                .writer()
+                                .writeWithUnit(each.top().sizes().sashing()));
+        row(rows, "Borders, finished", versions, Comparison::borders);
+        manyRows(rows, versions, Comparison::units);
+        row(
+                rows,
+                "Units to spare",
+                versions,
+                each -> String.valueOf(each.tally().choices().stream()
+                        .mapToLong(choice -> choice.chosen().spare())
+                        .sum()));
+        row(rows, "Units of loose triangles (bias edges)", versions, each -> String.valueOf(loose(each.tally())));
+        manyRows(rows, versions, Comparison::cloth);
+        row(
+                rows,
+                "To buy",
+                versions,
+                each -> each.shopping().lengths().isEmpty()
+                        ? "nothing"
+                        : String.join(", ", each.shopping().lengths()));
+        row(
+                rows,
+                "Money, for what has a price",
+                versions,
+                each -> each.shopping().total().signum() == 0
+                        ? NONE
+                        : each.shopping().total().setScale(2).toPlainString());
+        row(
+                rows,
+                "Pieces of cloth cut into",
+                versions,
+                each -> String.valueOf(costs(each).piecesOpened()));
+        row(
+                rows,
+                "Cuts with the ruler",
+                versions,
+                each -> String.valueOf(costs(each).cuts()));
+        row(
+                rows,
+                "Seams of the units",
+                versions,
+                each -> Purchase.writeRoughly(costs(each).seams(), each.system()));
+        row(
+                rows,
+                "Time to cut and sew the units, a guess",
+                versions,
+                each -> PlanInWords.hours(costs(each).minutes()));
+        return new Comparison(rows);
+    }
+
+    private static void row(List<Row> rows, String what, List<Version> versions, Function<Version, String> value) {
+        rows.add(new Row(what, versions.stream().map(value).toList()));
+    }
+
+    /** A row for each thing that any of them has. */
+    private static void manyRows(
+            List<Row> rows, List<Version> versions, Function<Version, Map<String, String>> valuesOf) {
+        List<Map<String, String>> values = versions.stream().map(valuesOf).toList();
+        Set<String> all = new LinkedHashSet<>();
+        values.forEach(each -> all.addAll(each.keySet()));
+        all.forEach(what -> rows.add(new Row(
+                what, values.stream().map(each -> each.getOrDefault(what, NONE)).toList())));
+    }
+
+    private static String sides(Version version, Length width, Length height) {
+        LengthWriter writer = version.system().writer();
+        return writer.write(width) + " × " + writer.writeWithUnit(height);
+    }
+
+    /** {@code 1 1/2 in oat, 3 in pieced}, from the inside out. */
+    private static String borders(Version version) {
+        List<String> said = new ArrayList<>();
+        for (int i = 0; i < version.design().borders().size(); i++) {
+            BorderDesign border = version.design().borders().get(i);
+            String width = version.system()
+                    .writer()
+                    .writeWithUnit(version.top().sizes().borders().get(i));
+            said.add(
+                    switch (border.kind()) {
+                        case PLAIN -> width + " " + name(version, border.cloth());
+                        case PIECED -> width + " pieced";
+                        case SPACER -> "spacer of " + name(version, border.cloth()) + ", " + width + " at least";
+                    });
+        }
+        return said.isEmpty() ? NONE : String.join(", ", said);
+    }
+
+    /** How many of each unit, whatever its cloths. */
+    private static Map<String, String> units(Version version) {
+        Map<String, Long> counts = new LinkedHashMap<>();
+        for (UnitPlans.Choice choice : version.tally().choices()) {
+            UnitPlan plan = choice.chosen();
+            String unit = plan.unit().name() + ", "
+                    + sides(version, plan.unit().finishedWidth(), plan.unit().finishedHeight()) + " finished";
+            counts.merge(unit, plan.needed(), Long::sum);
+        }
+        Map<String, String> said = new LinkedHashMap<>();
+        counts.forEach((unit, count) -> said.put(unit, String.valueOf(count)));
+        return said;
+    }
+
+    private static long loose(TopTally tally) {
+        return tally.choices().stream()
+                .map(UnitPlans.Choice::chosen)
+                .mapToLong(plan -> LOOSE.contains(plan.method().id()) ? plan.needed() : plan.loose())
+                .sum();
+    }
+
+    /** What each cloth takes, and the prints of a pack together, as lengths: one measure for cloth at hand and to buy. */
+    private static Map<String, String> cloth(Version version) {
+        Map<String, Length> lengths = new LinkedHashMap<>();
+        for (ClothLedger ledger : version.tally().ledgers()) {
+            String name = version.design()
+                    .cloth(ledger.cloth())
+                    .map(cloth -> cloth.pack().isEmpty() ? cloth.name() : cloth.pack())
+                    .orElse("cloth not chosen");
+            ledger.asYardage(ClothLedger::of)
+                    .ifPresent(length -> lengths.merge("Cloth, as lengths: " + name, length.bought(), Length::plus));
+        }
+        Map<String, String> said = new LinkedHashMap<>();
+        lengths.forEach((name, length) -> said.put(name, Purchase.write(length, version.system())));
+        return said;
+    }
+
+    private static PlanCosts costs(Version version) {
+        return PlanCosts.of(version.tally());
+    }
+
+    private static String name(Version version, String cloth) {
+        return version.design().cloth(cloth).map(ClothInHand::name).orElse("cloth not chosen");
+    }
+}
