@@ -2,6 +2,7 @@
 import { onBeforeUnmount, ref, watch } from 'vue'
 import { WaitNote } from '@/shared'
 import ConflictNote from './ConflictNote.vue'
+import VersionBar from './VersionBar.vue'
 import { useOpenQuilt } from './useOpenQuilt'
 
 export interface QuiltPageProps {
@@ -37,6 +38,7 @@ onBeforeUnmount(() => quilt.close())
       <strong>Golden Tally does not answer just now.</strong> What you did is kept in this browser, also if you close
       it, and is sent by itself once there is an answer; see that Golden Tally is started.
     </p>
+    <VersionBar :id="id" />
     <RouterView />
   </template>
 </template>

@@ -8,9 +8,11 @@ import BestPlans from './BestPlans.vue'
 import ClothAccount from './ClothAccount.vue'
 import GroupCard from './GroupCard.vue'
 import InShort from './InShort.vue'
+import KitsPanel from './KitsPanel.vue'
 import MakingPanel from './MakingPanel.vue'
 import OffersPanel from './OffersPanel.vue'
 import ShoppingList from './ShoppingList.vue'
+import TryElse from './TryElse.vue'
 import { type Group, useTally } from './queries'
 
 const quilt = useOpenQuilt()
@@ -258,6 +260,8 @@ function takeAll(group: Group, method: string) {
         />
         Scrappy binding from leftovers</label
       >
+      <KitsPanel :quilt-id="quilt.id.value!" :design="design" />
+      <TryElse :quilt-id="quilt.id.value!" />
       <OffersPanel />
       <ShoppingList :quilt-id="quilt.id.value!" />
     </aside>

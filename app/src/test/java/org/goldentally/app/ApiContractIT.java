@@ -76,7 +76,7 @@ class ApiContractIT {
             }
         }
         version(found, "QuiltFile", "goldenTallyQuilt", 1);
-        version(found, "QuiltDesign", "format", 6);
+        version(found, "QuiltDesign", "format", 7);
         ObjectNode schema = JSON.createObjectNode();
         schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");
         schema.put("$id", "golden-tally:quilt-file-1");

@@ -1,8 +1,11 @@
 package org.goldentally.app.print;
 
+import java.util.Set;
 import java.util.UUID;
 import org.goldentally.app.cut.CutSheets;
 import org.goldentally.app.cut.CutView;
+import org.goldentally.app.kits.KitPlans;
+import org.goldentally.app.kits.KitsView;
 import org.goldentally.app.load.Heavy;
 import org.goldentally.app.log.BenchLog;
 import org.goldentally.app.plan.ShoppingLists;
@@ -32,6 +35,7 @@ class PrintController {
     private final QuiltTally tallies;
     private final BenchLog log;
     private final Pressings pressings;
+    private final KitPlans kitPlans;
 
     PrintController(
             Quilts quilts,
@@ -39,7 +43,9 @@ class PrintController {
             ShoppingLists shoppingLists,
             QuiltTally tallies,
             BenchLog log,
-            Pressings pressings) {
+            Pressings pressings,
+            KitPlans kitPlans) {
+        this.kitPlans = kitPlans;
         this.quilts = quilts;
         this.cutSheets = cutSheets;
         this.shoppingLists = shoppingLists;
@@ -65,6 +71,20 @@ class PrintController {
         try (PrintedPages pages = new PrintedPages(quilt.name(), quilt.design().system())) {
             ShoppingSheet.print(pages, shoppingLists.of(quilt.design()));
             return pdf("shopping list", pages.finish());
+        }
+    }
+
+    /** Kits: what to buy for all, the cutting sheets for the table, a label with its list for each. */
+    @GetMapping(path = "/kits.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> kitSheets(@PathVariable UUID id) {
+        Quilts.StoredQuilt quilt = quilts.get(id);
+        try (PrintedPages pages = new PrintedPages(quilt.name(), quilt.design().system())) {
+            KitsView view = kitPlans.view(quilt.design());
+            KitSheets.print(pages, view);
+            CuttingSheets.print(pages, CutView.of(kitPlans.of(quilt.design()).together(), Set.of()));
+            pages.newPage();
+            KitSheets.labels(pages, quilt.name(), view);
+            return pdf("kits", pages.finish());
         }
     }
 

@@ -5,8 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.goldentally.app.account.CurrentOwner;
+import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.account.ShelfPieces;
-import org.goldentally.core.ideas.ShelfCloth;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 

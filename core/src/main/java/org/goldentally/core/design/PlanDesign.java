@@ -17,6 +17,7 @@ import org.goldentally.core.problem.Limits;
  * @param pressing where seam allowances go
  * @param squaringUp cloth that squaring up the end of a length costs, as typed; empty is as usual
  * @param making how units are made together
+ * @param kits how many are made of it, and in which cloths; none is the quilt alone
  */
 public record PlanDesign(
         @LeftOut("[]") List<CuttingChoice> cutting,
@@ -25,7 +26,8 @@ public record PlanDesign(
         @LeftOut("\"CUTTING_LINE\"") Habits.Marking marking,
         @LeftOut("\"TO_THE_DARK\"") Habits.Pressing pressing,
         @LeftOut("\"\"") String squaringUp,
-        @LeftOut("{}") MakingDesign making) {
+        @LeftOut("{}") MakingDesign making,
+        @LeftOut("[]") List<KitDesign> kits) {
 
     /** The usual search for a plan; up to {@value #MOST_EFFORT} times as long on demand. */
     public static final int USUAL_EFFORT = 1;
@@ -34,9 +36,17 @@ public record PlanDesign(
 
     /** Nothing beyond need, cut plainly, marked and pressed the usual way, ends squared up as is usual. */
     public static final PlanDesign USUAL = new PlanDesign(
-            List.of(), List.of(), List.of(), Habits.USUAL.marking(), Habits.USUAL.pressing(), "", MakingDesign.USUAL);
+            List.of(),
+            List.of(),
+            List.of(),
+            Habits.USUAL.marking(),
+            Habits.USUAL.pressing(),
+            "",
+            MakingDesign.USUAL,
+            List.of());
 
     private static final int MOST_CHOICES = 2_000;
+    private static final int MOST_KINDS_OF_KIT = 40;
 
     /**
      * How one cloth is cut.
@@ -77,33 +87,39 @@ public record PlanDesign(
         Limits.required(pressing, "pressing");
         Limits.text(squaringUp, 40, "squaringUp");
         Limits.required(making, "making");
+        Limits.list(kits, MOST_KINDS_OF_KIT, "kits");
         cutting = List.copyOf(cutting);
         extras = List.copyOf(extras);
         bonus = List.copyOf(bonus);
+        kits = List.copyOf(kits);
     }
 
     public PlanDesign withCutting(List<CuttingChoice> others) {
-        return new PlanDesign(others, extras, bonus, marking, pressing, squaringUp, making);
+        return new PlanDesign(others, extras, bonus, marking, pressing, squaringUp, making, kits);
     }
 
     public PlanDesign withBonus(List<String> others) {
-        return new PlanDesign(cutting, extras, others, marking, pressing, squaringUp, making);
+        return new PlanDesign(cutting, extras, others, marking, pressing, squaringUp, making, kits);
     }
 
     public PlanDesign withExtras(List<ExtraUnits> others) {
-        return new PlanDesign(cutting, others, bonus, marking, pressing, squaringUp, making);
+        return new PlanDesign(cutting, others, bonus, marking, pressing, squaringUp, making, kits);
     }
 
     public PlanDesign withHabits(Habits.Marking otherMarking, Habits.Pressing otherPressing) {
-        return new PlanDesign(cutting, extras, bonus, otherMarking, otherPressing, squaringUp, making);
+        return new PlanDesign(cutting, extras, bonus, otherMarking, otherPressing, squaringUp, making, kits);
     }
 
     public PlanDesign withSquaringUp(String typed) {
-        return new PlanDesign(cutting, extras, bonus, marking, pressing, typed, making);
+        return new PlanDesign(cutting, extras, bonus, marking, pressing, typed, making, kits);
     }
 
     public PlanDesign withMaking(MakingDesign other) {
-        return new PlanDesign(cutting, extras, bonus, marking, pressing, squaringUp, other);
+        return new PlanDesign(cutting, extras, bonus, marking, pressing, squaringUp, other, kits);
+    }
+
+    public PlanDesign withKits(List<KitDesign> others) {
+        return new PlanDesign(cutting, extras, bonus, marking, pressing, squaringUp, making, others);
     }
 
     public Habits habits() {

@@ -46,12 +46,14 @@ public record QuiltDesign(
         @LeftOut("[]") List<MethodChoice> methods,
         @LeftOut("{}") PlanDesign plan) {
 
-    public static final int CURRENT_FORMAT = 6;
+    public static final int CURRENT_FORMAT = 7;
 
     /** Cloths whose lightness differs by less read as one (our own threshold; each quilt may have another). */
     public static final int USUAL_CLOSE_IN_VALUE = 20;
 
-    private static final int MOST_CLOTHS = 200;
+    /** More cloths than anyone keeps apart in one quilt (our own limit). */
+    public static final int MOST_CLOTHS = 200;
+
     private static final int MOST_BLOCKS = 80;
     private static final int MOST_PLACES = 12_000;
     private static final int MOST_BORDERS = 12;

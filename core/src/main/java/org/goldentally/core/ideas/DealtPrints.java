@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.PlaceDesign.Exchange;
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.BlockPart;
 

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.goldentally.core.account.ShelfCloth;
 
 /**
  * The ways to dress blocks in the cloths at hand. A length makes a ground, the lightest first; the prints of a pack, and

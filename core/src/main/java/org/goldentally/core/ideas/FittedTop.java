@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.Figure.FigurePatch;

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.TraditionalBlocks;
 import org.goldentally.core.block.UnitDesign;

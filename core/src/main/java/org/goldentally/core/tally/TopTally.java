@@ -191,8 +191,13 @@ public record TopTally(
         byCloth.computeIfAbsent(cut.cloth(), any -> new ArrayList<>()).add(cut);
     }
 
+    /** The same with other accounts, such as those of many kits together. */
+    public TopTally withLedgers(QuiltTop other, List<ClothLedger> others) {
+        return new TopTally(other, count, making, strips, List.copyOf(others), undressed, bonus, unplanned);
+    }
+
     /** Cloth is bought, and strips are cut, as wide as the yardage on hand; else as wide as is usual. */
-    private static Length width(List<ShelfPieces> pieces, Length usual) {
+    public static Length width(List<ShelfPieces> pieces, Length usual) {
         return pieces.stream()
                 .map(ShelfPieces::piece)
                 .filter(piece -> piece.form() == PieceForm.YARDAGE)

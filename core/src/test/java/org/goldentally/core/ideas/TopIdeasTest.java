@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.block.Figure.FigurePatch;
 import org.goldentally.core.cloth.ColourWords;

@@ -8,8 +8,13 @@ import tools.jackson.databind.node.ObjectNode;
 /** Brings documents of every format there ever was up to date, one format after the other. */
 public final class DocumentFormats {
 
-    private static final List<FormatStep> STEPS =
-            List.of(new FirstFormat(), new SecondFormat(), new ThirdFormat(), new FourthFormat(), new FifthFormat());
+    private static final List<FormatStep> STEPS = List.of(
+            new FirstFormat(),
+            new SecondFormat(),
+            new ThirdFormat(),
+            new FourthFormat(),
+            new FifthFormat(),
+            new SixthFormat());
 
     /** The format that the last step writes. */
     public static final int NEWEST = STEPS.size() + 1;

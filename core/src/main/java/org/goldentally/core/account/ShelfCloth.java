@@ -1,7 +1,6 @@
-package org.goldentally.core.ideas;
+package org.goldentally.core.account;
 
 import java.util.List;
-import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.ClothInHand.StandsFor;
@@ -30,16 +29,16 @@ public record ShelfCloth(
     }
 
     /** A cloth that is still to be bought. */
-    static ShelfCloth toBuy(String name, String colour) {
+    public static ShelfCloth toBuy(String name, String colour) {
         return new ShelfCloth("", name, colour, "", false, false, "", List.of());
     }
 
-    Area area() {
+    public Area area() {
         return areaOf(pieces);
     }
 
     /** Of its lengths alone. */
-    Area lengths() {
+    public Area lengths() {
         return areaOf(pieces.stream()
                 .filter(each -> each.piece().form() == PieceForm.YARDAGE)
                 .toList());
@@ -52,11 +51,11 @@ public record ShelfCloth(
     }
 
     /** From 0 to 100. */
-    double value() {
+    public double value() {
         return inHand("any", false).judgedLightness();
     }
 
-    ClothInHand inHand(String key, boolean background) {
+    public ClothInHand inHand(String key, boolean background) {
         return new ClothInHand(
                 key, name, colour, lightness, background, id, directional, pack, StandsFor.ITSELF, guessed, List.of());
     }

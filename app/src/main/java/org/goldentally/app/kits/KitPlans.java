@@ -1,0 +1,47 @@
+package org.goldentally.app.kits;
+
+import java.util.List;
+import java.util.Map;
+import org.goldentally.app.shelf.ClothsAtHand;
+import org.goldentally.app.shelf.ClothsOfDesign;
+import org.goldentally.app.shelf.PriceList;
+import org.goldentally.app.tally.QuiltPrices;
+import org.goldentally.app.tally.QuiltTally;
+import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.cloth.Prices;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.kits.Kits;
+import org.springframework.stereotype.Component;
+
+/** The kits of a design, with the shelf and the prices as they are now. */
+@Component
+public class KitPlans {
+
+    private final QuiltTally tallies;
+    private final ClothsAtHand shelf;
+    private final ClothsOfDesign cloths;
+    private final PriceList prices;
+
+    KitPlans(QuiltTally tallies, ClothsAtHand shelf, ClothsOfDesign cloths, PriceList prices) {
+        this.tallies = tallies;
+        this.shelf = shelf;
+        this.cloths = cloths;
+        this.prices = prices;
+    }
+
+    public Kits of(QuiltDesign design) {
+        Map<String, List<ShelfPieces>> pieces = tallies.onHand(design);
+        return Kits.of(tallies.of(design, pieces), pieces, shelf.all(), tallies::account);
+    }
+
+    /** With all their cloths, those of other colourways too. */
+    Prices prices(Kits kits) {
+        QuiltDesign design = kits.together().top().design();
+        return QuiltPrices.of(design, cloths.factsFor(design), prices.entries());
+    }
+
+    public KitsView view(QuiltDesign design) {
+        Kits kits = of(design);
+        return KitsView.of(kits, tallies.of(design), prices(kits));
+    }
+}

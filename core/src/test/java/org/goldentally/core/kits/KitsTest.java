@@ -1,0 +1,182 @@
+package org.goldentally.core.kits;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.OpenedPiece;
+import org.goldentally.core.account.ShelfCloth;
+import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.design.KitDesign;
+import org.goldentally.core.design.KitDesign.OtherCloth;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.ideas.OurQuilts;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.problem.RefusedException;
+import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.tally.TopTally;
+import org.junit.jupiter.api.Test;
+
+class KitsTest {
+
+    private final QuiltDesign geese =
+            OurQuilts.byKey("geese-at-dusk").orElseThrow().design();
+
+    /** Every piece of every kit is cut once: counted on the strips and blocks that are laid, not from what was asked for. */
+    @Test
+    void twelveKitsAreTwelveTimesThePiecesOfOne() {
+        Kits kits = kits(geese, new KitDesign("", 12, List.of()));
+        Map<String, Long> one = piecesCut(tally(geese));
+        Map<String, Long> all = piecesCut(kits.together());
+        assertThat(kits.count()).isEqualTo(12);
+        assertThat(all.keySet()).isEqualTo(one.keySet());
+        one.forEach((what, count) -> assertThat(all.get(what)).as(what).isEqualTo(12 * count));
+    }
+
+    @Test
+    void cutTogetherTheyTakeNoMoreThanOneByOneAndNoLessThanTheirArea() {
+        TopTally one = tally(geese);
+        Kits kits = kits(geese, new KitDesign("", 12, List.of()));
+        Length single = Length.ZERO;
+        Length together = Length.ZERO;
+        for (ClothLedger ledger : kits.together().ledgers()) {
+            ClothLedger ofOne = one.ledgers().stream()
+                    .filter(each -> each.cloth().equals(ledger.cloth()))
+                    .findFirst()
+                    .orElseThrow();
+            Length all = ledger.toBuy().orElseThrow().purchase().bought();
+            Length each = ofOne.toBuy().orElseThrow().purchase().bought();
+            assertThat(all).isLessThanOrEqualTo(each.times(12));
+            assertThat(all.times(ledger.widthToBuy()))
+                    .isGreaterThan(ofOne.needed().times(12));
+            single = single.plus(each.times(12));
+            together = together.plus(all);
+        }
+        assertThat(together).isLessThan(single);
+    }
+
+    @Test
+    void aColourwayTakesOtherClothsOfTheShelfOrToBuy() {
+        ShelfCloth moss = new ShelfCloth(
+                "moss-id",
+                "moss",
+                "#66753e",
+                "",
+                false,
+                false,
+                "",
+                List.of(new ShelfPieces(
+                        "m",
+                        1,
+                        new ClothPiece(
+                                PieceForm.YARDAGE, Length.inches(44), Length.inches(36), ClothPiece.Edge.STRAIGHT))));
+        QuiltDesign design = geese.withPlan(geese.plan()
+                .withKits(List.of(
+                        new KitDesign("dusk", 3, List.of()),
+                        new KitDesign(
+                                "morning",
+                                2,
+                                List.of(
+                                        new OtherCloth("b", "moss"),
+                                        new OtherCloth("c", "coral"),
+                                        new OtherCloth("d", "teal"))))));
+        Kits kits = Kits.of(tally(design), Map.of(), List.of(moss), ClothLedger::of);
+        Map<String, Long> one = byCloth(tally(geese));
+        Map<String, Long> all = new HashMap<>();
+        for (ClothLedger ledger : kits.together().ledgers()) {
+            String name = kits.together()
+                    .top()
+                    .design()
+                    .cloth(ledger.cloth())
+                    .orElseThrow()
+                    .name();
+            ledger.cuts().forEach(cut -> all.merge(name, cut.count(), Long::sum));
+        }
+        assertThat(kits.count()).isEqualTo(5);
+        assertThat(all)
+                .containsEntry("cream", 5 * one.get("cream"))
+                .containsEntry("rose", 3 * one.get("rose"))
+                .containsEntry("coral", 2 * one.get("rose"))
+                .containsEntry("moss", 2 * one.get("teal"))
+                .containsEntry("navy", 3 * one.get("navy"))
+                // The second colourway has teal where the first has navy.
+                .containsEntry("teal", 3 * one.get("teal") + 2 * one.get("navy"));
+        ClothLedger ofMoss = kits.together().ledgers().stream()
+                .filter(ledger -> !ledger.opened().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        assertThat(ofMoss.opened().getFirst().key()).isEqualTo("m");
+        assertThat(kits.lists()).extracting(Kits.KitList::name).containsExactly("dusk", "morning");
+        assertThat(kits.lists().getLast().heaps())
+                .extracting(heap -> heap.cloth().name())
+                .contains("moss", "coral", "teal", "cream")
+                .doesNotContain("rose", "navy");
+    }
+
+    @Test
+    void withoutKitsThereIsTheQuiltAlone() {
+        Kits kits = Kits.of(tally(geese), Map.of(), List.of(), ClothLedger::of);
+        assertThat(kits.count()).isOne();
+        assertThat(piecesCut(kits.together())).isEqualTo(piecesCut(tally(geese)));
+    }
+
+    @Test
+    void moreClothsThanAQuiltCanHaveAreRefused() {
+        List<KitDesign> many = IntStream.range(0, 40)
+                .mapToObj(kit -> new KitDesign(
+                        "kit " + kit,
+                        1,
+                        IntStream.range(0, 5)
+                                .mapToObj(cloth ->
+                                        new OtherCloth("" + (char) ('a' + cloth), "cloth " + kit + " " + cloth))
+                                .toList()))
+                .toList();
+        QuiltDesign market = OurQuilts.byKey("market-day").orElseThrow().design();
+        QuiltDesign design = market.withPlan(market.plan().withKits(many));
+        assertThatThrownBy(() -> Kits.of(tally(design), Map.of(), List.of(), ClothLedger::of))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("more than 200");
+    }
+
+    private static Kits kits(QuiltDesign design, KitDesign... kits) {
+        QuiltDesign many = design.withPlan(design.plan().withKits(List.of(kits)));
+        return Kits.of(tally(many), Map.of(), List.of(), ClothLedger::of);
+    }
+
+    private static TopTally tally(QuiltDesign design) {
+        return TopTally.of(QuiltTop.of(design), Map.of());
+    }
+
+    private static Map<String, Long> byCloth(TopTally tally) {
+        Map<String, Long> counts = new HashMap<>();
+        for (ClothLedger ledger : tally.ledgers()) {
+            String name =
+                    tally.top().design().cloth(ledger.cloth()).orElseThrow().name();
+            ledger.cuts().forEach(cut -> counts.merge(name, cut.count(), Long::sum));
+        }
+        return counts;
+    }
+
+    /** Pieces that lie on the cloth that is cut, by cloth and size. */
+    private static Map<String, Long> piecesCut(TopTally tally) {
+        Map<String, Long> counts = new HashMap<>();
+        for (ClothLedger ledger : tally.ledgers()) {
+            for (OpenedPiece piece : ledger.piecesCut()) {
+                for (OpenedPiece.Cut cut : piece.cuts()) {
+                    counts.merge(
+                            ledger.cloth() + " " + cut.cut().size() + " "
+                                    + cut.cut().useLabel(),
+                            cut.count(),
+                            Long::sum);
+                }
+            }
+        }
+        return counts;
+    }
+}
