@@ -2,10 +2,10 @@
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import type { Entry, withTaps } from '@/features/bench'
-import { ProblemNote, spellCount, StepDrawing, TopPicture } from '@/shared'
+import { ProblemNote, spellCount, StepDrawing, TallyMarks, TopPicture } from '@/shared'
+import CountTyped from './CountTyped.vue'
 import LayoutDrawing from './LayoutDrawing.vue'
 import type { Batch, Card } from './queries'
-import { TallyMarks } from '@/shared'
 
 export interface BatchCardProps {
   quiltId: string
@@ -49,6 +49,10 @@ const MOST_AT_ONCE = 60
 const open = computed(() => Math.max(0, props.batch.needed - props.counts.good))
 function writeAll() {
   for (let left = open.value; left > 0; left--) write('SET_MADE')
+}
+function writeCounted(made: number, spoiled: number) {
+  for (let i = 0; i < made; i++) write('SET_MADE')
+  for (let i = 0; i < spoiled; i++) write('UNIT_SPOILED')
 }
 const BUTTONS = computed(() => [
   {
@@ -178,6 +182,13 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
           <kbd class="ml-2 rounded border border-current px-1.5 text-sm font-normal opacity-80">{{ button.key }}</kbd>
         </button>
       </div>
+      <CountTyped
+        v-if="!batch.handed"
+        :key="batch.key"
+        :sets="`${sort}s`"
+        :things="isUnits ? things : `${sort}s`"
+        @counted="writeCounted"
+      />
       <p v-if="stuck && counts.unconfirmed" role="alert" class="rounded-lg bg-brick-pale p-2">
         {{ spellCount(counts.unconfirmed, 'tap waits', 'taps wait') }} to be kept: Golden Tally does not answer just
         now. They are counted here and sent by themselves; go on sewing.

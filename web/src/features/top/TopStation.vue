@@ -10,6 +10,7 @@ import BlockTray from './BlockTray.vue'
 import BordersPanel from './BordersPanel.vue'
 import ClothTray from './ClothTray.vue'
 import CountsPanel from './CountsPanel.vue'
+import DressPanel from './DressPanel.vue'
 import JudgingPanel from './JudgingPanel.vue'
 import MistakesCard from './MistakesCard.vue'
 import SelectedPart from './SelectedPart.vue'
@@ -17,6 +18,7 @@ import SettingPanel from './SettingPanel.vue'
 import SpareTray from './SpareTray.vue'
 import TopWall from './TopWall.vue'
 import UnitTray from './UnitTray.vue'
+import WallKeys from './WallKeys.vue'
 import type { Unit } from './edit/blocks'
 import { dressPart } from './edit/dressing'
 import { isEdge } from './edit/edges'
@@ -211,15 +213,8 @@ function putBlock(key: string) {
   else said.value = 'Choose a place on the wall first, or let the block take turns under “Setting”.'
 }
 const TABS = computed(() => ['Setting', 'Borders', 'Counts', 'Judging'])
-const ANY_HINTS = [
-  ['L', 'lock'],
-  ['E', 'exchange'],
-  ['1–9', 'cloth'],
-  ['P', 'next cloth in it'],
-  ['G', 'grey'],
-]
-const BLOCK_HINTS = [['↑↓←→', 'choose'], ['R', 'turn'], ['M', 'mirror'], ...ANY_HINTS, ['Enter', 'build']]
-const EDGE_HINTS = [['↑↓←→', 'choose'], ['U', 'next unit along it'], ...ANY_HINTS]
+/** The block that is built, chosen, or set first. */
+const dressedKey = computed(() => building.value ?? (chosenPart.value?.blockKey || design.value?.setting.blocks[0]))
 const marks = computed(() =>
   top.value
     ? top.value.judging.closePairs.length + top.value.judging.sharedCloths.length + top.value.judging.oddOnes.length
@@ -258,6 +253,7 @@ const marks = computed(() =>
           :here="chosenPart?.blockKey"
           @taken="takeSpare($event)"
         />
+        <DressPanel v-if="dressedKey" :key="dressedKey" :design="design" :block-key="dressedKey" @changed="change" />
         <ClothTray
           :design="design"
           :at="isPlace ? at : undefined"
@@ -319,12 +315,7 @@ const marks = computed(() =>
             @dropped="dressWith"
             @spare-dropped="dropSpare"
           />
-          <p class="flex flex-wrap gap-x-5 bg-ink px-4 py-2 text-white">
-            <span v-for="key in isEdge(chosenPart) ? EDGE_HINTS : BLOCK_HINTS" :key="key[0]"
-              ><kbd class="font-bold text-tape">{{ key[0] }}</kbd> {{ key[1] }}</span
-            >
-            <span class="ml-auto">{{ chosenPart ? `${chosenPart.where}: ${chosenPart.name}` : 'nothing chosen' }}</span>
-          </p>
+          <WallKeys :part="chosenPart" />
         </template>
       </section>
 

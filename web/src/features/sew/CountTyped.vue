@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+
+export interface CountTypedProps {
+  /** What is made at once, in the plural: pairs, units. */
+  sets: string
+  /** What can be spoiled singly, in the plural. */
+  things: string
+}
+
+defineProps<CountTypedProps>()
+const emit = defineEmits<{ counted: [made: number, spoiled: number] }>()
+
+/** More at once is a slip of the finger (our own limit). */
+const MOST = 300
+
+const made = ref('')
+const spoiled = ref('')
+const wrong = ref('')
+
+const read = (typed: string) => (typed.trim() === '' ? 0 : /^\d+$/.test(typed.trim()) ? Number(typed) : NaN)
+
+function count() {
+  const [good, bad] = [read(made.value), read(spoiled.value)]
+  const odd = [made.value, spoiled.value].find((typed) => !(read(typed) <= MOST))
+  if (odd !== undefined) {
+    wrong.value = `“${odd}” cannot be counted: type a whole number up to ${MOST}`
+    return
+  }
+  wrong.value = ''
+  if (!good && !bad) return
+  emit('counted', good, bad)
+  made.value = ''
+  spoiled.value = ''
+}
+</script>
+
+<template>
+  <form class="flex flex-wrap items-center gap-2" aria-label="Count what is done" @submit.prevent="count">
+    <span>Or type it:</span>
+    <label class="inline-flex items-center gap-2"
+      ><input v-model="made" class="field w-20" inputmode="numeric" :aria-label="`${sets} made`" />
+      {{ sets }} made,</label
+    >
+    <label class="inline-flex items-center gap-2"
+      ><input v-model="spoiled" class="field w-20" inputmode="numeric" :aria-label="`${things} spoiled`" />
+      {{ things }} spoiled</label
+    >
+    <button class="button">Count them</button>
+    <p v-if="wrong" role="alert" class="basis-full rounded-lg bg-brick-pale p-2">{{ wrong }}</p>
+  </form>
+</template>
