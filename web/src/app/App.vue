@@ -1,15 +1,24 @@
 <script setup lang="ts">
-import { computed, watchEffect } from 'vue'
-import { useRoute } from 'vue-router'
+import { computed, onMounted, onUnmounted, watchEffect } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { useOpenQuilt } from '@/features/quilts'
 import TapeHeader from './TapeHeader.vue'
 
 const route = useRoute()
+const router = useRouter()
 const quilt = useOpenQuilt()
 const title = computed(() =>
   [route.meta.title, quilt.id.value && quilt.name.value, 'Golden Tally'].filter(Boolean).join(' – '),
 )
 watchEffect(() => (document.title = title.value))
+
+/** A question mark anywhere but in a field opens what stations, keys and words mean. */
+function onKey(event: KeyboardEvent) {
+  const field = event.target instanceof HTMLElement && event.target.closest('input, textarea, select')
+  if (event.key === '?' && !field) void router.push('/words')
+}
+onMounted(() => window.addEventListener('keydown', onKey))
+onUnmounted(() => window.removeEventListener('keydown', onKey))
 </script>
 
 <template>

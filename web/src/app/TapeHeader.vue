@@ -15,6 +15,7 @@ const PAGES = [
   { to: '/start', name: 'Start', says: 'from your cloth, a size, a block' },
   { to: '/quilts', name: 'Quilts', says: 'open one' },
   { to: '/yields', name: 'Yields', says: 'what a piece gives' },
+  { to: '/words', name: 'Words', says: 'stations, keys, words' },
 ]
 
 const REST_MS = 1000
@@ -141,6 +142,9 @@ const saving = computed(() => {
 
     <div v-if="quilt.id.value" class="ml-auto flex items-center gap-2 px-2 py-2">
       <RouterLink to="/yields" class="button">Yields</RouterLink>
+      <RouterLink to="/words" class="button px-3" aria-label="Stations, keys and words" title="Stations, keys and words"
+        >?</RouterLink
+      >
       <p
         role="status"
         class="w-20 text-right text-sm text-soft"

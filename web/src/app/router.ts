@@ -3,6 +3,7 @@ import { QuiltList, QuiltPage } from '@/features/quilts'
 import StartPage from '@/features/start/StartPage.vue'
 import { call } from '@/api/client'
 import ComparePage from '@/features/compare/ComparePage.vue'
+import WordsPage from '@/features/help/WordsPage.vue'
 import NothingHere from './NothingHere.vue'
 import ClothStation from '@/features/cloth/ClothStation.vue'
 import TopStation from '@/features/top/TopStation.vue'
@@ -28,6 +29,7 @@ export const router = createRouter({
     { path: '/', component: QuiltList, beforeEnter: whereToBegin },
     { path: '/start', component: StartPage, meta: { title: 'Start a quilt' } },
     { path: '/quilts', component: QuiltList, meta: { title: 'Quilts' } },
+    { path: '/words', component: WordsPage, meta: { title: 'Stations, keys and words' } },
     { path: '/compare', component: ComparePage, meta: { title: 'Side by side' } },
     {
       path: '/quilts/:id',

@@ -1,0 +1,20 @@
+<script setup lang="ts">
+import type { Word } from './glossary'
+import WordDrawing from './WordDrawing.vue'
+
+export interface WordEntryProps {
+  word: Word
+}
+
+defineProps<WordEntryProps>()
+</script>
+
+<template>
+  <div class="flex flex-wrap items-start gap-4">
+    <WordDrawing v-if="word.drawing" :marks="word.drawing" />
+    <div class="min-w-56 flex-1">
+      <dt class="text-lg font-bold">{{ word.term }}</dt>
+      <dd>{{ word.says }}</dd>
+    </div>
+  </div>
+</template>

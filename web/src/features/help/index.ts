@@ -1,0 +1,1 @@
+export { default as AWord } from './AWord.vue'
