@@ -114,7 +114,7 @@ const saving = computed(() => {
         v-for="station in stations"
         :key="station.key"
         :to="`/quilts/${quilt.id.value}/${station.key}`"
-        class="station flex min-w-0 flex-1 flex-col rounded-t-lg px-3 pb-2 pt-2"
+        class="station flex min-w-0 flex-1 flex-col rounded-t-lg px-3 pb-2 pt-2 max-sm:px-1.5"
         :data-here="route.path.endsWith('/' + station.key) || undefined"
         :aria-current="route.path.endsWith('/' + station.key) ? 'page' : undefined"
       >
@@ -125,23 +125,23 @@ const saving = computed(() => {
     <nav
       v-else
       aria-label="Beside the stations"
-      class="tape order-last flex w-full bg-tape pt-3 lg:order-none lg:w-auto lg:flex-1"
+      class="tape order-last flex w-full flex-wrap bg-tape pt-3 lg:order-none lg:w-auto lg:flex-1"
     >
       <RouterLink
         v-for="page in PAGES"
         :key="page.to"
         :to="page.to"
-        class="station flex flex-col rounded-t-lg px-4 pb-2 pt-2"
+        class="station flex min-h-11 flex-col rounded-t-lg px-4 pb-2 pt-2 max-sm:flex-1 max-sm:px-2"
         :data-here="route.path.startsWith(page.to) || undefined"
         :aria-current="route.path.startsWith(page.to) ? 'page' : undefined"
       >
         <span class="text-lg leading-6 font-bold">{{ page.name }}</span>
-        <span class="text-sm whitespace-nowrap">{{ page.says }}</span>
+        <span class="text-sm whitespace-nowrap max-sm:hidden">{{ page.says }}</span>
       </RouterLink>
     </nav>
 
-    <div v-if="quilt.id.value" class="ml-auto flex items-center gap-2 px-2 py-2">
-      <RouterLink to="/yields" class="button">Yields</RouterLink>
+    <div v-if="quilt.id.value" class="ml-auto flex flex-wrap items-center justify-end gap-2 px-2 py-2">
+      <RouterLink to="/yields" class="button max-sm:hidden">Yields</RouterLink>
       <RouterLink to="/words" class="button px-3" aria-label="Stations, keys and words" title="Stations, keys and words"
         >?</RouterLink
       >

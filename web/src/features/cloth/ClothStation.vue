@@ -54,7 +54,9 @@ function refresh() {
 </script>
 
 <template>
-  <div class="mx-auto grid w-full max-w-7xl gap-6 p-6 lg:grid-cols-[1fr_22rem]">
+  <div
+    class="mx-auto grid w-full max-w-7xl gap-6 p-6 max-lg:grid-cols-[minmax(0,1fr)] max-sm:p-3 lg:grid-cols-[1fr_22rem]"
+  >
     <div class="min-w-0 space-y-6">
       <h1 class="sr-only">Cloth on the shelf</h1>
       <ShelfEntry :system="system" :done="done" @added="added" @undo="undo" />

@@ -18,7 +18,7 @@ const isDone = (step: { key: string; done: boolean }) => tickedWithTaps(step.key
 <template>
   <WaitNote v-if="!sheets" what="the cutting sheets" :error="error" />
   <p v-else-if="!cloth" class="m-6 card p-5">Nothing to cut yet: dress the blocks at the station Top.</p>
-  <div v-else class="grid flex-1 md:grid-cols-[14rem_1fr]">
+  <div v-else class="grid min-w-0 flex-1 max-md:grid-cols-[minmax(0,1fr)] md:grid-cols-[14rem_1fr]">
     <section class="space-y-2 p-4" aria-label="Cloths to cut">
       <h1 class="panel-title">Cut in this order</h1>
       <button
@@ -44,7 +44,7 @@ const isDone = (step: { key: string; done: boolean }) => tickedWithTaps(step.key
         <strong>Blade care.</strong> {{ sheets.caution }}
       </p>
     </section>
-    <section class="space-y-6 bg-white p-4" :aria-label="`How ${cloth.name} is cut`">
+    <section class="min-w-0 space-y-6 bg-white p-4" :aria-label="`How ${cloth.name} is cut`">
       <ProblemNote :problems="taps.problems.value" />
       <p v-if="taps.stuck.value" role="alert" class="rounded-lg bg-brick-pale p-2">
         Golden Tally does not answer just now. Ticks are kept in this browser and sent by themselves; go on cutting.

@@ -24,7 +24,7 @@ const entry = computed(() => wordOf(props.word))
     <PopoverPanel
       class="absolute left-0 z-50 mt-1 w-96 max-w-[85vw] rounded-xl border border-line bg-white p-4 text-left font-normal text-ink shadow-lg"
     >
-      <dl><WordEntry :word="entry" /></dl>
+      <WordEntry :word="entry" />
       <RouterLink to="/words" class="mt-2 inline-block underline decoration-dotted">all words</RouterLink>
     </PopoverPanel>
   </Popover>

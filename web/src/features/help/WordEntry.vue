@@ -13,8 +13,8 @@ defineProps<WordEntryProps>()
   <div class="flex flex-wrap items-start gap-4">
     <WordDrawing v-if="word.drawing" :marks="word.drawing" />
     <div class="min-w-56 flex-1">
-      <dt class="text-lg font-bold">{{ word.term }}</dt>
-      <dd>{{ word.says }}</dd>
+      <strong class="block text-lg">{{ word.term }}</strong>
+      <p>{{ word.says }}</p>
     </div>
   </div>
 </template>

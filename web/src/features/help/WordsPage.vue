@@ -42,11 +42,11 @@ const found = computed(() => find(words.value))
       <h2 id="words-title" class="text-xl font-bold">Words</h2>
       <input v-model="words" type="search" class="field w-full" placeholder="Find a word" aria-label="Find a word" />
       <p v-if="!found.length">No such word here. Try a part of it.</p>
-      <dl class="space-y-4" data-words>
-        <div v-for="word in found" :id="word.term.replaceAll(' ', '-')" :key="word.term" class="card p-4">
+      <ul class="space-y-4" data-words>
+        <li v-for="word in found" :id="word.term.replaceAll(' ', '-')" :key="word.term" class="card p-4">
           <WordEntry :word="word" />
-        </div>
-      </dl>
+        </li>
+      </ul>
     </section>
   </div>
 </template>

@@ -96,7 +96,9 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
 </script>
 
 <template>
-  <div class="mx-auto grid w-full max-w-7xl gap-8 p-6 lg:grid-cols-[1fr_22rem]">
+  <div
+    class="mx-auto grid w-full max-w-7xl gap-8 p-6 max-lg:grid-cols-[minmax(0,1fr)] max-sm:p-3 lg:grid-cols-[1fr_22rem]"
+  >
     <section aria-labelledby="quilts-title">
       <h1 id="quilts-title" class="mb-3 text-2xl font-bold">Your quilts</h1>
       <div

@@ -2,6 +2,7 @@
 import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import type { Entry, withTaps } from '@/features/bench'
+import { AWord } from '@/features/help'
 import { ProblemNote, spellCount, StepDrawing, TallyMarks, TopPicture } from '@/shared'
 import CountTyped from './CountTyped.vue'
 import LayoutDrawing from './LayoutDrawing.vue'
@@ -179,7 +180,9 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
           @click="button.act()"
         >
           {{ button.label }}
-          <kbd class="ml-2 rounded border border-current px-1.5 text-sm font-normal opacity-80">{{ button.key }}</kbd>
+          <kbd class="ml-2 rounded border border-current px-1.5 text-sm font-normal opacity-80 max-md:hidden">{{
+            button.key
+          }}</kbd>
         </button>
       </div>
       <CountTyped
@@ -210,14 +213,13 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
 
     <section v-if="card.checks.length" aria-label="Sizes to check" class="flex flex-wrap gap-2">
       <p v-for="check in card.checks" :key="check.name" class="rounded-lg border border-line bg-white px-3 py-2">
-        <span class="block text-sm text-soft first-letter:uppercase">{{ check.name }}</span><strong>{{
-          check.size
-        }}</strong>
+        <span class="block text-sm text-soft first-letter:uppercase"><AWord :word="check.name" /></span
+        ><strong>{{ check.size }}</strong>
       </p>
     </section>
 
     <p v-if="card.handling" role="note" class="rounded-lg bg-brick-pale p-3" data-handling>
-      <strong>Bias edges.</strong> {{ card.handling }}
+      <strong><AWord word="Bias edges" />.</strong> {{ card.handling }}
     </p>
 
     <section v-if="card.chain.length" class="card p-3" aria-label="Order of the squares" data-chain>

@@ -62,7 +62,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
 <template>
   <WaitNote v-if="!sew" what="the batches" :error="error" />
   <p v-else-if="!batch" class="card m-6 p-5">Nothing to sew yet: build a block at the station Top.</p>
-  <div v-else class="grid flex-1 md:grid-cols-[17rem_1fr]">
+  <div v-else class="grid min-w-0 flex-1 max-lg:grid-cols-[minmax(0,1fr)] lg:grid-cols-[17rem_1fr]">
     <section class="space-y-2 p-4" aria-label="Batches">
       <h1 class="panel-title">Batches, in order</h1>
       <ul class="space-y-2 md:max-h-[60dvh] md:overflow-y-auto" tabindex="-1">
@@ -129,7 +129,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         >Print the booklet</a
       >
     </section>
-    <section class="min-w-0 bg-white p-4" aria-label="The card">
+    <section class="min-w-0 bg-white p-4 max-lg:order-first" aria-label="The card">
       <ProblemNote :problems="taps.problems.value" />
       <WaitNote v-if="!card" what="the card" :error="cardError" />
       <BatchCard

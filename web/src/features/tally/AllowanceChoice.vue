@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { AWord } from '@/features/help'
 import type { QuiltDesign } from '@/features/quilts'
 
 export interface AllowanceChoiceProps {
@@ -18,7 +19,7 @@ const SCHOOLS: { allowance: QuiltDesign['allowance']; name: string; meaning: str
 
 <template>
   <fieldset>
-    <legend class="panel-title mb-1">Room to trim</legend>
+    <legend class="panel-title mb-1"><AWord word="Room to trim" /></legend>
     <div class="flex gap-2">
       <button
         v-for="school in SCHOOLS"

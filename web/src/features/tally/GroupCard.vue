@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { call } from '@/api/client'
+import { AWord } from '@/features/help'
 import { PatchPicture } from '@/shared'
 import type { Group, Way } from './queries'
 
@@ -98,7 +99,7 @@ const ROWS: { name: string; of: (way: Way) => string }[] = [
     <p class="mt-1 text-sm">
       <strong>{{ way.name }}</strong>: {{ way.sewn }}, cut {{ way.cutSizes }} {{ unitOfLength
       }}<template v-if="way.spare"
-        >, <strong>{{ way.spare }} spare</strong
+        >, <strong>{{ way.spare }} <AWord word="spare" /></strong
         ><template v-if="group.extra">, {{ group.extra }} of them for mishaps</template></template
       ><template v-if="way.setEnds">; left of the sets: {{ way.setEnds }}</template>
     </p>

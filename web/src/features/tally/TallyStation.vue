@@ -8,6 +8,7 @@ import BestPlans from './BestPlans.vue'
 import ClothAccount from './ClothAccount.vue'
 import GroupCard from './GroupCard.vue'
 import InShort from './InShort.vue'
+import { AWord } from '@/features/help'
 import KitsPanel from './KitsPanel.vue'
 import MakingPanel from './MakingPanel.vue'
 import OffersPanel from './OffersPanel.vue'
@@ -88,9 +89,9 @@ function takeAll(group: Group, method: string) {
   <WaitNote v-if="!tally || !top" what="the tally" :error="error" />
   <div
     v-else
-    class="grid flex-1 lg:h-[calc(100dvh-5.1rem)] lg:flex-none lg:grid-cols-[24rem_1fr] xl:grid-cols-[24rem_1fr_18rem]"
+    class="grid min-w-0 flex-1 max-lg:grid-cols-[minmax(0,1fr)] lg:h-[calc(100dvh-5.1rem)] lg:flex-none lg:grid-cols-[24rem_1fr] xl:grid-cols-[24rem_1fr_18rem]"
   >
-    <section class="space-y-3 overflow-y-auto p-4" aria-label="Units to make" tabindex="-1" :aria-busy="old">
+    <section class="min-w-0 space-y-3 overflow-y-auto p-4" aria-label="Units to make" tabindex="-1" :aria-busy="old">
       <h1 id="groups-title" class="panel-title">
         {{ toMake }} to make<span
           class="font-normal opacity-0 transition-opacity"
@@ -192,7 +193,11 @@ function takeAll(group: Group, method: string) {
       </section>
     </section>
 
-    <section class="space-y-4 overflow-y-auto bg-white p-4" aria-labelledby="ledger-title" tabindex="-1">
+    <section
+      class="min-w-0 space-y-4 overflow-y-auto bg-white p-4 max-lg:order-first"
+      aria-labelledby="ledger-title"
+      tabindex="-1"
+    >
       <InShort :sentences="tally.inShort" />
       <BestPlans v-if="tally.cloths.length" />
       <h2 id="ledger-title" class="panel-title">Cloth: needed, on the shelf, left over</h2>
@@ -216,7 +221,7 @@ function takeAll(group: Group, method: string) {
       </div>
       <dl>
         <div class="flex justify-between gap-3 border-b border-line py-1">
-          <dt>Finished size</dt>
+          <dt><AWord word="Finished size" /></dt>
           <dd class="font-bold">
             {{ top.sizes[2]!.finishedWidth }} × {{ top.sizes[2]!.finishedHeight }} {{ tally.unitOfLength }}
           </dd>
@@ -226,7 +231,7 @@ function takeAll(group: Group, method: string) {
           <dd class="font-bold">{{ top.count.blocks }}</dd>
         </div>
         <div class="flex justify-between gap-3 border-b border-line py-1">
-          <dt>Units</dt>
+          <dt><AWord word="Units" /></dt>
           <dd class="font-bold">{{ tally.totals.units }}</dd>
         </div>
         <div class="flex justify-between gap-3 border-b border-line py-1">

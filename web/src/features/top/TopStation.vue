@@ -226,7 +226,9 @@ const marks = computed(() =>
   <WaitNote v-if="!top" what="the top" :error="error" />
   <div v-else class="flex flex-1 flex-col lg:h-[calc(100dvh-5.1rem)] lg:flex-none">
     <h1 class="sr-only">The top</h1>
-    <div class="grid min-h-0 flex-1 grid-cols-[15rem_1fr] lg:grid-cols-[16rem_1fr] xl:grid-cols-[16rem_1fr_auto]">
+    <div
+      class="grid min-h-0 min-w-0 flex-1 max-md:grid-cols-[minmax(0,1fr)] md:grid-cols-[15rem_1fr] lg:grid-cols-[16rem_1fr] xl:grid-cols-[16rem_1fr_auto]"
+    >
       <div class="space-y-5 overflow-y-auto p-3" aria-label="Tray" role="region" tabindex="-1">
         <UnitTray
           v-if="building"
@@ -270,7 +272,10 @@ const marks = computed(() =>
         />
       </div>
 
-      <section class="wall flex min-h-96 min-w-0 flex-col" aria-label="The wall">
+      <section
+        class="wall flex min-h-80 min-w-0 flex-col max-lg:sticky max-lg:top-0 max-lg:h-[min(75dvh,44rem)] max-md:static max-md:order-first max-md:h-[65dvh]"
+        aria-label="The wall"
+      >
         <BlockBench
           v-if="builtBlock && builtPicture"
           :design="design"
@@ -286,7 +291,7 @@ const marks = computed(() =>
           @left="building = undefined"
         />
         <template v-else>
-          <div class="flex items-center gap-2 px-3 pt-2">
+          <div class="flex flex-wrap items-center gap-2 px-3 pt-2">
             <p class="min-w-0 flex-1 truncate text-soft" role="status">{{ said }}</p>
             <button class="button min-h-9" :aria-pressed="grey" @click="grey = !grey">
               {{ grey ? 'Colours' : 'Grey' }}
@@ -321,7 +326,7 @@ const marks = computed(() =>
 
       <div
         v-if="!building"
-        class="col-span-2 space-y-3 overflow-y-auto p-3 xl:col-span-1 xl:w-88"
+        class="min-w-0 space-y-3 overflow-y-auto p-3 md:col-span-2 xl:col-span-1 xl:w-88"
         aria-label="About the top"
         role="region"
         tabindex="-1"

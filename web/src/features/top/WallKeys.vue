@@ -22,7 +22,7 @@ const hints = computed(() => (isEdge(props.part) ? EDGE_HINTS : BLOCK_HINTS))
 </script>
 
 <template>
-  <p class="flex flex-wrap gap-x-5 bg-ink px-4 py-2 text-white">
+  <p class="flex flex-wrap gap-x-5 bg-ink px-4 py-2 text-white max-md:hidden">
     <span v-for="key in hints" :key="key[0]"
       ><kbd class="font-bold text-tape">{{ key[0] }}</kbd> {{ key[1] }}</span
     >

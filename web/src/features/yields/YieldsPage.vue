@@ -57,7 +57,7 @@ function pin(key: string) {
 </script>
 
 <template>
-  <div class="grid flex-1 md:grid-cols-[20rem_1fr]">
+  <div class="grid min-w-0 flex-1 max-md:grid-cols-[minmax(0,1fr)] md:grid-cols-[20rem_1fr]">
     <QuestionPanel :question="question" :limits="limits" :problems="problems" />
     <section class="min-w-0 space-y-4 bg-white p-5" aria-label="Answers">
       <WaitNote v-if="!yields && !error" what="the answers" />

@@ -163,8 +163,11 @@ class ProblemHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemReport> other(Exception other) {
-        if (other.getCause() instanceof WorkEndedException ended) {
-            return givenUp(ended);
+        // Work that ends while a row is read comes wrapped, in one layer or two.
+        for (Throwable cause = other.getCause(); cause != null; cause = cause.getCause()) {
+            if (cause instanceof WorkEndedException ended) {
+                return givenUp(ended);
+            }
         }
         if (other instanceof ErrorResponse response && response.getStatusCode().is4xxClientError()) {
             return report(

@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.UUID;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
+import org.goldentally.core.work.WorkEndedException;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -26,6 +27,13 @@ class ProblemHandlerTest {
         assertThat(answer.getStatusCode().value()).isEqualTo(500);
         assertThat(body(answer).toString()).doesNotContain("secret", "IllegalState");
         assertThat(body(answer).problems().getFirst().why()).contains("what you typed is still on your screen");
+    }
+
+    @Test
+    void workThatWasCalledOffIsNoFailureHoweverItIsWrapped() {
+        WorkEndedException ended = new WorkEndedException(WorkEndedException.Reason.CALLED_OFF);
+        Exception wrapped = new IllegalStateException(new IllegalArgumentException(ended));
+        assertThat(handler.other(wrapped).getStatusCode().value()).isEqualTo(503);
     }
 
     @Test
