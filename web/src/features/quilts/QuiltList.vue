@@ -115,7 +115,7 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
           type="search"
           class="field min-w-48 flex-1"
           placeholder="Find by name"
-          aria-label="Find a quilt by its name"
+          aria-label="Find a quilt"
         />
         <label class="inline-flex items-center gap-2">
           <span>sorted by</span>

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
 import { useClothColours } from '@/features/top'
 import { ProblemNote, spellCount, TopPicture, WaitNote } from '@/shared'
+import { alike } from './alike'
 import AllowanceChoice from './AllowanceChoice.vue'
 import BestPlans from './BestPlans.vue'
 import ClothAccount from './ClothAccount.vue'
@@ -134,24 +135,37 @@ function takeAll(group: Group, method: string) {
         />
       </label>
       <p v-if="!tally.groups.length" class="card p-4">The top is empty: build a block at the station Top.</p>
-      <GroupCard
-        v-for="group in tally.groups"
-        :key="group.key"
-        :group="group"
-        :quilt-id="quilt.id.value!"
-        :unit-of-length="tally.unitOfLength"
-        :colours="colours"
-        :cloth-names="clothNames"
-        :chosen="opened === group.key"
-        :chosen-by="chosenBy(group)"
-        @opened="opened = opened === group.key ? undefined : group.key"
-        @extra-typed="setExtra(group.choiceKey, $event)"
-        @taken="take(group.choiceKey, $event)"
-        @taken-all="takeAll(group, $event)"
-        @let-go="letGo(group)"
-        @pointerenter="pointed = [group.key]"
-        @pointerleave="pointed = undefined"
-      />
+      <template v-for="run in alike(tally.groups)" :key="run.key">
+        <component
+          :is="run.many ? 'details' : 'div'"
+          class="space-y-3"
+          :class="{ 'card p-3': run.many }"
+          :data-alike="run.many || undefined"
+        >
+          <summary v-if="run.many" class="cursor-pointer">
+            <strong class="first-letter:uppercase">{{ run.key }} {{ tally.unitOfLength }} finished</strong>:
+            {{ run.needed }} in {{ run.groups.length }} combinations of cloths
+          </summary>
+          <GroupCard
+            v-for="group in run.groups"
+            :key="group.key"
+            :group="group"
+            :quilt-id="quilt.id.value!"
+            :unit-of-length="tally.unitOfLength"
+            :colours="colours"
+            :cloth-names="clothNames"
+            :chosen="opened === group.key"
+            :chosen-by="chosenBy(group)"
+            @opened="opened = opened === group.key ? undefined : group.key"
+            @extra-typed="setExtra(group.choiceKey, $event)"
+            @taken="take(group.choiceKey, $event)"
+            @taken-all="takeAll(group, $event)"
+            @let-go="letGo(group)"
+            @pointerenter="pointed = [group.key]"
+            @pointerleave="pointed = undefined"
+          />
+        </component>
+      </template>
       <MakingPanel
         :sets="tally.sets"
         :spares="tally.spares"

@@ -44,7 +44,7 @@ function dress(role: string, chosen: string) {
 
 <template>
   <section v-if="block && roles.length" aria-labelledby="dress-title" class="space-y-1" data-dress>
-    <h2 id="dress-title" class="panel-title">Dress {{ block.name }}</h2>
+    <h2 id="dress-title" class="panel-title">Dress the block</h2>
     <label v-for="role in roles" :key="role.letter" class="block">
       <span class="flex items-center gap-2">
         <span

@@ -92,6 +92,7 @@ class PacksIT {
 
         // All in chains instead: a card says in which order the squares are laid.
         station("Tally").click();
+        page.locator("[data-alike] summary").first().click();
         Locator group = page.locator("[data-group^='half-square']").first();
         group.getByRole(AriaRole.BUTTON).first().click();
         group.locator("[data-method=closed-ring]").click();
@@ -124,6 +125,7 @@ class PacksIT {
         fromPack("Little top in a chain", "26 squares 5 in fell, 26 prints, one of each", "fell");
         ofOneBlock("Half-Square Triangle", "3 1/2", 13, 2);
         makeAndTally();
+        click(page.locator("[data-alike] summary").first());
         Locator group = page.locator("[data-group^='half-square']").first();
         click(group.getByRole(AriaRole.BUTTON).first());
         click(group.locator("[data-method=closed-ring]"));

@@ -10,6 +10,7 @@ import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.Prices;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.kits.KitShopping;
 import org.goldentally.core.kits.Kits;
 import org.springframework.stereotype.Component;
 
@@ -35,13 +36,13 @@ public class KitPlans {
     }
 
     /** With all their cloths, those of other colourways too. */
-    Prices prices(Kits kits) {
+    private Prices prices(Kits kits) {
         QuiltDesign design = kits.together().top().design();
         return QuiltPrices.of(design, cloths.factsFor(design), prices.entries());
     }
 
     public KitsView view(QuiltDesign design) {
         Kits kits = of(design);
-        return KitsView.of(kits, tallies.of(design), prices(kits));
+        return KitsView.of(kits, KitShopping.of(kits, tallies.of(design), prices(kits)), design.system());
     }
 }

@@ -3,6 +3,7 @@ package org.goldentally.core.kits;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,8 @@ import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.cloth.Price;
+import org.goldentally.core.cloth.Prices;
 import org.goldentally.core.design.KitDesign;
 import org.goldentally.core.design.KitDesign.OtherCloth;
 import org.goldentally.core.design.QuiltDesign;
@@ -20,6 +23,7 @@ import org.goldentally.core.ideas.OurQuilts;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.tally.ShoppingList;
 import org.goldentally.core.tally.TopTally;
 import org.junit.jupiter.api.Test;
 
@@ -59,6 +63,39 @@ class KitsTest {
             together = together.plus(all);
         }
         assertThat(together).isLessThan(single);
+    }
+
+    /** Twelve yards at 10.00 and a bit: a twelfth of it, and never less than what is paid in all. */
+    @Test
+    void aKitCostsItsShareRoundedUp() {
+        Kits kits = kits(geese, new KitDesign("", 7, List.of()));
+        Price tenAYard = new Price(BigDecimal.TEN, Price.Per.YARD, Length.ZERO);
+        Prices prices = new Prices(Map.of("a", List.of(tenAYard), "d", List.of(tenAYard)), Map.of());
+        KitShopping shopping = KitShopping.of(kits, tally(geese), prices);
+        BigDecimal paid = BigDecimal.ZERO;
+        for (ClothLedger ledger : kits.together().ledgers()) {
+            if (ledger.cloth().equals("a") || ledger.cloth().equals("d")) {
+                Length bought = ledger.toBuy().orElseThrow().purchase().bought();
+                paid = paid.add(
+                        new BigDecimal(bought.wholeTimes(Length.inches(4, 1, 2))).multiply(new BigDecimal("1.25")));
+            }
+        }
+        assertThat(shopping.total()).isEqualByComparingTo(paid);
+        assertThat(shopping.perKit().multiply(BigDecimal.valueOf(7))).isGreaterThanOrEqualTo(paid);
+        assertThat(shopping.perKit().subtract(new BigDecimal("0.01")).multiply(BigDecimal.valueOf(7)))
+                .isLessThan(paid);
+        assertThat(shopping.items())
+                .filteredOn(item -> item.what().startsWith("backing"))
+                .singleElement()
+                .satisfies(item -> assertThat(item.purchase().orElseThrow().exact())
+                        .isEqualTo(ShoppingList.of(tally(geese), prices).items().stream()
+                                .filter(each -> each.what().startsWith("backing"))
+                                .findFirst()
+                                .orElseThrow()
+                                .purchase()
+                                .orElseThrow()
+                                .exact()
+                                .times(7)));
     }
 
     @Test

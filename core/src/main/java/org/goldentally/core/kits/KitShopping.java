@@ -1,0 +1,80 @@
+package org.goldentally.core.kits;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.goldentally.core.cloth.Prices;
+import org.goldentally.core.cloth.Purchase;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.tally.ShoppingList;
+import org.goldentally.core.tally.TopTally;
+
+/**
+ * What is bought for all kits together.
+ *
+ * @param enough cloths that the shelf has enough of
+ * @param items what is to buy; a length is of all kits
+ * @param total of all whose price is known
+ * @param perKit the same for one of them, rounded up to the hundredth
+ * @param saved what cutting together saves beside buying for each kit by itself; nothing in several colourways
+ */
+public record KitShopping(
+        List<ClothInHand> enough, List<Item> items, BigDecimal total, BigDecimal perKit, Length saved) {
+
+    /**
+     * One thing to buy.
+     *
+     * @param cloth empty where none is chosen for it
+     * @param purchase of all kits; empty for batting, of which each kit has its own
+     * @param width of one piece of batting
+     * @param length of one piece of batting
+     */
+    public record Item(
+            String what,
+            Optional<ClothInHand> cloth,
+            Optional<Purchase> purchase,
+            Length width,
+            Length length,
+            Optional<BigDecimal> cost) {}
+
+    /**
+     * For kits.
+     *
+     * @param one the tally of one quilt
+     */
+    public static KitShopping of(Kits kits, TopTally one, Prices prices) {
+        ShoppingList list = ShoppingList.of(kits.together(), prices);
+        List<ClothInHand> enough = kits.together().ledgers().stream()
+                .filter(ledger -> ledger.toBuy().isEmpty())
+                .flatMap(ledger -> kits.together().top().design().cloth(ledger.cloth()).stream())
+                .toList();
+        List<Item> items = new ArrayList<>();
+        for (ShoppingList.Item item : list.items()) {
+            // Accounts are of all kits already; what has no cloth yet is told of one quilt.
+            Optional<Purchase> purchase = item.cloth().isPresent()
+                    ? item.purchase()
+                    : item.purchase().map(each -> Purchase.of(each.exact().times(kits.count()), list.system()));
+            items.add(new Item(item.what(), item.cloth(), purchase, item.width(), item.length(), item.cost()));
+        }
+        BigDecimal total = list.total();
+        Length single = bought(one).times(kits.count());
+        Length together = bought(kits.together());
+        boolean saves = kits.lists().size() == 1 && single.isLongerThan(together);
+        return new KitShopping(
+                enough,
+                List.copyOf(items),
+                total,
+                total.divide(BigDecimal.valueOf(kits.count()), 2, RoundingMode.UP),
+                saves ? single.minus(together) : Length.ZERO);
+    }
+
+    private static Length bought(TopTally tally) {
+        return tally.ledgers().stream()
+                .flatMap(ledger -> ledger.toBuy().stream())
+                .map(buy -> buy.purchase().bought())
+                .reduce(Length.ZERO, Length::plus);
+    }
+}
