@@ -1,5 +1,6 @@
 export { kept } from './kept'
 export { RULERS } from './rulers'
+export { OneByOne } from './oneByOne'
 export { default as ProblemNote } from './ProblemNote.vue'
 export { default as PatchPicture } from './PatchPicture.vue'
 export { default as StepDrawing } from './StepDrawing.vue'

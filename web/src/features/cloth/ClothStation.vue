@@ -24,7 +24,6 @@ const acts = useShelfActs()
 function added(understood: string) {
   done.value = `Added: ${understood}`
   problems.value = []
-  refresh()
 }
 
 async function remove(line: Schemas['ShelfLineView']) {

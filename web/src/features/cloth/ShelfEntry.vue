@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import { ProblemNote } from '@/shared'
@@ -17,6 +18,7 @@ const emit = defineEmits<{
   undo: []
 }>()
 
+const client = useQueryClient()
 const typed = ref('')
 const understood = ref('')
 /** Where a line can be meant in several ways: these, to be chosen from. */
@@ -76,6 +78,9 @@ async function add() {
     const added = await call('POST', '/api/shelf/lines', { body: { line: typed.value, system: props.system } })
     typed.value = ''
     problems.value = []
+    // Also where she has gone on to another station by now.
+    void client.invalidateQueries({ queryKey: ['shelf'] })
+    void client.invalidateQueries({ queryKey: ['quilt'] })
     emit('added', added.understood)
   } catch (thrown) {
     await readBack()

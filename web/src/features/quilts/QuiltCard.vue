@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, nextTick, ref } from 'vue'
-import { call, problemsOf, type Schemas } from '@/api/client'
+import { problemsOf, type Schemas } from '@/api/client'
 import { TallyMarks, TopPicture } from '@/shared'
+import { glanceQuery } from './queries'
 
 export interface QuiltCardProps {
   quilt: Schemas['QuiltSummary']
@@ -19,11 +20,7 @@ const emit = defineEmits<{
   compare: [wanted: boolean]
 }>()
 
-const { data: glance, error } = useQuery({
-  queryKey: computed(() => ['quilt', props.quilt.id, 'glance', props.quilt.version]),
-  queryFn: () => call('GET', '/api/quilts/{id}/glance', { path: { id: props.quilt.id } }),
-  retry: false,
-})
+const { data: glance, error } = useQuery(computed(() => glanceQuery(props.quilt.id, props.quilt.version)))
 const wrong = computed(() => (error.value ? problemsOf(error.value)[0] : undefined))
 const short = computed(() => glance.value?.buys ?? [])
 

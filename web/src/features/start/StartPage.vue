@@ -37,7 +37,6 @@ const taking = ref<Problem[]>([])
 
 function putDown(understood: string) {
   added.value = `Added: ${understood}`
-  void client.invalidateQueries({ queryKey: ['shelf'] })
 }
 
 async function undo() {

@@ -60,7 +60,9 @@ class PicturesIT {
         page.locator("[data-differ]").waitFor();
         take("compare");
         page.setViewportSize(768, 1024);
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Market day").setExact(true))
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Market day").setExact(true))
                 .click();
         page.locator("[data-part]").first().waitFor();
         take("tablet");
