@@ -1,3 +1,4 @@
+export { choosing } from './choosing'
 export { kept } from './kept'
 export { RULERS } from './rulers'
 export { OneByOne } from './oneByOne'

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
 import { useShelf } from '@/features/cloth'
 import type { QuiltDesign } from '@/features/quilts'
-import { spellCount } from '@/shared'
+import { choosing, spellCount } from '@/shared'
 import {
   changeCloth,
   exchangedEverywhere,
@@ -58,14 +58,14 @@ const saidOf = (cloth: QuiltDesign['cloths'][number]) =>
       : 'a free place'
 const value = (key: string) => props.values.find((each) => each.key === key)
 
-function takeFromShelf(event: Event) {
-  const select = event.target as HTMLSelectElement
+function takeFromShelf(select: HTMLSelectElement) {
   const pack = select.value.startsWith('pack:') ? select.value.slice(5) : ''
   if (pack) emit('changed', withPack(props.design, pack, shelf.value!), false)
   const cloth = shelf.value?.find((each) => each.id === select.value)
   select.value = ''
   if (cloth) emit('changed', withShelfCloth(props.design, cloth), false)
 }
+const takingFromShelf = choosing(takeFromShelf)
 function exchange(from: string, event: Event) {
   const select = event.target as HTMLSelectElement
   if (select.value) emit('changed', exchangedEverywhere(props.design, from, select.value), false)
@@ -199,7 +199,7 @@ function exchange(from: string, event: Event) {
     </ul>
     <label v-if="notTaken.length" class="block">
       <span class="sr-only">Take a cloth from the shelf</span>
-      <select class="field w-full" @change="takeFromShelf">
+      <select class="field w-full" title="by keys: Enter takes it" v-on="takingFromShelf">
         <option value="">+ take one from the shelf</option>
         <option v-for="pack in packs" :key="pack" :value="`pack:${pack}`">all prints of {{ pack }}</option>
         <option v-for="cloth in notTaken" :key="cloth.id" :value="cloth.id">{{ cloth.name }}</option>

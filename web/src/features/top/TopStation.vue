@@ -10,6 +10,7 @@ import BlockTray from './BlockTray.vue'
 import BordersPanel from './BordersPanel.vue'
 import ClothTray from './ClothTray.vue'
 import CountsPanel from './CountsPanel.vue'
+import InHand from './InHand.vue'
 import DressPanel from './DressPanel.vue'
 import JudgingPanel from './JudgingPanel.vue'
 import MistakesCard from './MistakesCard.vue'
@@ -213,6 +214,7 @@ function putBlock(key: string) {
   else said.value = 'Choose a place on the wall first, or let the block take turns under “Setting”.'
 }
 const TABS = computed(() => ['Setting', 'Borders', 'Counts', 'Judging'])
+const clothTaken = computed(() => design.value?.cloths.find((cloth) => cloth.key === clothInHand.value))
 /** The block that is built, chosen, or set first. */
 const dressedKey = computed(() => building.value ?? (chosenPart.value?.blockKey || design.value?.setting.blocks[0]))
 const marks = computed(() =>
@@ -292,6 +294,7 @@ const marks = computed(() =>
         />
         <template v-else>
           <div class="flex flex-wrap items-center gap-2 px-3 pt-2">
+            <InHand v-if="clothTaken" :cloth="clothTaken" @down="clothInHand = undefined" />
             <p class="min-w-0 flex-1 truncate text-soft" role="status">{{ said }}</p>
             <button class="button min-h-9" :aria-pressed="grey" @click="grey = !grey">
               {{ grey ? 'Colours' : 'Grey' }}

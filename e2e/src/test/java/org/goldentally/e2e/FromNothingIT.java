@@ -111,6 +111,11 @@ class FromNothingIT {
         dress.getByLabel("dark of Pinwheel").selectOption(new SelectOption().setLabel("any print of autumn"));
         assertThat(page.getByLabel("Take any print of autumn in hand")).isVisible();
         assertThat(page.locator("[data-save=kept]")).isVisible();
+        // A cloth in hand is said where it is used; Escape puts it down.
+        page.getByLabel("Take white in hand").click();
+        assertThat(page.locator("[data-in-hand]")).containsText("white in hand");
+        page.keyboard().press("Escape");
+        assertThat(page.locator("[data-in-hand]")).hasCount(0);
         station("Tally").click();
         Locator group = page.locator("[data-group^='half-square triangle']");
         assertThat(group).containsText("white");
