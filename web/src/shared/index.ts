@@ -1,4 +1,5 @@
 export { choosing } from './choosing'
+export { GrowingPause } from './GrowingPause'
 export { kept } from './kept'
 export { RULERS } from './rulers'
 export { OneByOne } from './oneByOne'

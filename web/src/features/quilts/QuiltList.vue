@@ -25,8 +25,13 @@ const shown = computed(() => {
   const found = (quilts.value ?? []).filter((quilt) => wanted.every((word) => quilt.name.toLowerCase().includes(word)))
   return sorting.value === 'name' ? [...found].sort((a, b) => a.name.localeCompare(b.name)) : found
 })
-const present = computed(() => shown.value.filter((quilt) => !quilt.archivedAt))
-const archived = computed(() => shown.value.filter((quilt) => quilt.archivedAt))
+/** Those that are worked on, and those that were put away, where there are any. */
+const lists = computed(() =>
+  [
+    { name: 'Quilts', away: false, quilts: shown.value.filter((quilt) => !quilt.archivedAt) },
+    { name: 'Archived quilts', away: true, quilts: shown.value.filter((quilt) => quilt.archivedAt) },
+  ].filter((list) => list.quilts.length),
+)
 const versionOf = (quilt: Quilt) => quilts.value?.find((other) => other.id === quilt.cameFrom)?.name ?? ''
 
 const compared = ref<string[]>([])
@@ -139,35 +144,30 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
           >Start one from your cloth, a size or a block</RouterLink
         >, or with an empty top.
       </p>
-      <ul v-else class="space-y-3" aria-label="Quilts">
-        <QuiltCard
-          v-for="quilt in present"
-          :key="quilt.id"
-          :quilt="quilt"
-          :version-of="versionOf(quilt)"
-          :compared="compared.includes(quilt.id)"
-          @act="(what) => act(quilt, what)"
-          @rename="(name) => rename(quilt, name)"
-          @compare="(wanted) => compare(quilt.id, wanted)"
-        />
-      </ul>
-      <details v-if="archived.length" class="mt-5">
-        <summary class="cursor-pointer font-medium underline decoration-dotted">
-          Archived quilts ({{ archived.length }})
-        </summary>
-        <ul class="mt-2 space-y-3" aria-label="Archived quilts">
-          <QuiltCard
-            v-for="quilt in archived"
-            :key="quilt.id"
-            :quilt="quilt"
-            :version-of="versionOf(quilt)"
-            :compared="compared.includes(quilt.id)"
-            @act="(what) => act(quilt, what)"
-            @rename="(name) => rename(quilt, name)"
-            @compare="(wanted) => compare(quilt.id, wanted)"
-          />
-        </ul>
-      </details>
+      <template v-else>
+        <component
+          :is="list.away ? 'details' : 'div'"
+          v-for="list in lists"
+          :key="list.name"
+          :class="{ 'mt-5': list.away }"
+        >
+          <summary v-if="list.away" class="cursor-pointer font-medium underline decoration-dotted">
+            {{ list.name }} ({{ list.quilts.length }})
+          </summary>
+          <ul class="space-y-3" :class="{ 'mt-2': list.away }" :aria-label="list.name">
+            <QuiltCard
+              v-for="quilt in list.quilts"
+              :key="quilt.id"
+              :quilt="quilt"
+              :version-of="versionOf(quilt)"
+              :compared="compared.includes(quilt.id)"
+              @act="(what) => act(quilt, what)"
+              @rename="(name) => rename(quilt, name)"
+              @compare="(wanted) => compare(quilt.id, wanted)"
+            />
+          </ul>
+        </component>
+      </template>
       <details v-if="deleted?.length" class="mt-5">
         <summary class="cursor-pointer font-medium underline decoration-dotted">
           Deleted quilts ({{ deleted.length }})

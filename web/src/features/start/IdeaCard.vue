@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { TopPicture } from '@/shared'
+import TopCard from './TopCard.vue'
 import type { Idea } from './useIdeas'
 
 export interface IdeaCardProps {
@@ -9,25 +9,28 @@ export interface IdeaCardProps {
 
 const props = defineProps<IdeaCardProps>()
 defineEmits<{ taken: [] }>()
-const buys = computed(() => (props.idea.buys.length ? `buy ${props.idea.buys.join(', ')}` : 'buys nothing'))
+/** Every quilt wants backing and batting, which nobody plans a top from. */
+const buys = computed(() =>
+  props.idea.buys.length ? `buy ${props.idea.buys.join(', ')}` : 'buys nothing but backing and batting',
+)
 </script>
 
 <template>
   <li class="idea">
-    <button
-      class="card flex h-full w-full flex-col gap-1 p-3 text-left hover:border-ink"
-      :aria-label="`${idea.name}, ${idea.size} finished, ${buys}. ${idea.says}`"
-      @click="$emit('taken')"
+    <TopCard
+      :name="idea.name"
+      :size="idea.size"
+      :blocks="idea.blocks"
+      :picture="idea.picture"
+      :colours="idea.colours"
+      :label="`${idea.name}, ${idea.size} finished, ${buys}. ${idea.says}`"
+      @taken="$emit('taken')"
     >
-      <span class="mb-2 flex h-44 w-full items-center justify-center">
-        <TopPicture :picture="idea.picture" :colours="idea.colours" />
-      </span>
-      <strong class="text-lg leading-6">{{ idea.name }}</strong>
-      <span>{{ idea.size }} finished · {{ idea.blocks }}</span>
       <strong :class="idea.buys.length ? 'text-brick' : 'text-leaf'">{{ buys }}</strong>
-      <span class="text-soft">{{ idea.left }} · {{ idea.hours }}</span>
+      <span v-if="idea.left" class="text-soft">{{ idea.left }}</span>
+      <span class="text-soft">units cut and sewn in {{ idea.hours }}, a guess</span>
       <span class="text-soft">{{ idea.says }}</span>
-    </button>
+    </TopCard>
   </li>
 </template>
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { call } from '@/api/client'
-import { TopPicture, WaitNote } from '@/shared'
+import { WaitNote } from '@/shared'
+import TopCard from './TopCard.vue'
 
 defineEmits<{ taken: [key: string] }>()
 const { data: quilts, error } = useQuery({
@@ -15,18 +16,17 @@ const { data: quilts, error } = useQuery({
   <WaitNote v-if="!quilts" what="our quilts" :error="error" />
   <ul v-else class="grid grid-cols-[repeat(auto-fill,minmax(13rem,1fr))] gap-3">
     <li v-for="quilt in quilts" :key="quilt.key">
-      <button
-        class="card flex h-full w-full flex-col gap-1 p-3 text-left hover:border-ink"
-        :aria-label="`${quilt.name}, ${quilt.size} finished: ${quilt.says}`"
-        @click="$emit('taken', quilt.key)"
+      <TopCard
+        :name="quilt.name"
+        :size="quilt.size"
+        :blocks="quilt.blocks"
+        :picture="quilt.picture"
+        :colours="quilt.colours"
+        :label="`${quilt.name}, ${quilt.size} finished: ${quilt.says}`"
+        @taken="$emit('taken', quilt.key)"
       >
-        <span class="mb-2 flex h-44 w-full items-center justify-center">
-          <TopPicture :picture="quilt.picture" :colours="quilt.colours" />
-        </span>
-        <strong class="text-lg leading-6">{{ quilt.name }}</strong>
-        <span>{{ quilt.size }} finished · {{ quilt.blocks }}</span>
         <span class="text-soft">{{ quilt.says }}</span>
-      </button>
+      </TopCard>
     </li>
   </ul>
 </template>

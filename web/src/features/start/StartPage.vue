@@ -32,6 +32,9 @@ const ranking = ref<Ranking>('least')
 const shelf = computed(() => cloths.value?.map((cloth) => [cloth.id, cloth.version, cloth.lines.length]))
 const { ideas, of, done, busy, problems, stop, goOn } = useIdeas(wish, shelf, ranking)
 
+/** Whether any cloth of the shelf is not left out. */
+const used = computed(() => cloths.value?.some((cloth) => !wish.value.without.includes(cloth.id)))
+
 const added = ref('')
 const taking = ref<Problem[]>([])
 
@@ -40,8 +43,12 @@ function putDown(understood: string) {
 }
 
 async function undo() {
-  await acts.undo()
-  added.value = ''
+  try {
+    await acts.undo()
+    added.value = ''
+  } catch (thrown) {
+    taking.value = problemsOf(thrown)
+  }
 }
 
 async function open(made: Promise<{ id: string }>, station: string) {
@@ -96,7 +103,7 @@ function bringIn(event: Event) {
     <section aria-labelledby="ideas-title" class="space-y-3">
       <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
         <h2 id="ideas-title" class="flex-1 text-2xl font-bold">
-          {{ cloths?.length ? 'Your cloth makes any of these' : 'Tops to buy cloth for' }}
+          {{ used ? 'Tops from your cloth' : 'Tops to buy cloth for' }}
         </h2>
         <fieldset class="flex flex-wrap items-center gap-x-3">
           <legend class="sr-only">Which first</legend>

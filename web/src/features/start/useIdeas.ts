@@ -1,5 +1,6 @@
 import { computed, onScopeDispose, ref, watch, type Ref } from 'vue'
-import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
+import { call, type Problem, problemsOf, Refusal, type Schemas } from '@/api/client'
+import { GrowingPause } from '@/shared'
 
 export type Idea = Schemas['IdeaView']
 export type Wish = Schemas['Wish']
@@ -30,6 +31,7 @@ export function useIdeas(wish: Ref<Wish>, shelf: Ref<unknown>, ranking: Ref<Rank
   const busy = ref(false)
   const problems = ref<Problem[]>([])
   let round = 0
+  const again = new GrowingPause()
   let pause: ReturnType<typeof setTimeout> | undefined
 
   async function workOut(mine: number) {
@@ -37,6 +39,8 @@ export function useIdeas(wish: Ref<Wish>, shelf: Ref<unknown>, ranking: Ref<Rank
       const count = done.value ? MORE : FIRST
       const answer = await call('POST', '/api/ideas', { body: { wish: wish.value, from: done.value, count } })
       if (mine !== round) return
+      problems.value = []
+      again.reset()
       of.value = answer.of
       done.value = Math.min(done.value + count, answer.of)
       found.value = [...found.value, ...answer.ideas]
@@ -58,7 +62,10 @@ export function useIdeas(wish: Ref<Wish>, shelf: Ref<unknown>, ranking: Ref<Rank
     try {
       await workOut(mine)
     } catch (thrown) {
-      if (mine === round) problems.value = problemsOf(thrown)
+      if (mine !== round) return
+      problems.value = problemsOf(thrown)
+      // No answer at all: asked again, each time after a longer pause.
+      if (thrown instanceof Refusal && thrown.status === 0) again.later(() => void goOn())
     } finally {
       if (mine === round) busy.value = false
     }
@@ -66,6 +73,7 @@ export function useIdeas(wish: Ref<Wish>, shelf: Ref<unknown>, ranking: Ref<Rank
 
   function stop() {
     round++
+    again.stop()
     busy.value = false
   }
 

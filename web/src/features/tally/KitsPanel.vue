@@ -17,6 +17,8 @@ const MOST_KITS = 500
 const props = defineProps<KitsPanelProps>()
 const quilt = useOpenQuilt()
 const kits = computed<Kit[]>(() => props.design.plan.kits ?? [])
+/** A place for any print of a pack is no cloth itself. */
+const cloths = computed(() => props.design.cloths.filter((cloth) => cloth.standsFor === 'ITSELF'))
 const many = computed(() => kits.value.length > 0)
 const said = ref('')
 
@@ -112,7 +114,7 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
               Leave out
             </button>
           </div>
-          <label v-for="cloth in design.cloths.slice(0, 12)" :key="cloth.key" class="flex items-center gap-2">
+          <label v-for="cloth in cloths" :key="cloth.key" class="flex items-center gap-2">
             <span class="size-5 flex-none border border-line" :style="{ background: cloth.colour }"></span>
             <span class="min-w-0 flex-1 truncate">{{ cloth.name }}</span>
             <input
@@ -150,7 +152,10 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
         <p v-if="view.total">
           In all {{ view.total }}, <strong>{{ view.perKit }} a kit</strong>, for what has a price.
         </p>
-        <p v-if="view.saved">Cut together it is {{ view.saved }} less than kit by kit.</p>
+        <p v-if="view.notCounted.length" class="rounded-lg bg-tape-pale p-2">
+          Not counted: {{ view.notCounted.join('; ') }}.
+        </p>
+        <p v-if="view.saved">Cut together they take {{ view.saved }} less cloth than kit by kit.</p>
         <details v-for="(kit, at) in view.kits" :key="at">
           <summary class="cursor-pointer underline decoration-dotted">
             What goes into {{ kit.name ? `a kit of ${kit.name}` : 'each kit' }}

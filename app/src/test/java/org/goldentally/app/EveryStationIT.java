@@ -22,7 +22,19 @@ import tools.jackson.databind.node.ObjectNode;
 class EveryStationIT {
 
     private static final List<String> PAGES = List.of(
-            "/top", "/tally", "/cut", "/sew", "/shopping", "/offers", "/shopping.csv", "/cut.pdf", "/booklet.pdf");
+            "/top",
+            "/tally",
+            "/cut",
+            "/sew",
+            "/shopping",
+            "/offers",
+            "/plans",
+            "/glance",
+            "/kits",
+            "/shopping.csv",
+            "/cut.pdf",
+            "/kits.pdf",
+            "/booklet.pdf");
 
     private final Api api;
     private final RestClient client;
@@ -57,7 +69,8 @@ class EveryStationIT {
             assertThat(status(path + page)).as(page + " of " + design).isEqualTo("answered");
         }
         StringBuilder said = new StringBuilder();
-        for (String page : List.of("/top", "/tally", "/cut", "/sew", "/shopping", "/offers")) {
+        for (String page :
+                List.of("/top", "/tally", "/cut", "/sew", "/shopping", "/offers", "/plans", "/glance", "/kits")) {
             said.append(api.get(path + page));
         }
         for (JsonNode batch : api.get(path + "/sew").path("batches")) {
@@ -124,6 +137,15 @@ class EveryStationIT {
                 .put("backingWidth", of(random, "40 in", "108 in", "110 cm"))
                 .put("overhang", of(random, "4 in", "3 1/8 in", "10 cm"))
                 .put("scrappyBinding", random.nextInt(4) == 0);
+        ((ObjectNode) design.path("plan"))
+                .putArray("kits")
+                .addObject()
+                .put("name", "")
+                .put("count", random.nextInt(1, 9))
+                .putArray("cloths")
+                .addObject()
+                .put("from", "a")
+                .put("to", of(random, "", "ink", "moss"));
         ((ObjectNode) design.path("plan")).put("squaringUp", of(random, "", "0", "1 in", "1.5 cm"));
     }
 

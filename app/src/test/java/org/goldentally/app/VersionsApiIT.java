@@ -76,6 +76,12 @@ class VersionsApiIT {
         JsonNode glance = api.get(quilt + "/glance");
         JsonNode tally = api.get(quilt + "/tally");
         JsonNode sew = api.get(quilt + "/sew");
+        assertThat(glance.path("buysOfNoCloth")).isEqualTo(tally.path("totals").path("toBuyOfNoCloth"));
+        JsonNode bare = api.post("/api/quilts", Map.of("name", "Bare", "system", "INCH"));
+        assertThat(api.get("/api/quilts/" + id(bare) + "/glance")
+                        .path("notCounted")
+                        .toString())
+                .contains("cloth for what is not dressed yet");
         assertThat(glance.path("buys")).isEqualTo(tally.path("totals").path("toBuy"));
         assertThat(glance.path("cutSteps")).isEqualTo(api.get(quilt + "/cut").path("steps"));
         assertThat(glance.path("sets")).isEqualTo(sew.path("needed"));

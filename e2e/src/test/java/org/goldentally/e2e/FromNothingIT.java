@@ -173,7 +173,7 @@ class FromNothingIT {
         then.press(page.getByLabel("Make it for how many"), "Enter");
         Locator kits = page.locator("[data-kits]");
         assertThat(kits).containsText("To buy for 12 kits, cut together");
-        assertThat(kits).containsText(Pattern.compile("Cut together it is .* yd less than kit by kit"));
+        assertThat(kits).containsText(Pattern.compile("Cut together they take .* yd less cloth than kit by kit"));
         assertThat(then.count()).isLessThanOrEqualTo(4);
         kits.getByText("In other cloths").click();
         kits.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Another colourway"))

@@ -12,6 +12,7 @@ import org.goldentally.app.sew.SewProgress;
 import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.app.top.TopPictureView;
 import org.goldentally.app.top.TopWords;
+import org.goldentally.core.plans.PlanInWords;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.quilt.QuiltTop;
@@ -53,6 +54,8 @@ class GlanceController {
      *
      * @param size finished
      * @param buys each length that is short
+     * @param buysOfNoCloth binding and backing that have no cloth yet
+     * @param notCounted what needs cloth that no account has
      * @param cut steps ticked off, of so many
      * @param sewn sets made, of so many
      */
@@ -61,6 +64,8 @@ class GlanceController {
             String size,
             String blocks,
             List<String> buys,
+            List<String> buysOfNoCloth,
+            List<String> notCounted,
             int cut,
             int cutSteps,
             long sewn,
@@ -89,12 +94,15 @@ class GlanceController {
         TopTally tally = tallies.of(quilt.design());
         QuiltTop top = tally.top();
         CutView cut = sheets.of(id, quilt.design());
+        ShoppingList list = shopping.list(quilt.design());
         SewProgress.Made made = progress.of(id, tally);
         return new GlanceView(
                 PictureView.of(top),
                 TopWords.size(top),
                 top.blocksInWords(),
-                shopping.list(quilt.design()).lengthsOfCloths(),
+                list.lengthsOfCloths(),
+                list.lengthsOfNoCloth(),
+                PlanInWords.notCounted(tally),
                 cut.done(),
                 cut.steps(),
                 made.made(),
@@ -121,7 +129,7 @@ class GlanceController {
             views.add(new VersionView(id, stored.name(), PictureView.of(tally.top())));
             versions.add(new Comparison.Version(tally, list));
         }
-        List<Row> rows = Comparison.of(versions).rows();
+        List<Row> rows = Comparison.of(versions, tallies::account).rows();
         return new ComparedView(
                 views,
                 rows.stream().filter(Row::differs).map(RowView::of).toList(),

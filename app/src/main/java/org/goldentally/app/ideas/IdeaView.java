@@ -14,8 +14,8 @@ import org.goldentally.core.quilt.QuiltTop;
  * @param says in which cloths, and how set
  * @param size finished
  * @param blocks {@code 20 blocks}
- * @param buys each length to buy for the top and its binding; empty where nothing is
- * @param left what of its cloths stays whole
+ * @param buys each length to buy for the top and its binding, and what cannot be counted; empty where there is neither
+ * @param left what of its cloths stays whole; empty where none of them is on the shelf
  * @param hours to cut and sew its units, a guess
  * @param order what the wall is ordered by
  */
@@ -55,7 +55,7 @@ record IdeaView(
                 PlanInWords.hours(idea.costs().minutes()),
                 new Order(
                         idea.named(),
-                        idea.costs().bought().toDoubleSquareInches(),
+                        idea.bought().toDoubleSquareInches(),
                         top.area().toDoubleSquareInches(),
                         idea.used().toDoubleSquareInches(),
                         idea.costs().minutes()),
@@ -64,6 +64,9 @@ record IdeaView(
     }
 
     private static String left(TopIdea idea) {
+        if (idea.used().isZero()) {
+            return "";
+        }
         if (idea.clothsUntouched() > 0) {
             return idea.clothsUntouched() + (idea.clothsUntouched() == 1 ? " cloth" : " cloths") + " not cut into";
         }

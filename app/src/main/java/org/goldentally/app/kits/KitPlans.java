@@ -43,6 +43,7 @@ public class KitPlans {
 
     public KitsView view(QuiltDesign design) {
         Kits kits = of(design);
-        return KitsView.of(kits, KitShopping.of(kits, tallies.of(design), prices(kits)), design.system());
+        return KitsView.of(
+                kits, KitShopping.of(kits, tallies.of(design), prices(kits), tallies::account), design.system());
     }
 }

@@ -18,11 +18,19 @@ import org.goldentally.core.measure.MeasureSystem;
  *
  * @param count of all kits
  * @param rows what is bought in all
+ * @param notCounted what needs cloth that no account has
  * @param total of what has a price; empty where nothing has
  * @param perKit the same for one kit, rounded up
  * @param saved what cutting together saves beside buying for each kit by itself; empty where it saves nothing
  */
-public record KitsView(int count, List<BuyView> rows, String total, String perKit, String saved, List<KitView> kits) {
+public record KitsView(
+        int count,
+        List<BuyView> rows,
+        List<String> notCounted,
+        String total,
+        String perKit,
+        String saved,
+        List<KitView> kits) {
 
     /**
      * What to buy of one cloth for all kits.
@@ -57,6 +65,7 @@ public record KitsView(int count, List<BuyView> rows, String total, String perKi
         return new KitsView(
                 kits.count(),
                 rows,
+                shopping.notCounted(),
                 priced ? shopping.total().toPlainString() : "",
                 priced ? shopping.perKit().toPlainString() : "",
                 shopping.saved().isZero() ? "" : Purchase.write(shopping.saved(), system),

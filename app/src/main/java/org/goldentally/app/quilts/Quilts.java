@@ -6,7 +6,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.problems.StaleVersionException;
@@ -129,16 +131,24 @@ public class Quilts {
     public StoredQuilt version(UUID id) {
         Quilt quilt = find(id);
         UUID first = quilt.cameFrom() == null ? id : quilt.cameFrom();
-        long versions = quilts.list(owner.id()).stream()
-                .filter(each -> first.equals(each.cameFrom()))
-                .count();
-        String base = quilt.name().replaceFirst(", version \\d+$", "");
-        String end = ", version " + (versions + 2);
-        String name = base.substring(0, Math.min(base.length(), LONGEST_NAME - end.length())) + end;
+        String name = freeVersionName(quilt.name());
         StoredQuilt made = create(name, stored(quilt).design());
         Quilt other = find(made.id());
         other.comesFrom(first);
         return stored(quilts.saveAndFlush(other));
+    }
+
+    private String freeVersionName(String of) {
+        Set<String> taken =
+                quilts.list(owner.id()).stream().map(QuiltSummary::name).collect(Collectors.toSet());
+        String base = of.replaceFirst(", version \\d+$", "");
+        for (int number = 2; ; number++) {
+            String end = ", version " + number;
+            String name = base.substring(0, Math.min(base.length(), LONGEST_NAME - end.length())) + end;
+            if (!taken.contains(name)) {
+                return name;
+            }
+        }
     }
 
     /** Puts a quilt out of the way, or back among the others; where it is so already nothing happens. */

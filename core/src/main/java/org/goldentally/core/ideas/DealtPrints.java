@@ -104,17 +104,14 @@ final class DealtPrints {
             names.add(cloth.name());
             left.merge(cloth, -letterArea.getOrDefault(letter, 0.0), Double::sum);
         }
-        if (sketch.letters().size() > 0) {
-            lying.put(List.of(spot.row, spot.column), names);
-        }
+        lying.put(List.of(spot.row, spot.column), names);
         return here;
     }
 
     private ShelfCloth best(List<ShelfCloth> heap, Set<String> beside, Set<String> here) {
         ShelfCloth best = heap.getFirst();
         double most = Double.NEGATIVE_INFINITY;
-        for (int i = 0; i < heap.size(); i++) {
-            ShelfCloth cloth = heap.get(inStrides(i, heap.size()));
+        for (ShelfCloth cloth : Strides.over(heap)) {
             boolean hidden = here.contains(cloth.name()) && heap.size() > 1;
             double much = left.getOrDefault(cloth, 0.0)
                     - (beside.contains(cloth.name()) ? FAR : 0)
@@ -129,19 +126,6 @@ final class DealtPrints {
 
     /** More cloth than any shelf has of one print, in square inches. */
     private static final double FAR = 1e6;
-
-    /** Prints that follow each other in a pack are often alike, so they are taken in strides. */
-    private static int inStrides(int i, int size) {
-        int stride = Math.max(1, size * 3 / 8);
-        while (size > 1 && gcd(stride, size) > 1) {
-            stride++;
-        }
-        return (int) ((long) i * stride % size);
-    }
-
-    private static int gcd(int a, int b) {
-        return b == 0 ? a : gcd(b, a % b);
-    }
 
     private Set<String> beside(Spot spot) {
         Set<String> beside = new TreeSet<>();

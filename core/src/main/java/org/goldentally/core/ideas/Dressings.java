@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.goldentally.core.account.ShelfCloth;
+import org.goldentally.core.measure.Area;
 
 /**
  * The ways to dress blocks in the cloths at hand. A length makes a ground, the lightest first; the prints of a pack, and
@@ -27,6 +28,9 @@ final class Dressings {
     private static final double TOLD_APART = 20;
 
     private static final int MOST_SINGLE = 4;
+
+    /** Of more packs the largest: 200 tops would show no more of them. */
+    private static final int MOST_HEAPS = 8;
 
     private List<ShelfCloth> cloths;
     private final List<Dressing> found = new ArrayList<>();
@@ -116,8 +120,20 @@ final class Dressings {
                 .toList();
         heaps.put("the loose prints", loose);
         heaps.values().removeIf(heap -> heap.size() < SMALLEST_HEAP);
+        heaps.keySet()
+                .retainAll(heaps.entrySet().stream()
+                        .sorted(Map.Entry.<String, List<ShelfCloth>>comparingByValue(
+                                        Comparator.comparing(Dressings::areaOf))
+                                .reversed())
+                        .limit(MOST_HEAPS)
+                        .map(Map.Entry::getKey)
+                        .toList());
         heaps.replaceAll((name, heap) -> heap.stream().limit(LARGEST_HEAP).toList());
         return heaps;
+    }
+
+    private static Area areaOf(List<ShelfCloth> heap) {
+        return heap.stream().map(ShelfCloth::area).reduce(Area.ZERO, Area::plus);
     }
 
     /** The largest length that is told apart from the ground; else the ground itself. */

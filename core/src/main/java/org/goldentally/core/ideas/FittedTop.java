@@ -127,16 +127,12 @@ final class FittedTop {
     private int nearest(Length side, Length block) {
         int best = 1;
         for (int count = 1; count <= IdeaDesign.mostBlocks(side, block); count++) {
-            Length off = apart(IdeaDesign.side(sketch, block, count), side);
-            if (off.isShorterThan(apart(IdeaDesign.side(sketch, block, best), side))) {
+            Length off = IdeaDesign.side(sketch, block, count).apartFrom(side);
+            if (off.isShorterThan(IdeaDesign.side(sketch, block, best).apartFrom(side))) {
                 best = count;
             }
         }
         return best;
-    }
-
-    private static Length apart(Length one, Length other) {
-        return one.isLongerThan(other) ? one.minus(other) : other.minus(one);
     }
 
     private Count largest() {

@@ -2,14 +2,18 @@ package org.goldentally.core.ideas;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.Purchase;
+import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.finishing.Finishing;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.plans.PlanCosts;
+import org.goldentally.core.plans.PlanInWords;
 import org.goldentally.core.tally.TopTally;
 
 /**
@@ -30,27 +34,52 @@ public record TopIdea(
         return !costs.bought().isZero() || costs.impossible() > 0;
     }
 
-    /** {@code 1 3/8 yd white}, one for each length; more than two are added up. */
+    /**
+     * {@code 1 3/8 yd white}, one for each length; of more than three the third and all after it are added up. Then what has no cloth yet, and what no
+     * account has. Backing and batting, which every quilt wants, are not among it.
+     */
     public List<String> toBuy() {
+        List<String> all = new ArrayList<>(lengths());
+        binding().ifPresent(length -> all.add(length.write() + " binding"));
+        all.addAll(PlanInWords.notCounted(tally));
+        return all;
+    }
+
+    /** Of a binding that has no cloth yet. */
+    private Optional<Purchase> binding() {
+        return Finishing.of(tally.top())
+                .binding()
+                .filter(any -> design.finishing().bindingCloth().isEmpty())
+                .map(strips -> Purchase.of(strips.cloth(), design.system()));
+    }
+
+    /** All that is bought, as an area, to order ideas by. */
+    public Area bought() {
+        Length width = UsualSizes.of(design.system()).widthOfFabric();
+        return binding()
+                .map(length -> costs.bought().plus(length.bought().times(width)))
+                .orElse(costs.bought());
+    }
+
+    private List<String> lengths() {
+        List<ClothLedger> bought = tally.ledgers().stream()
+                .filter(ledger -> ledger.toBuy().isPresent())
+                .toList();
+        int named = bought.size() <= MOST_NAMED + 1 ? bought.size() : MOST_NAMED;
         List<String> lengths = new ArrayList<>();
-        Length rest = Length.ZERO;
-        int more = 0;
-        for (ClothLedger ledger : tally.ledgers()) {
-            if (ledger.toBuy().isEmpty()) {
-                continue;
-            }
-            Length length = ledger.toBuy().get().purchase().bought();
-            if (lengths.size() < MOST_NAMED) {
-                lengths.add(Purchase.write(length, design.system()) + " " + name(ledger.cloth()));
-            } else {
-                rest = rest.plus(length);
-                more++;
-            }
-        }
-        if (more > 0) {
-            lengths.add(Purchase.write(rest, design.system()) + " of " + more + (more == 1 ? " other" : " others"));
+        bought.subList(0, named)
+                .forEach(ledger ->
+                        lengths.add(Purchase.write(lengthOf(ledger), design.system()) + " " + name(ledger.cloth())));
+        List<ClothLedger> others = bought.subList(named, bought.size());
+        if (!others.isEmpty()) {
+            Length rest = others.stream().map(TopIdea::lengthOf).reduce(Length.ZERO, Length::plus);
+            lengths.add(Purchase.write(rest, design.system()) + " of " + others.size() + " others");
         }
         return lengths;
+    }
+
+    private static Length lengthOf(ClothLedger ledger) {
+        return ledger.toBuy().map(buy -> buy.purchase().bought()).orElse(Length.ZERO);
     }
 
     private String name(String cloth) {

@@ -79,21 +79,9 @@ public final class TopIdeas {
 
     /** Blocks with triangles first; neighbours of the shelf, which look alike, apart from each other. */
     private static List<Block> blocksInTurn() {
-        List<Block> all = TraditionalBlocks.ALL;
-        int stride = 1 + all.size() * 3 / 8;
-        while (commonDivisor(stride, all.size()) > 1) {
-            stride++;
-        }
-        List<Block> mixed = new ArrayList<>();
-        for (int i = 0; i < all.size(); i++) {
-            mixed.add(all.get((int) ((7L + (long) i * stride) % all.size())));
-        }
+        List<Block> mixed = new ArrayList<>(Strides.over(TraditionalBlocks.ALL));
         mixed.sort(Comparator.comparing(TopIdeas::hasTriangles).reversed());
         return mixed;
-    }
-
-    private static int commonDivisor(int a, int b) {
-        return b == 0 ? a : commonDivisor(b, a % b);
     }
 
     private static boolean hasTriangles(Block block) {
@@ -187,13 +175,9 @@ public final class TopIdeas {
         }
         Length wanted = wish.system().one().times(usual);
         return marks.stream()
-                .sorted(Comparator.comparing(mark -> apart(mark.times(across), wanted)))
+                .sorted(Comparator.comparing(mark -> mark.times(across).apartFrom(wanted)))
                 .limit(SIZES_OF_A_BLOCK)
                 .toList();
-    }
-
-    private static Length apart(Length one, Length other) {
-        return one.isLongerThan(other) ? one.minus(other) : other.minus(one);
     }
 
     private static boolean isAsked(IdeaSketch sketch, TopWish wish) {

@@ -44,8 +44,8 @@ public record TopWish(
 
     /** Whether one of the words is in a name: who types hourglass wants the block before all that have hourglasses in them. */
     boolean names(String name) {
-        String plain = plain(name);
-        return askedFor().stream().anyMatch(plain::contains);
+        List<String> parts = List.of(plain(name).split(" "));
+        return askedFor().stream().anyMatch(word -> parts.stream().anyMatch(part -> part.startsWith(word)));
     }
 
     private List<String> askedFor() {

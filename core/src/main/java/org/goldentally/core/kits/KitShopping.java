@@ -5,10 +5,12 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.goldentally.core.account.ClothCutter;
 import org.goldentally.core.cloth.Prices;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.plans.PlanInWords;
 import org.goldentally.core.tally.ShoppingList;
 import org.goldentally.core.tally.TopTally;
 
@@ -16,13 +18,20 @@ import org.goldentally.core.tally.TopTally;
  * What is bought for all kits together.
  *
  * @param enough cloths that the shelf has enough of
+ * @param notCounted what needs cloth that no account has
  * @param items what is to buy; a length is of all kits
  * @param total of all whose price is known
  * @param perKit the same for one of them, rounded up to the hundredth
- * @param saved what cutting together saves beside buying for each kit by itself; nothing in several colourways
+ * @param saved how much less cloth it takes cut together than kit by kit, told as lengths whatever is on the shelf; nothing
+ *     in several colourways
  */
 public record KitShopping(
-        List<ClothInHand> enough, List<Item> items, BigDecimal total, BigDecimal perKit, Length saved) {
+        List<ClothInHand> enough,
+        List<String> notCounted,
+        List<Item> items,
+        BigDecimal total,
+        BigDecimal perKit,
+        Length saved) {
 
     /**
      * One thing to buy.
@@ -45,10 +54,10 @@ public record KitShopping(
      *
      * @param one the tally of one quilt
      */
-    public static KitShopping of(Kits kits, TopTally one, Prices prices) {
+    public static KitShopping of(Kits kits, TopTally one, Prices prices, ClothCutter cutter) {
         ShoppingList list = ShoppingList.of(kits.together(), prices);
         List<ClothInHand> enough = kits.together().ledgers().stream()
-                .filter(ledger -> ledger.toBuy().isEmpty())
+                .filter(ledger -> ledger.isEnough() && ledger.tooLarge().isEmpty())
                 .flatMap(ledger -> kits.together().top().design().cloth(ledger.cloth()).stream())
                 .toList();
         List<Item> items = new ArrayList<>();
@@ -60,21 +69,22 @@ public record KitShopping(
             items.add(new Item(item.what(), item.cloth(), purchase, item.width(), item.length(), item.cost()));
         }
         BigDecimal total = list.total();
-        Length single = bought(one).times(kits.count());
-        Length together = bought(kits.together());
+        Length single = asLengths(one, cutter).times(kits.count());
+        Length together = asLengths(kits.together(), cutter);
         boolean saves = kits.lists().size() == 1 && single.isLongerThan(together);
         return new KitShopping(
                 enough,
+                PlanInWords.notCounted(kits.together()),
                 List.copyOf(items),
                 total,
                 total.divide(BigDecimal.valueOf(kits.count()), 2, RoundingMode.UP),
                 saves ? single.minus(together) : Length.ZERO);
     }
 
-    private static Length bought(TopTally tally) {
+    private static Length asLengths(TopTally tally, ClothCutter cutter) {
         return tally.ledgers().stream()
-                .flatMap(ledger -> ledger.toBuy().stream())
-                .map(buy -> buy.purchase().bought())
+                .flatMap(ledger -> ledger.asYardage(cutter).stream())
+                .map(Purchase::bought)
                 .reduce(Length.ZERO, Length::plus);
     }
 }

@@ -53,7 +53,16 @@ public record Kits(int count, TopTally together, List<KitList> lists) {
      */
     public static Kits of(
             TopTally one, Map<String, List<ShelfPieces>> pieces, List<ShelfCloth> shelf, ClothCutter cutter) {
-        return new Planning(one, pieces, shelf, cutter).kits();
+        return new Planning(boundFromLengths(one, pieces, cutter), pieces, shelf, cutter).kits();
+    }
+
+    /** Leftovers of one quilt are no leftovers of many that are cut together, so their bindings are cut from lengths. */
+    private static TopTally boundFromLengths(TopTally one, Map<String, List<ShelfPieces>> pieces, ClothCutter cutter) {
+        QuiltDesign design = one.top().design();
+        return design.finishing().scrappyBinding()
+                ? TopTally.of(
+                        QuiltTop.of(design.withFinishing(design.finishing().boundFromLeftovers(false))), pieces, cutter)
+                : one;
     }
 
     /** What all kits need of one cloth. */
@@ -104,6 +113,13 @@ public record Kits(int count, TopTally together, List<KitList> lists) {
             List<KitDesign> kits = design.plan().kits().isEmpty()
                     ? List.of(new KitDesign("", 1, List.of()))
                     : design.plan().kits();
+            int count = kits.stream().mapToInt(KitDesign::count).sum();
+            if (count > KitDesign.MOST_KITS) {
+                throw new RefusedException(new Problem(
+                        "Kits",
+                        count + " kits in all colourways are more than can be planned at once",
+                        "plan up to " + KitDesign.MOST_KITS + ", the others in a copy of the quilt"));
+            }
             kits.forEach(this::add);
             List<ClothInHand> cloths = new ArrayList<>(design.cloths());
             needs.values().stream()
@@ -121,9 +137,7 @@ public record Kits(int count, TopTally together, List<KitList> lists) {
                     .map(need -> cutter.account(need.request()))
                     .toList();
             return new Kits(
-                    kits.stream().mapToInt(KitDesign::count).sum(),
-                    one.withLedgers(QuiltTop.of(design.withCloths(cloths)), ledgers),
-                    List.copyOf(lists));
+                    count, one.withLedgers(QuiltTop.of(design.withCloths(cloths)), ledgers), List.copyOf(lists));
         }
 
         private void add(KitDesign kit) {

@@ -140,6 +140,11 @@ public record Length(RootTwo inches) implements Comparable<Length> {
         return compareTo(other) < 0;
     }
 
+    /** How much longer or shorter it is than another. */
+    public Length apartFrom(Length other) {
+        return isLongerThan(other) ? minus(other) : other.minus(this);
+    }
+
     public static Length min(Length a, Length b) {
         return a.isLongerThan(b) ? b : a;
     }

@@ -148,7 +148,7 @@ public final class PlanInWords {
     }
 
     private String toBuy(ShoppingList shopping) {
-        List<String> notCounted = notCounted();
+        List<String> notCounted = notCounted(tally);
         String but = notCounted.isEmpty() ? "" : " Not counted: " + String.join("; ", notCounted) + ".";
         List<String> lengths = shopping.lengths();
         if (lengths.isEmpty()) {
@@ -165,8 +165,8 @@ public final class PlanInWords {
                 + but;
     }
 
-    /** What needs cloth that no account has. */
-    private List<String> notCounted() {
+    /** What needs cloth that no account has: with any of it nobody can say that the cloth is enough. */
+    public static List<String> notCounted(TopTally tally) {
         List<String> lacking = new ArrayList<>();
         // Binding and backing without a cloth are on the shopping list.
         if (tally.undressed().stream()

@@ -97,16 +97,12 @@ public record SizeAdvice(int across, int down, Length border, Length width, Leng
             Length wantedHeight) {
         Length width = centreWidth.plus(border.times(2));
         Length height = centreHeight.plus(border.times(2));
-        Length off = apart(width, wantedWidth).plus(apart(height, wantedHeight));
+        Length off = width.apartFrom(wantedWidth).plus(height.apartFrom(wantedHeight));
         return new SizeAdvice(across, down, border, width, height, off);
     }
 
-    private static Length apart(Length a, Length b) {
-        return a.isLongerThan(b) ? a.minus(b) : b.minus(a);
-    }
-
     /** How long one side of the centre is with so many blocks. */
-    public static Length side(QuiltDesign design, TopSizes sizes, int count, boolean across) {
+    static Length side(QuiltDesign design, TopSizes sizes, int count, boolean across) {
         Length block = across ? sizes.blockWidth() : sizes.blockHeight();
         Length s = sizes.sashing();
         return switch (design.setting().kind()) {

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import org.goldentally.core.account.ClothCutter;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.design.BorderDesign;
@@ -78,7 +79,12 @@ public record Comparison(List<Row> rows) {
         rows = List.copyOf(rows);
     }
 
-    public static Comparison of(List<Version> versions) {
+    /**
+     * Side by side.
+     *
+     * @param cutter works out accounts, or remembers them
+     */
+    public static Comparison of(List<Version> versions, ClothCutter cutter) {
         List<Row> rows = new ArrayList<>();
         row(
                 rows,
@@ -113,7 +119,7 @@ public record Comparison(List<Row> rows) {
                         .mapToLong(choice -> choice.chosen().spare())
                         .sum()));
         row(rows, "Units of loose triangles (bias edges)", versions, each -> String.valueOf(loose(each.tally())));
-        manyRows(rows, versions, Comparison::cloth);
+        manyRows(rows, versions, each -> cloth(each, cutter));
         row(
                 rows,
                 "To buy",
@@ -210,14 +216,14 @@ public record Comparison(List<Row> rows) {
     }
 
     /** What each cloth takes, and the prints of a pack together, as lengths: one measure for cloth at hand and to buy. */
-    private static Map<String, String> cloth(Version version) {
+    private static Map<String, String> cloth(Version version, ClothCutter cutter) {
         Map<String, Length> lengths = new LinkedHashMap<>();
         for (ClothLedger ledger : version.tally().ledgers()) {
             String name = version.design()
                     .cloth(ledger.cloth())
                     .map(cloth -> cloth.pack().isEmpty() ? cloth.name() : cloth.pack())
                     .orElse("cloth not chosen");
-            ledger.asYardage(ClothLedger::of)
+            ledger.asYardage(cutter)
                     .ifPresent(length -> lengths.merge("Cloth, as lengths: " + name, length.bought(), Length::plus));
         }
         Map<String, String> said = new LinkedHashMap<>();

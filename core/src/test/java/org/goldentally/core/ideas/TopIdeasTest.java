@@ -96,6 +96,29 @@ class TopIdeasTest {
         assertThat(ideas).allSatisfy(idea -> assertThat(idea.toBuy().isEmpty()).isEqualTo(!idea.buysSomething()));
     }
 
+    /** A pack alone has no length for a border or a binding: neither is passed over in silence. */
+    @Test
+    void whatNoClothIsThereForIsSaidToBeBought() {
+        TopWish wish = TopWish.read(new TopWish.Typed(MeasureSystem.INCH, "", "", "", "2", ""));
+        List<TopIdea> ideas = TopIdeas.of(shelves().get(2), wish).workedOut(0, 10);
+        assertThat(ideas).isNotEmpty().allSatisfy(idea -> {
+            assertThat(idea.toBuy()).contains("cloth for what is not dressed yet");
+            assertThat(idea.toBuy()).anyMatch(each -> each.endsWith(" binding"));
+            assertThat(idea.bought()).isGreaterThan(idea.costs().bought());
+        });
+    }
+
+    /** Who types hourglass means the block of that name before all that have hourglasses in them. */
+    @Test
+    void aBlockThatIsAskedForByNameIsMarked() {
+        TopWish wish = TopWish.read(new TopWish.Typed(MeasureSystem.INCH, "", "", "", "", "hourglass on white"));
+        List<TopIdea> ideas = TopIdeas.of(shelves().getFirst(), wish).workedOut(0, SOME);
+        assertThat(ideas)
+                .allSatisfy(
+                        idea -> assertThat(idea.named()).isEqualTo(idea.name().startsWith("Hourglass")));
+        assertThat(ideas.stream().map(TopIdea::named)).contains(true, false);
+    }
+
     @Test
     void anIdeaIsFoundAgainByItsKey() {
         TopIdeas ideas = TopIdeas.of(shelves().getFirst(), anything());

@@ -12,15 +12,18 @@ import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.OpenedPiece;
 import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.block.Block;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.Price;
 import org.goldentally.core.cloth.Prices;
+import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.design.KitDesign;
 import org.goldentally.core.design.KitDesign.OtherCloth;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.ideas.OurQuilts;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.tally.ShoppingList;
@@ -71,7 +74,7 @@ class KitsTest {
         Kits kits = kits(geese, new KitDesign("", 7, List.of()));
         Price tenAYard = new Price(BigDecimal.TEN, Price.Per.YARD, Length.ZERO);
         Prices prices = new Prices(Map.of("a", List.of(tenAYard), "d", List.of(tenAYard)), Map.of());
-        KitShopping shopping = KitShopping.of(kits, tally(geese), prices);
+        KitShopping shopping = KitShopping.of(kits, tally(geese), prices, ClothLedger::of);
         BigDecimal paid = BigDecimal.ZERO;
         for (ClothLedger ledger : kits.together().ledgers()) {
             if (ledger.cloth().equals("a") || ledger.cloth().equals("d")) {
@@ -154,6 +157,60 @@ class KitsTest {
                 .extracting(heap -> heap.cloth().name())
                 .contains("moss", "coral", "teal", "cream")
                 .doesNotContain("rose", "navy");
+    }
+
+    /** A shelf that one quilt uses up would seem to save all that the others buy; lengths are told without it. */
+    @Test
+    void whatIsSavedDoesNotDependOnTheShelf() {
+        Kits bought = kits(geese, new KitDesign("", 12, List.of()));
+        Length saved = KitShopping.of(bought, tally(geese), Prices.UNKNOWN, ClothLedger::of)
+                .saved();
+        Map<String, List<ShelfPieces>> shelf = Map.of("a", List.of(length("a", 108)), "d", List.of(length("d", 20)));
+        QuiltDesign twelve = geese.withPlan(geese.plan().withKits(List.of(new KitDesign("", 12, List.of()))));
+        TopTally one = TopTally.of(QuiltTop.of(twelve), shelf);
+        Kits fromShelf = Kits.of(one, shelf, List.of(), ClothLedger::of);
+        KitShopping shopping = KitShopping.of(fromShelf, one, Prices.UNKNOWN, ClothLedger::of);
+        assertThat(saved).isGreaterThan(Length.ZERO);
+        // Cloth on the shelf is as wide as cloth to buy here, so the lengths are the same.
+        assertThat(shopping.saved()).isEqualTo(saved);
+        assertThat(shopping.enough()).isEmpty();
+        assertThat(one.ledgers().stream().filter(ClothLedger::isEnough)).isNotEmpty();
+    }
+
+    private static ShelfPieces length(String key, long inches) {
+        return new ShelfPieces(
+                key,
+                1,
+                new ClothPiece(
+                        PieceForm.YARDAGE,
+                        UsualSizes.of(MeasureSystem.INCH).widthOfFabric(),
+                        Length.inches(inches),
+                        ClothPiece.Edge.STRAIGHT));
+    }
+
+    /** Leftovers bind one quilt; of many that are cut together each still has its whole binding. */
+    @Test
+    void bindingsOfManyAreCutFromLengths() {
+        QuiltDesign scrappy = geese.withFinishing(geese.finishing().boundFromLeftovers(true));
+        assertThat(byCloth(kits(scrappy, new KitDesign("", 3, List.of())).together()))
+                .isEqualTo(byCloth(kits(geese, new KitDesign("", 3, List.of())).together()));
+    }
+
+    @Test
+    void whatIsNotDressedIsSaidNotToBeCounted() {
+        QuiltDesign bare =
+                geese.withBlocks(geese.blocks().stream().map(Block::undressed).toList());
+        Kits kits = kits(bare, new KitDesign("", 2, List.of()));
+        assertThat(KitShopping.of(kits, tally(bare), Prices.UNKNOWN, ClothLedger::of)
+                        .notCounted())
+                .containsExactly("cloth for what is not dressed yet");
+    }
+
+    @Test
+    void moreKitsThanCanBePlannedAreRefused() {
+        assertThatThrownBy(() -> kits(geese, new KitDesign("", 400, List.of()), new KitDesign("b", 101, List.of())))
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("501 kits");
     }
 
     @Test

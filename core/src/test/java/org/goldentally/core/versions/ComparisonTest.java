@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.cloth.Prices;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.QuiltDesign;
@@ -25,7 +26,7 @@ class ComparisonTest {
     void aWiderBorderDiffersInSizeBordersAndClothAndInNothingOfTheBlocks() {
         List<BorderDesign> borders = new ArrayList<>(market.borders());
         borders.set(1, borders.get(1).ofWidth("6"));
-        List<Row> rows = Comparison.of(List.of(version(market), version(market.withBorders(borders))))
+        List<Row> rows = Comparison.of(List.of(version(market), version(market.withBorders(borders))), ClothLedger::of)
                 .rows();
         // 3 blocks of 12 in, 2 sashes of 2 in, borders of 2 and 4 in on both sides; 4 blocks and 3 sashes the other
         // way.
@@ -41,7 +42,8 @@ class ComparisonTest {
     @Test
     void aUnitThatOneHasAndTheOtherHasNotIsADifference() {
         QuiltDesign geese = OurQuilts.byKey("geese-at-dusk").orElseThrow().design();
-        List<Row> rows = Comparison.of(List.of(version(market), version(geese))).rows();
+        List<Row> rows = Comparison.of(List.of(version(market), version(geese)), ClothLedger::of)
+                .rows();
         assertThat(rows.stream()
                         .filter(row -> row.what().startsWith("flying goose")
                                 && row.values().contains("–")))
@@ -51,7 +53,7 @@ class ComparisonTest {
 
     @Test
     void aCopyDiffersInNothing() {
-        assertThat(Comparison.of(List.of(version(market), version(market), version(market)))
+        assertThat(Comparison.of(List.of(version(market), version(market), version(market)), ClothLedger::of)
                         .rows())
                 .isNotEmpty()
                 .noneMatch(Row::differs);
