@@ -59,9 +59,10 @@ const text = (event: Event) => (event.target as HTMLInputElement).value
       </select>
     </label>
     <label v-for="field in fields" :key="field.key">
-      <span class="mb-1 block font-medium">{{ field.label }}, {{ unit }}</span>
+      <span class="mb-1 block font-medium">{{ field.label }} finished</span>
       <input
-        class="field w-24"
+        class="field w-32"
+        :placeholder="unit"
         :aria-label="`${field.label}, finished ${unit}`"
         autocomplete="off"
         :value="wish[field.key]"
