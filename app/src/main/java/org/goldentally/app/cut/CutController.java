@@ -31,14 +31,14 @@ class CutController {
     @Heavy
     @GetMapping
     CutView sheets(@PathVariable UUID id) {
-        return sheets.of(id, quilts.get(id).design());
+        return sheets.of(id, quilts.design(id));
     }
 
     /** One piece of a cloth with its cuts, drawn to scale. */
     @Heavy
     @GetMapping(path = "/{cloth}/{piece}.svg", produces = "image/svg+xml")
     String drawing(@PathVariable UUID id, @PathVariable String cloth, @PathVariable int piece) {
-        return sheets.of(id, quilts.get(id).design()).cloths().stream()
+        return sheets.of(id, quilts.design(id)).cloths().stream()
                 .filter(sheet -> sheet.key().equals(cloth)
                         && piece >= 0
                         && piece < sheet.pieces().size())

@@ -46,6 +46,9 @@ class Bodies extends OncePerRequestFilter {
     private static final Duration LONGEST = Duration.ofSeconds(15);
     private static final int BYTES_AT_ONCE = 16 * BLOCK;
 
+    /** Room for a whole design of a usual size; who tells of more and never sends it has taken no more than this. */
+    private static final int MOST_ROOM_AHEAD = 256 * BLOCK;
+
     private final Semaphore room = new Semaphore(ROOM_IN_BLOCKS);
     private final Semaphore underWay = new Semaphore(MOST_UNDER_WAY);
     private final Handlers handlers;
@@ -92,7 +95,7 @@ class Bodies extends OncePerRequestFilter {
         }
         byte[] body;
         try {
-            body = read(request.getInputStream(), largest);
+            body = read(request.getInputStream(), request.getContentLength(), largest);
         } catch (IOException slowOrGone) {
             response.setHeader(HttpHeaders.CONNECTION, "close");
             refuse(
@@ -110,10 +113,10 @@ class Bodies extends OncePerRequestFilter {
         next.doFilter(new WithBody(request, body), response);
     }
 
-    /** At most one byte more than allowed. */
-    private static byte[] read(InputStream input, int largest) throws IOException {
+    /** At most one byte more than allowed; room is made for what was told, and more only once it is there. */
+    private static byte[] read(InputStream input, int told, int largest) throws IOException {
         long end = System.nanoTime() + LONGEST.toNanos();
-        ByteArrayOutputStream body = new ByteArrayOutputStream();
+        ByteArrayOutputStream body = new ByteArrayOutputStream(Math.clamp(told, 0, MOST_ROOM_AHEAD));
         byte[] some = new byte[BYTES_AT_ONCE];
         while (body.size() <= largest) {
             int count = input.read(some, 0, Math.min(some.length, largest + 1 - body.size()));

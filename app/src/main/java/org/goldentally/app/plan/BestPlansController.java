@@ -53,7 +53,7 @@ class BestPlansController {
     @Heavy
     @GetMapping
     BestPlansView plans(@PathVariable UUID id) {
-        QuiltDesign design = quilts.get(id).design();
+        QuiltDesign design = quilts.design(id);
         return BestPlansView.of(answer(design), QuiltPrices.of(design, shelf.factsFor(design), prices.entries()));
     }
 

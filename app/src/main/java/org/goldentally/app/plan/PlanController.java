@@ -64,7 +64,7 @@ class PlanController {
     @Heavy
     @GetMapping("/quilts/{id}/ways")
     List<WayEffects.WayEffect> ways(@PathVariable UUID id, @RequestParam String group) {
-        QuiltDesign design = quilts.get(id).design();
+        QuiltDesign design = quilts.design(id);
         Map<String, List<ShelfPieces>> pieces = onShelf.onHand(design);
         return WayEffects.of(onShelf.of(design, pieces), group, pieces, onShelf::account);
     }
@@ -73,7 +73,7 @@ class PlanController {
     @Heavy
     @GetMapping("/quilts/{id}/cloths/{cloth}/styles")
     StylesView styles(@PathVariable UUID id, @PathVariable String cloth) {
-        CuttingRequest request = request(quilts.get(id).design(), cloth);
+        CuttingRequest request = request(quilts.design(id), cloth);
         return StylesView.of(
                 cloth,
                 StyleChoices.of(request, onShelf::account),
@@ -107,7 +107,7 @@ class PlanController {
     @Heavy
     @PostMapping("/quilts/{id}/cloths/{cloth}/searches")
     SearchView search(@PathVariable UUID id, @PathVariable String cloth, @Valid @RequestBody SearchFor wanted) {
-        CuttingRequest request = request(quilts.get(id).design(), cloth);
+        CuttingRequest request = request(quilts.design(id), cloth);
         return view(searches.start(request.with(new CuttingChoice(cloth, wanted.style(), PlanDesign.USUAL_EFFORT))));
     }
 
@@ -144,7 +144,7 @@ class PlanController {
     @Heavy
     @GetMapping("/quilts/{id}/offers")
     List<OfferView> offers(@PathVariable UUID id) {
-        return offers(quilts.get(id).design()).stream().map(OfferView::of).toList();
+        return offers(quilts.design(id)).stream().map(OfferView::of).toList();
     }
 
     private List<Offer> offers(QuiltDesign design) {
@@ -244,7 +244,7 @@ class PlanController {
     @Heavy
     @GetMapping("/quilts/{id}/reach")
     ReachView reach(@PathVariable UUID id, @RequestParam String block) {
-        QuiltDesign design = quilts.get(id).design();
+        QuiltDesign design = quilts.design(id);
         if (design.block(block).isEmpty()) {
             throw new NotFoundException("Block");
         }
@@ -254,15 +254,13 @@ class PlanController {
     @Heavy
     @GetMapping("/quilts/{id}/shopping")
     ShoppingView shopping(@PathVariable UUID id) {
-        return shoppingLists.of(quilts.get(id).design());
+        return shoppingLists.of(quilts.design(id));
     }
 
     @Heavy
     @GetMapping(path = "/quilts/{id}/shopping.csv", produces = "text/csv;charset=UTF-8")
     ResponseEntity<String> shoppingFile(@PathVariable UUID id) {
-        String table = CsvTable.write(
-                ShoppingView.COLUMNS,
-                ShoppingView.table(shoppingLists.list(quilts.get(id).design())));
+        String table = CsvTable.write(ShoppingView.COLUMNS, ShoppingView.table(shoppingLists.list(quilts.design(id))));
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=shopping.csv")
                 .body(table);

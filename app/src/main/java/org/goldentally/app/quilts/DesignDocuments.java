@@ -2,6 +2,7 @@ package org.goldentally.app.quilts;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.Optional;
 import java.util.UUID;
 import org.goldentally.app.quilts.formats.DocumentFormats;
 import org.goldentally.core.design.QuiltDesign;
@@ -47,6 +48,11 @@ public class DesignDocuments {
                 read.put(new Key(quiltId, version), design);
             }
         });
+    }
+
+    /** A design that was read or kept before. */
+    Optional<QuiltDesign> known(UUID quiltId, int version) {
+        return Optional.ofNullable(read.getIfPresent(new Key(quiltId, version)));
     }
 
     QuiltDesign read(UUID quiltId, int version, String document) {

@@ -23,7 +23,7 @@ final class PackedText {
 
     /** @param like a text that is there when this one is unpacked; empty for none */
     static byte[] pack(String text, String like) {
-        Deflater deflater = new Deflater(Deflater.BEST_COMPRESSION);
+        Deflater deflater = new Deflater();
         try {
             if (!like.isEmpty()) {
                 deflater.setDictionary(window(like));

@@ -38,6 +38,11 @@ interface QuiltRepository extends Repository<Quilt, UUID> {
 
     Optional<Quilt> findByIdAndOwnerId(UUID id, UUID ownerId);
 
+    /** Which version it is, without its design. */
+    @Query("select quilt.version from Quilt quilt"
+            + " where quilt.id = :id and quilt.ownerId = :ownerId and quilt.deletedAt is null")
+    Optional<Integer> version(UUID id, UUID ownerId);
+
     Optional<Quilt> findByIdAndOwnerIdAndDeletedAtIsNull(UUID id, UUID ownerId);
 
     /** For a change: whoever comes second waits, and then finds a newer version. */

@@ -16,6 +16,7 @@ import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.core.design.NamedChange;
 import org.goldentally.core.design.QuiltDesign;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -38,6 +39,7 @@ public class Quilts {
     private final DesignDocuments documents;
     private final ClothsOfDesign shelf;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
     Quilts(
             QuiltRepository quilts,
@@ -45,13 +47,15 @@ public class Quilts {
             CurrentOwner owner,
             DesignDocuments documents,
             ClothsOfDesign shelf,
-            Clock clock) {
+            Clock clock,
+            ApplicationEventPublisher events) {
         this.quilts = quilts;
         this.steps = steps;
         this.owner = owner;
         this.documents = documents;
         this.shelf = shelf;
         this.clock = clock;
+        this.events = events;
     }
 
     /**
@@ -111,6 +115,16 @@ public class Quilts {
     @Transactional(readOnly = true)
     public StoredQuilt get(UUID id) {
         return stored(find(id));
+    }
+
+    /** The design alone, for whatever is worked out of it; one that was read before is not fetched again. */
+    @Transactional(readOnly = true)
+    public QuiltDesign design(UUID id) {
+        int version = quilts.version(id, owner.id()).orElseThrow(() -> new NotFoundException("Quilt"));
+        return shelf.named(documents.known(id, version).orElseGet(() -> {
+            Quilt quilt = find(id);
+            return documents.read(id, quilt.version(), quilt.design());
+        }));
     }
 
     public StoredQuilt create(String name, QuiltDesign design) {
@@ -229,6 +243,8 @@ public class Quilts {
             return stored(quilt);
         }
         StaleVersionException.check(of.version(), quilt.version());
+        QuiltDesign named = shelf.named(design);
+        events.publishEvent(new DesignComing(named));
         QuiltDesign now = documents.read(quilt.id(), quilt.version(), quilt.design());
         boolean onlyItsName = design.equals(now);
         String document = documents.write(design);
@@ -239,7 +255,7 @@ public class Quilts {
         }
         quilt.calledBy(of.edit());
         quilt.change(name.strip(), document);
-        return stored(quilts.saveAndFlush(quilt), design);
+        return stored(quilts.saveAndFlush(quilt), design, named);
     }
 
     /** Steps after a new one are gone: it leads elsewhere. */
@@ -269,10 +285,13 @@ public class Quilts {
             return stored(quilt);
         }
         String kept = steps.document(quilt.id(), step);
+        QuiltDesign design = documents.read(kept);
+        QuiltDesign named = shelf.named(design);
+        events.publishEvent(new DesignComing(named));
         quilt.goTo(step, quilt.lastStep());
         quilt.calledBy(of.edit());
         quilt.change(quilt.name(), kept);
-        return stored(quilts.saveAndFlush(quilt));
+        return stored(quilts.saveAndFlush(quilt), design, named);
     }
 
     /**
@@ -339,6 +358,10 @@ public class Quilts {
     }
 
     private StoredQuilt stored(Quilt quilt, QuiltDesign design) {
+        return stored(quilt, design, shelf.named(design));
+    }
+
+    private StoredQuilt stored(Quilt quilt, QuiltDesign design, QuiltDesign named) {
         documents.remember(quilt.id(), quilt.version(), design);
         boolean canUndo = quilt.step() > 0;
         boolean canRedo = quilt.step() < quilt.lastStep();
@@ -351,7 +374,7 @@ public class Quilts {
                 canRedo,
                 canUndo ? nameOf(near, quilt.step()) : "",
                 canRedo ? nameOf(near, quilt.step() + 1) : "",
-                shelf.named(design));
+                named);
     }
 
     private static String nameOf(List<QuiltStepRepository.StepName> names, int number) {

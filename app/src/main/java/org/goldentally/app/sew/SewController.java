@@ -62,7 +62,7 @@ class SewController {
         List<LogEntry> entries = log.of(id).stream()
                 .filter(entry -> asOf == null || !entry.at().isAfter(asOf))
                 .toList();
-        return new SewCards(tallies.of(quilts.get(id).design()), entries, pressings);
+        return new SewCards(tallies.of(quilts.design(id)), entries, pressings);
     }
 
     /** All batches as they stand, or stood at some moment; with hours a week or a day, a schedule too. */
@@ -106,7 +106,7 @@ class SewController {
      */
     @PostMapping("/log")
     CardView write(@PathVariable UUID id, @Valid @RequestBody Written written) {
-        TopTally tally = tallies.of(quilts.get(id).design());
+        TopTally tally = tallies.of(quilts.design(id));
         Batch batch = new SewCards(tally, List.of(), pressings).batch(written.batch());
         List<LogEntry> all = log.append(id, before -> entry(before, written, batch));
         return new SewCards(tally, all, pressings).card(written.batch());
@@ -155,7 +155,7 @@ class SewController {
     FirstUnitView firstUnit(@PathVariable UUID id, @Valid @RequestBody MeasuredUnit measured) {
         SewCards cards = cards(id);
         Batch batch = cards.batch(measured.batch());
-        ReadDesign design = ReadDesign.of(quilts.get(id).design());
+        ReadDesign design = ReadDesign.of(quilts.design(id));
         Length length = LengthReader.readPositive(
                         "First unit, measured",
                         measured.measured(),

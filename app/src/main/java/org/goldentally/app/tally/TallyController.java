@@ -34,7 +34,7 @@ class TallyController {
 
     @GetMapping("/quilts/{id}/tally")
     TallyView tally(@PathVariable UUID id) {
-        QuiltDesign design = quilts.get(id).design();
+        QuiltDesign design = quilts.design(id);
         Map<String, List<ShelfPieces>> pieces = onShelf.onHand(design);
         return TallyView.of(
                 onShelf.of(design, pieces),

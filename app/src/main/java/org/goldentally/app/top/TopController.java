@@ -67,7 +67,7 @@ class TopController {
     @GetMapping("/quilts/{id}/top")
     TopView top(@PathVariable UUID id) {
         try {
-            return TopView.of(tallies.top(quilts.get(id).design()));
+            return TopView.of(tallies.top(quilts.design(id)));
         } catch (RefusedException refused) {
             return TopView.of(lastThatWorks(id).orElseThrow(() -> refused), refused.problems());
         }
@@ -98,7 +98,7 @@ class TopController {
 
     @GetMapping(value = "/quilts/{id}/blocks/{key}.svg", produces = "image/svg+xml")
     ResponseEntity<String> blockSvg(@PathVariable UUID id, @PathVariable String key) {
-        QuiltDesign design = quilts.get(id).design();
+        QuiltDesign design = quilts.design(id);
         QuiltTop top = QuiltTop.of(design);
         Block block = design.block(key).orElseThrow(() -> new NotFoundException("Block"));
         Figure figure =

@@ -13,6 +13,8 @@ import static org.mockito.Mockito.when;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.goldentally.app.account.CurrentOwner;
@@ -39,7 +41,8 @@ class QuiltsTest {
     private final Clock clock = mock(Clock.class);
     private final CurrentOwner owner = new CurrentOwner();
     private final DesignDocuments documents = new DesignDocuments(new JsonMapper());
-    private final Quilts quilts = new Quilts(kept, steps, owner, documents, shelf, clock);
+    private final List<Object> said = new ArrayList<>();
+    private final Quilts quilts = new Quilts(kept, steps, owner, documents, shelf, clock, said::add);
     private final Quilt quilt = new Quilt(owner.id(), "Test", documents.write(DESIGN));
 
     @BeforeEach
@@ -98,6 +101,17 @@ class QuiltsTest {
         verify(steps).deleteAfter(quilt.id(), 2);
         assertThat(quilt.step()).isEqualTo(3);
         assertThat(quilt.lastStep()).isEqualTo(3);
+    }
+
+    @Test
+    void whatIsBeingKeptOrGoneBackToIsSaidAsItIsOnTheShelf() {
+        QuiltDesign onShelf = QuiltDesign.first(MeasureSystem.INCH).withCloths(List.of());
+        when(shelf.named(IN_CENTIMETRES)).thenReturn(onShelf);
+        assertThat(quilts.change(quilt.id(), 0, "Test", IN_CENTIMETRES, false).design())
+                .isSameAs(onShelf);
+        when(steps.document(quilt.id(), 0)).thenReturn(documents.write(DESIGN));
+        quilts.goStep(quilt.id(), new Quilts.ChangeOf(quilt.version(), null), -1);
+        assertThat(said).containsExactly(new DesignComing(onShelf), new DesignComing(DESIGN));
     }
 
     @Test

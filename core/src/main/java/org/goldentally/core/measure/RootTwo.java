@@ -84,8 +84,17 @@ final class RootTwo implements Comparable<RootTwo> {
         if (d <= 0 || p == Long.MIN_VALUE || q == Long.MIN_VALUE) {
             throw new ArithmeticException("denominator " + d);
         }
-        long divisor = gcd(gcd(d, Math.abs(p)), Math.abs(q));
+        long divisor = divisorOfAll(p, q, d);
         return divisor == 1 ? new RootTwo(p, q, d, null) : new RootTwo(p / divisor, q / divisor, d / divisor, null);
+    }
+
+    /** What a ruler shows has a power of two below the line: there the zeros at the end of the numbers tell. */
+    private static long divisorOfAll(long p, long q, long d) {
+        return isPowerOfTwo(d) ? Long.lowestOneBit(p | q | d) : gcd(gcd(d, Math.abs(p)), Math.abs(q));
+    }
+
+    private static boolean isPowerOfTwo(long positive) {
+        return (positive & (positive - 1)) == 0;
     }
 
     private static long gcd(long a, long b) {
@@ -139,7 +148,7 @@ final class RootTwo implements Comparable<RootTwo> {
                 if (d == other.d) {
                     return small(Math.addExact(p, other.p), Math.addExact(q, other.q), d);
                 }
-                long divisor = gcd(d, other.d);
+                long divisor = isPowerOfTwo(d) && isPowerOfTwo(other.d) ? Math.min(d, other.d) : gcd(d, other.d);
                 long mine = other.d / divisor;
                 long theirs = d / divisor;
                 return small(
@@ -267,6 +276,7 @@ final class RootTwo implements Comparable<RootTwo> {
 
     @Override
     public int hashCode() {
-        return Objects.hash(p, q, d, big);
+        int small = 31 * (31 * Long.hashCode(p) + Long.hashCode(q)) + Long.hashCode(d);
+        return big == null ? small : big.hashCode();
     }
 }

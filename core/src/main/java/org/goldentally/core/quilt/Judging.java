@@ -1,6 +1,7 @@
 package org.goldentally.core.quilt;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -52,7 +53,9 @@ public record Judging(
 
     private static List<String> notJudged(QuiltTop top) {
         Set<String> used = new LinkedHashSet<>();
-        top.parts().forEach(part -> part.figure().patches().forEach(patch -> used.add(patch.cloth())));
+        Set<Figure> figures = Collections.newSetFromMap(new IdentityHashMap<>());
+        top.parts().forEach(part -> figures.add(part.figure()));
+        figures.forEach(figure -> figure.patches().forEach(patch -> used.add(patch.cloth())));
         return top.design().cloths().stream()
                 .filter(cloth -> !cloth.canBeJudged() && !cloth.dealt() && used.contains(cloth.key()))
                 .map(ClothInHand::key)

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.design.SettingDesign;
@@ -17,6 +18,7 @@ import org.goldentally.core.geometry.Placing;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.quilt.TopPart.Kind;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A block that stands otherwise than the pattern round it suggests.
@@ -40,13 +42,27 @@ public record OddOne(TopPart part, String expected) {
     /** What is to be seen at a place. */
     private record Look(String blockKey, int looks) {}
 
-    /** A way of turning a block. */
-    private record Turn(boolean mirrored, int quarterTurns) {
+    /** Ways to lay a block down: by quarter turns, and mirrored by quarter turns; each has a number. */
+    private static final int WAYS = 8;
 
-        Turn then(Turn next) {
-            int turns = next.mirrored ? -quarterTurns : quarterTurns;
-            return new Turn(mirrored != next.mirrored, Math.floorMod(turns + next.quarterTurns, 4));
-        }
+    private static final int MIRRORED = 4;
+    private static final int NOT_TURNED = 0;
+
+    private static int way(boolean mirrored, int quarterTurns) {
+        return (mirrored ? MIRRORED : 0) + quarterTurns;
+    }
+
+    private static boolean isMirrored(int way) {
+        return way >= MIRRORED;
+    }
+
+    private static int quarterTurns(int way) {
+        return way % MIRRORED;
+    }
+
+    private static int then(int way, int next) {
+        int turns = isMirrored(next) ? -quarterTurns(way) : quarterTurns(way);
+        return way(isMirrored(way) != isMirrored(next), Math.floorMod(turns + quarterTurns(next), 4));
     }
 
     /** A pattern's opinion: which other places should look like this one, each seen as told. */
@@ -62,7 +78,7 @@ public record OddOne(TopPart part, String expected) {
     /** The blocks of a top as one grid, or as two that lie across each other on point. */
     private static final class Grids {
         private final QuiltTop top;
-        private final Map<String, Map<Turn, Integer>> looks = new HashMap<>();
+        private final Map<String, Look[]> looks = new HashMap<>();
 
         Grids(QuiltTop top) {
             this.top = top;
@@ -78,36 +94,49 @@ public record OddOne(TopPart part, String expected) {
             return odd;
         }
 
-        private Map<List<Integer>, TopPart> grid(int step, int first) {
-            Map<List<Integer>, TopPart> grid = new HashMap<>();
-            for (TopPart part : top.parts()) {
-                if (part.kind() == Kind.BLOCK && !part.blockKey().isEmpty() && part.row() % step == first) {
-                    grid.put(List.of(part.row() / step, part.column()), part);
-                }
+        /** What hangs where, by rows and columns; null where nothing does. */
+        private record Grid(@Nullable TopPart[][] at, List<TopPart> parts, int step) {
+
+            int row(TopPart part) {
+                return part.row() / step;
             }
+
+            int columns() {
+                return at.length == 0 ? 0 : at[0].length;
+            }
+        }
+
+        private Grid grid(int step, int first) {
+            List<TopPart> parts = top.parts().stream()
+                    .filter(part ->
+                            part.kind() == Kind.BLOCK && !part.blockKey().isEmpty() && part.row() % step == first)
+                    .toList();
+            int rows =
+                    parts.stream().mapToInt(part -> 1 + part.row() / step).max().orElse(0);
+            int columns =
+                    parts.stream().mapToInt(part -> 1 + part.column()).max().orElse(0);
+            Grid grid = new Grid(new TopPart[rows][columns], parts, step);
+            parts.forEach(part -> grid.at[grid.row(part)][part.column()] = part);
             return grid;
         }
 
-        private List<OddOne> odd(Map<List<Integer>, TopPart> grid) {
-            if (grid.size() < LEAST_BLOCKS) {
+        private List<OddOne> odd(Grid grid) {
+            int size = grid.parts.size();
+            if (size < LEAST_BLOCKS) {
                 return List.of();
             }
-            int rows = 1 + grid.keySet().stream().mapToInt(List::getFirst).max().orElse(0);
-            int columns =
-                    1 + grid.keySet().stream().mapToInt(List::getLast).max().orElse(0);
-            int most = Math.max(2, grid.size() / 8);
+            int most = Math.max(2, size / 8);
             Places places = places(grid);
             List<Pattern> repeats = new ArrayList<>();
             for (int r = 1; r <= LARGEST_REPEAT; r++) {
                 for (int c = 1; c <= LARGEST_REPEAT; c++) {
-                    if (3 * r * c <= grid.size()) {
+                    if (3 * r * c <= size) {
                         repeats.add(repeat(places, r, c));
                     }
                 }
             }
             return best(repeats, most)
-                    .or(() ->
-                            best(List.of(mirror(grid, rows, columns, true), mirror(grid, rows, columns, false)), most))
+                    .or(() -> best(List.of(mirror(grid, true), mirror(grid, false)), most))
                     .map(pattern -> pattern.broken().stream()
                             .map(broken -> new OddOne(broken.part, say(broken.part, broken.expected)))
                             .toList())
@@ -169,43 +198,41 @@ public record OddOne(TopPart part, String expected) {
             }
         }
 
-        private Places places(Map<List<Integer>, TopPart> grid) {
-            List<Look> looks = grid.values().stream()
+        private Places places(Grid grid) {
+            List<Look> looks = grid.parts.stream()
                     .map(this::look)
                     .distinct()
                     .sorted(Comparator.comparing(Look::toString))
                     .toList();
-            int size = grid.size();
-            Places places = new Places(new ArrayList<>(), new int[size], new int[size], new int[size], looks);
-            grid.forEach((at, part) -> {
-                int i = places.parts.size();
-                places.row[i] = at.getFirst();
-                places.column[i] = at.getLast();
-                places.look[i] = looks.indexOf(look(part));
-                places.parts.add(part);
-            });
-            return places;
+            Map<Look, Integer> numbers = new HashMap<>();
+            looks.forEach(look -> numbers.put(look, numbers.size()));
+            int[] row = grid.parts.stream().mapToInt(grid::row).toArray();
+            int[] column = grid.parts.stream().mapToInt(TopPart::column).toArray();
+            int[] look = grid.parts.stream()
+                    .mapToInt(part -> numbers.getOrDefault(look(part), 0))
+                    .toArray();
+            return new Places(grid.parts, row, column, look, looks);
         }
 
         /** The top is its own mirror image; where two places disagree, the one whose neighbours agree less is odd. */
-        private Pattern mirror(Map<List<Integer>, TopPart> grid, int rows, int columns, boolean leftToRight) {
+        private Pattern mirror(Grid grid, boolean leftToRight) {
             List<Broken> broken = new ArrayList<>();
-            Turn seen = leftToRight ? new Turn(true, 0) : new Turn(true, 2);
-            Set<List<Integer>> done = new HashSet<>();
-            for (Map.Entry<List<Integer>, TopPart> entry : grid.entrySet()) {
-                List<Integer> at = entry.getKey();
-                List<Integer> opposite = leftToRight
-                        ? List.of(at.getFirst(), columns - 1 - at.getLast())
-                        : List.of(rows - 1 - at.getFirst(), at.getLast());
-                TopPart other = grid.get(opposite);
-                if (other == null || !done.add(at) || (!opposite.equals(at) && done.contains(opposite))) {
+            int seen = leftToRight ? way(true, 0) : way(true, 2);
+            for (TopPart part : grid.parts) {
+                int row = grid.row(part);
+                int column = part.column();
+                int acrossRow = leftToRight ? row : grid.at.length - 1 - row;
+                int acrossColumn = leftToRight ? grid.columns() - 1 - column : column;
+                TopPart other = grid.at[acrossRow][acrossColumn];
+                boolean later = leftToRight ? column > acrossColumn : row > acrossRow;
+                if (other == null || later) {
                     continue;
                 }
                 Look expected = look(other, seen);
-                if (!expected.equals(look(entry.getValue()))) {
-                    broken.add(new Broken(entry.getValue(), expected));
-                    if (!opposite.equals(at)) {
-                        broken.add(new Broken(other, look(entry.getValue(), seen)));
+                if (!expected.equals(look(part))) {
+                    broken.add(new Broken(part, expected));
+                    if (!other.id().equals(part.id())) {
+                        broken.add(new Broken(other, look(part, seen)));
                     }
                 }
             }
@@ -231,58 +258,59 @@ public record OddOne(TopPart part, String expected) {
             if (!expected.blockKey.equals(part.blockKey())) {
                 return top.design().block(expected.blockKey).map(Block::name).orElse("another block");
             }
-            return looks(part.blockKey()).entrySet().stream()
-                    .filter(look -> look.getValue() == expected.looks)
-                    .map(Map.Entry::getKey)
-                    .min((a, b) -> Integer.compare(rank(a), rank(b)))
-                    .map(turn -> (turn.mirrored ? "mirrored" : "")
-                            + (turn.mirrored && turn.quarterTurns > 0 ? " and " : "")
-                            + (turn.quarterTurns > 0 ? "turned " + 90 * turn.quarterTurns + "°" : "")
-                            + (turn.mirrored || turn.quarterTurns > 0 ? "" : "not turned"))
+            Look[] known = looks(part.blockKey());
+            return IntStream.range(0, known.length)
+                    .filter(way -> known[way].looks == expected.looks)
+                    .mapToObj(OddOne::say)
+                    .findFirst()
                     .orElse("otherwise");
         }
 
-        private static int rank(Turn turn) {
-            return (turn.mirrored ? 4 : 0) + turn.quarterTurns;
-        }
-
         private Look look(TopPart part) {
-            return look(part, new Turn(false, 0));
+            return look(part, NOT_TURNED);
         }
 
-        private Look look(TopPart part, Turn seen) {
-            Turn turn = new Turn(part.placing().mirrored(), part.placing().quarterTurns()).then(seen);
-            Integer known = looks(part.blockKey()).get(turn);
-            return new Look(part.blockKey(), known == null ? -1 : known);
+        private Look look(TopPart part, int seen) {
+            Placing placing = part.placing();
+            Look[] known = looks(part.blockKey());
+            int way = then(way(placing.mirrored(), placing.quarterTurns()), seen);
+            return known.length == 0 ? new Look(part.blockKey(), -1) : known[way];
         }
 
-        /** Of the eight ways to lay a block down, those that look the same get the same number. */
-        private Map<Turn, Integer> looks(String blockKey) {
+        /** Of the eight ways to lay a block down, those that look the same have the same look. */
+        private Look[] looks(String blockKey) {
             return looks.computeIfAbsent(blockKey, key -> {
                 Length w = top.sizes().blockWidth();
                 Length h = top.sizes().blockHeight();
                 Optional<Block> block = top.design().block(key);
                 if (block.isEmpty()) {
-                    return Map.of();
+                    return new Look[0];
                 }
                 Figure figure = Figure.of(
                         block.get(), w, h, top.design()::block, top.design().system());
-                Map<Set<List<Object>>, Integer> numbers = new HashMap<>();
-                Map<Turn, Integer> byTurn = new HashMap<>();
-                for (int turns = 0; turns < 4; turns++) {
-                    for (boolean mirrored : new boolean[] {false, true}) {
-                        Placing placing = Placing.turned(w, h, mirrored, turns, Length.ZERO, Length.ZERO);
-                        Set<List<Object>> patches = new HashSet<>();
-                        figure.patches().forEach(patch -> {
-                            Set<Point> corners =
-                                    Set.copyOf(placing.apply(patch.outline()).corners());
-                            patches.add(List.of(corners, patch.cloth()));
-                        });
-                        byTurn.put(new Turn(mirrored, turns), numbers.computeIfAbsent(patches, any -> numbers.size()));
-                    }
+                Map<Set<List<Object>>, Look> known = new HashMap<>();
+                Look[] byWay = new Look[WAYS];
+                for (int way = 0; way < WAYS; way++) {
+                    Placing placing =
+                            Placing.turned(w, h, isMirrored(way), quarterTurns(way), Length.ZERO, Length.ZERO);
+                    Set<List<Object>> patches = new HashSet<>();
+                    figure.patches().forEach(patch -> {
+                        Set<Point> corners =
+                                Set.copyOf(placing.apply(patch.outline()).corners());
+                        patches.add(List.of(corners, patch.cloth()));
+                    });
+                    byWay[way] = known.computeIfAbsent(patches, any -> new Look(key, known.size()));
                 }
-                return byTurn;
+                return byWay;
             });
         }
+    }
+
+    private static String say(int way) {
+        boolean turned = quarterTurns(way) > 0;
+        if (!turned) {
+            return isMirrored(way) ? "mirrored" : "not turned";
+        }
+        return (isMirrored(way) ? "mirrored and " : "") + "turned " + 90 * quarterTurns(way) + "°";
     }
 }
