@@ -22,12 +22,15 @@ public class DesignDocuments {
 
     private final JsonMapper json;
 
-    /** Designs as read, so that the several answers after an edit do not read the same document again. */
-    private final Cache<Key, QuiltDesign> read =
+    /**
+     * The newest design of each quilt as read, so that the several answers after an edit do not read the same document
+     * again. What an edit replaces is let go at once: it would be looked through whenever memory is made free.
+     */
+    private final Cache<UUID, Read> newest =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).build();
 
     /** A document never changes under one version. */
-    private record Key(UUID quiltId, int version) {}
+    private record Read(int version, QuiltDesign design) {}
 
     DesignDocuments(JsonMapper json) {
         this.json = json;
@@ -45,18 +48,24 @@ public class DesignDocuments {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
-                read.put(new Key(quiltId, version), design);
+                newest.put(quiltId, new Read(version, design));
             }
         });
     }
 
     /** A design that was read or kept before. */
     Optional<QuiltDesign> known(UUID quiltId, int version) {
-        return Optional.ofNullable(read.getIfPresent(new Key(quiltId, version)));
+        return Optional.ofNullable(newest.getIfPresent(quiltId))
+                .filter(read -> read.version == version)
+                .map(Read::design);
     }
 
     QuiltDesign read(UUID quiltId, int version, String document) {
-        return read.get(new Key(quiltId, version), any -> read(document));
+        return known(quiltId, version).orElseGet(() -> {
+            QuiltDesign design = read(document);
+            newest.put(quiltId, new Read(version, design));
+            return design;
+        });
     }
 
     QuiltDesign read(String document) {

@@ -8,8 +8,6 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Objects;
 import java.util.UUID;
-import org.hibernate.annotations.JdbcTypeCode;
-import org.hibernate.type.SqlTypes;
 import org.jspecify.annotations.Nullable;
 
 /** A stored quilt: its owner, its name, and its design as one document. */
@@ -29,7 +27,7 @@ class Quilt {
     @Version
     private int version;
 
-    @JdbcTypeCode(SqlTypes.JSON)
+    /** The document to the letter as it was written. */
     @Column(nullable = false)
     private String design;
 

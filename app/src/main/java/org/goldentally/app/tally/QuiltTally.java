@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
 public class QuiltTally {
 
     private static final int MOST_REMEMBERED = 400;
-    private static final int TALLIES_REMEMBERED = 12;
+    private static final int TALLIES_REMEMBERED = 6;
 
     private final ClothsOfDesign shelf;
     private final Cache<CuttingRequest, ClothLedger> planned =
