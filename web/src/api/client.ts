@@ -1,3 +1,4 @@
+import { FROM_BEFORE } from '@/offline/keeping'
 import { noteAnswer } from './answering'
 import { addressOf, type Answer, type Arguments, type Method, type PathOf } from './calls'
 import type { components } from './schema'
@@ -63,7 +64,7 @@ async function answerTo(
   for (const pause of 'Idempotency-Key' in request.headers ? [...pauses, undefined] : [undefined]) {
     try {
       const response = await fetch(path, request)
-      noteAnswer(true)
+      noteAnswer(!response.headers.has(FROM_BEFORE))
       return response
     } catch {
       noteAnswer(false)

@@ -24,7 +24,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey))
 <template>
   <a href="#work" class="button button-main absolute -top-20 left-2 z-50 focus:top-2">Skip to the work</a>
   <div class="flex min-h-dvh flex-col">
-    <TapeHeader />
+    <TapeHeader v-if="!route.meta.bare" />
     <main id="work" tabindex="-1" class="flex flex-1 flex-col outline-none">
       <RouterView />
     </main>

@@ -10,6 +10,7 @@ import TopStation from '@/features/top/TopStation.vue'
 import TallyStation from '@/features/tally/TallyStation.vue'
 import CutStation from '@/features/cut/CutStation.vue'
 import SewStation from '@/features/sew/SewStation.vue'
+import TablePage from '@/features/table/TablePage.vue'
 import YieldsPage from '@/features/yields/YieldsPage.vue'
 import SizeChartPage from '@/features/yields/SizeChartPage.vue'
 
@@ -42,6 +43,8 @@ export const router = createRouter({
         { path: 'tally', component: TallyStation, meta: { title: 'Tally' } },
         { path: 'cut', component: CutStation, meta: { title: 'Cut' } },
         { path: 'sew', component: SewStation, meta: { title: 'Sew' } },
+        { path: 'table/cut', component: TablePage, meta: { title: 'Cut at the table', bare: true } },
+        { path: 'table/sew', component: TablePage, meta: { title: 'Sew at the table', bare: true } },
       ],
     },
     { path: '/yields', component: YieldsPage, meta: { title: 'Yields' } },

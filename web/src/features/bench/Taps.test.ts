@@ -57,6 +57,26 @@ describe('Taps', () => {
     expect(quiltsWithTaps()).toEqual([])
   })
 
+  it('of two pages neither writes over what waits in the other', async () => {
+    vi.stubGlobal('fetch', away)
+    new Taps('q').write(made)
+    const one = new Taps('q')
+    const other = new Taps('q')
+    one.tick('s1', true)
+    other.tick('s2', true)
+    await vi.advanceTimersByTimeAsync(10)
+    expect(new Taps('q').waiting.value.map((tap) => (tap.kind === 'tick' ? tap.step : tap.kind))).toEqual([
+      'log',
+      's1',
+      's2',
+    ])
+    // As they waited under one key before.
+    localStorage.setItem('golden-tally.taps.r', JSON.stringify([{ kind: 'tick', id: 'x', step: 'a', done: true }]))
+    expect(new Taps('r').waiting.value.map((tap) => tap.id)).toEqual(['x'])
+    expect(quiltsWithTaps().sort()).toEqual(['q', 'r'])
+    expect(new Taps('r').waiting.value.length).toBe(1)
+  })
+
   it('shows a kept tap until the pages have the answer, and sends it no second time', async () => {
     let sent = 0
     vi.stubGlobal('fetch', async (_: string, request: RequestInit) => {
@@ -74,6 +94,47 @@ describe('Taps', () => {
     expect(taps.waiting.value).toEqual([])
     expect(sent).toBe(1)
   })
+
+  it.each([1, 2, 3, 4, 5, 6, 7, 8])(
+    'brings every tap once and in order, whatever is cut or closed when: %i',
+    async (seed) => {
+      let state = seed * 7919
+      const chance = (one: number) => (state = (state * 48271) % 2147483647) % one === 0
+      const kept: string[] = []
+      // Ends with the page that waits for it.
+      const onTheWay = () => new Promise((arrived) => setTimeout(arrived, 1))
+      let up = true
+      vi.stubGlobal('fetch', async (_: string, request: RequestInit) => {
+        await onTheWay()
+        if (request.method !== 'POST') return answer(200, {})
+        if (!up || chance(4)) throw new TypeError('lost on the way there')
+        const id = String(JSON.parse(String(request.body)).id)
+        if (!kept.includes(id)) kept.push(id)
+        await onTheWay()
+        if (chance(4)) throw new TypeError('lost on the way back')
+        return answer(200, { key: 'b' })
+      })
+      let taps = new Taps('q')
+      const written: string[] = []
+      for (let i = 0; i < 60; i++) {
+        if (chance(3)) up = !up
+        taps.write(made)
+        const last = taps.waiting.value.at(-1)!
+        written.push(last.id)
+        if (chance(2)) await vi.advanceTimersByTimeAsync(700)
+        // Closed and opened again: what is in memory is gone, and what was on its way comes to nobody.
+        if (chance(5)) {
+          await vi.advanceTimersByTimeAsync(0)
+          vi.clearAllTimers()
+          taps = new Taps('q')
+        }
+      }
+      up = true
+      for (let i = 0; i < 400 && quiltsWithTaps().length; i++) await vi.advanceTimersByTimeAsync(31_000)
+      expect(quiltsWithTaps()).toEqual([])
+      expect(kept).toEqual(written)
+    },
+  )
 
   it('does not try again what is refused, and says why', async () => {
     vi.stubGlobal('fetch', async () =>

@@ -12,7 +12,30 @@ export type Tap = { kind: 'log'; id: string; entry: Entry } | { kind: 'tick'; id
 const PREFIX = 'golden-tally.taps.'
 
 /** Quilts of which this browser holds taps that are not kept yet. */
-export const quiltsWithTaps = () => kept.keysAfter(PREFIX)
+export const quiltsWithTaps = () => [...new Set(kept.keysAfter(PREFIX).map((key) => key.split(' ')[0]!))]
+
+/**
+ * Each tap waits under a key of its own, so that two pages of one quilt do not write over each other. Keys sort in the order
+ * of the taps, whatever the clock does: each has a number that is higher than those that wait.
+ */
+function keyOf(quiltId: string, tap: Tap): string {
+  const waiting = kept.keysAfter(`${PREFIX}${quiltId} `).map((end) => parseInt(end))
+  return `${PREFIX}${quiltId} ${String(1 + Math.max(0, ...waiting)).padStart(9, '0')} ${tap.id}`
+}
+
+/** What waits of a quilt, in order. Earlier all of it stood under one key. */
+function waitingOf(quiltId: string): Map<string, Tap> {
+  const before = kept.read<Tap[]>(PREFIX + quiltId) ?? []
+  before.forEach((tap) => kept.write(keyOf(quiltId, tap), tap))
+  kept.remove(PREFIX + quiltId)
+  const keys = kept.keysAfter(`${PREFIX}${quiltId} `).map((end) => `${PREFIX}${quiltId} ${end}`)
+  const found = new Map<string, Tap>()
+  for (const key of keys.sort()) {
+    const tap = kept.read<Tap>(key)
+    if (tap) found.set(key, tap)
+  }
+  return found
+}
 
 /**
  * The taps of one quilt on their way to the server. They are sent in order; what cannot be sent waits in this browser,
@@ -25,6 +48,8 @@ export class Taps {
   private readonly troubleRef = shallowRef(false)
   private readonly pause = new GrowingPause()
   private readonly settling = new Set<string>()
+  /** Under which key each tap waits in this browser. */
+  private readonly keys = new Map<string, string>()
   private sending = false
 
   /** What the pages count beside what the server said. */
@@ -38,7 +63,9 @@ export class Taps {
     /** Done once the pages show what the server has. */
     private readonly whenKept: (tap: Tap, answer: unknown) => void | Promise<void> = () => {},
   ) {
-    this.tapsRef.value = kept.read<Tap[]>(PREFIX + quiltId) ?? []
+    const waiting = waitingOf(quiltId)
+    waiting.forEach((tap, key) => this.keys.set(tap.id, key))
+    this.tapsRef.value = [...waiting.values()]
     if (this.tapsRef.value.length) void this.send()
   }
 
@@ -52,15 +79,21 @@ export class Taps {
   }
 
   private add(tap: Tap) {
-    this.set([...this.tapsRef.value, tap])
+    const key = keyOf(this.quiltId, tap)
+    kept.write(key, tap)
+    this.keys.set(tap.id, key)
+    this.tapsRef.value = [...this.tapsRef.value, tap]
     void this.send()
   }
 
-  private set(taps: Tap[]) {
-    this.tapsRef.value = taps
-    const unsent = this.unsent()
-    if (unsent.length) kept.write(PREFIX + this.quiltId, unsent)
-    else kept.remove(PREFIX + this.quiltId)
+  /** It is kept, or refused for good: this browser need not hold it any more. */
+  private letGo(tap: Tap) {
+    kept.remove(this.keys.get(tap.id) ?? '')
+    this.keys.delete(tap.id)
+  }
+
+  private noLongerShown(tap: Tap) {
+    this.tapsRef.value = this.tapsRef.value.filter((each) => each.id !== tap.id)
   }
 
   private unsent() {
@@ -72,7 +105,7 @@ export class Taps {
     await this.whenKept(tap, answer)
     setTimeout(() => {
       this.settling.delete(tap.id)
-      this.set(this.tapsRef.value.filter((each) => each.id !== tap.id))
+      this.noLongerShown(tap)
     })
   }
 
@@ -96,13 +129,12 @@ export class Taps {
           break
         }
       }
+      this.letGo(next)
       if (this.problemsRef.value.length) {
-        const refused = next.id
-        this.set(this.tapsRef.value.filter((tap) => tap.id !== refused))
+        this.noLongerShown(next)
         void this.whenKept(next, undefined)
       } else {
         this.settling.add(next.id)
-        this.set(this.tapsRef.value)
         void this.settle(next, answer)
       }
     }

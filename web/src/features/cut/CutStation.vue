@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { tickedWithTaps, useTaps } from '@/features/bench'
 import { useOpenQuilt } from '@/features/quilts'
 import { ProblemNote, WaitNote } from '@/shared'
+import { AlongNote } from '@/features/sew'
 import PieceDiagram from './PieceDiagram.vue'
 import { useCutSheets } from './queries'
 
@@ -12,6 +13,8 @@ const { data: sheets, error } = useCutSheets(() => quilt.id.value)
 const chosen = ref<string>()
 const cloth = computed(() => sheets.value?.cloths.find((each) => each.key === chosen.value) ?? sheets.value?.cloths[0])
 
+const doneOf = (each: { pieces: { steps: { key: string; done: boolean }[] }[] }) =>
+  each.pieces.reduce((sum, piece) => sum + piece.steps.filter(isDone).length, 0)
 const isDone = (step: { key: string; done: boolean }) => tickedWithTaps(step.key, step.done, taps.waiting.value)
 </script>
 
@@ -31,8 +34,12 @@ const isDone = (step: { key: string; done: boolean }) => tickedWithTaps(step.key
       >
         <span class="size-5 shrink-0 rounded-full border border-ink/40" :style="{ background: each.colour }"></span>
         <span class="min-w-0 flex-1 truncate font-medium">{{ each.name }}</span>
-        <span>{{ each.done }} / {{ each.steps }}</span>
+        <span>{{ doneOf(each) }} / {{ each.steps }}</span>
       </button>
+      <RouterLink class="button button-main w-full" :to="`/quilts/${quilt.id.value}/table/cut`"
+        >At the table: one step at a time</RouterLink
+      >
+      <AlongNote />
       <a
         class="button inline-flex w-full items-center justify-center"
         :href="`/api/quilts/${quilt.id.value}/cut.pdf`"

@@ -1,1 +1,2 @@
+export { default as PieceDiagram } from './PieceDiagram.vue'
 export { useCutSheets } from './queries'

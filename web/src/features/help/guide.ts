@@ -42,4 +42,7 @@ export const KEYS = [
   { key: '1', does: 'one set made', where: 'Sew' },
   { key: '2 · 3', does: 'one unit, a whole set spoiled', where: 'Sew' },
   { key: '0', does: 'take the last back', where: 'Sew' },
+  { key: 'Space, Page Down', does: 'done, and on (a pedal sends the same)', where: 'at the table' },
+  { key: 'Page Up, ←', does: 'one card back', where: 'at the table' },
+  { key: '→', does: 'one card on, nothing ticked', where: 'at the table' },
 ] as const

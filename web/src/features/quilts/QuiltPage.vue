@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { WaitNote } from '@/shared'
 import ConflictNote from './ConflictNote.vue'
 import VersionBar from './VersionBar.vue'
@@ -11,6 +12,7 @@ export interface QuiltPageProps {
 }
 
 const props = defineProps<QuiltPageProps>()
+const route = useRoute()
 const quilt = useOpenQuilt()
 const error = ref<unknown>()
 
@@ -36,9 +38,10 @@ onBeforeUnmount(() => quilt.close())
     <ConflictNote v-if="quilt.saveState.value === 'conflict'" />
     <p v-else-if="quilt.saveState.value === 'unreachable'" role="alert" class="bg-brick-pale p-3">
       <strong>Golden Tally does not answer just now.</strong> What you did is kept in this browser, also if you close
-      it, and is sent by itself once there is an answer; see that Golden Tally is started.
+      it, and is sent by itself once there is an answer; see that Golden Tally is started. Cards and cutting steps are
+      ticked and tallied as ever; the picture and the figures of a changed design need the answer and follow then.
     </p>
-    <VersionBar :id="id" />
+    <VersionBar v-if="!route.meta.bare" :id="id" />
     <RouterView />
   </template>
 </template>

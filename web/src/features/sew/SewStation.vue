@@ -4,6 +4,7 @@ import { useTaps, withTaps } from '@/features/bench'
 import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
 import { useClothColours } from '@/features/top'
 import { ProblemNote, spellCount, WaitNote } from '@/shared'
+import AlongNote from './AlongNote.vue'
 import BatchCard from './BatchCard.vue'
 import BatchLine from './BatchLine.vue'
 import BatchRun from './BatchRun.vue'
@@ -65,6 +66,12 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
   <div v-else class="grid min-w-0 flex-1 max-lg:grid-cols-[minmax(0,1fr)] lg:grid-cols-[17rem_1fr]">
     <section class="space-y-2 p-4" aria-label="Batches">
       <h1 class="panel-title">Batches, in order</h1>
+      <RouterLink
+        class="button button-main w-full"
+        :to="{ path: `/quilts/${quilt.id.value}/table/sew`, query: { batch: batch.key } }"
+        >At the table: one card at a time</RouterLink
+      >
+      <AlongNote />
       <ul class="space-y-2 md:max-h-[60dvh] md:overflow-y-auto" tabindex="-1">
         <li v-for="run in runs" :key="run[0]!.key">
           <BatchRun

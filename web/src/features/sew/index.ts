@@ -1,1 +1,3 @@
-export { useBatches } from './queries'
+export { default as AlongNote } from './AlongNote.vue'
+export { default as CountTyped } from './CountTyped.vue'
+export { useBatches, useCard } from './queries'

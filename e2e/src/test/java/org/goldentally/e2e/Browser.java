@@ -9,6 +9,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -64,14 +65,19 @@ final class Browser implements ParameterResolver, AfterEachCallback {
 
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
-        context = chromium()
-                .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                        .setBaseURL(RunningApplication.address())
-                        .setViewportSize(1280, 800));
+        context = chromium().newContext(options(ServiceWorkerPolicy.BLOCK));
         // A busy machine may be slow; a test that waits for what never comes fails all the same.
         context.setDefaultTimeout(PATIENCE_MS);
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         return context.newPage();
+    }
+
+    /** What answers without a network runs only where it is what is tested. */
+    static com.microsoft.playwright.Browser.NewContextOptions options(ServiceWorkerPolicy workers) {
+        return new com.microsoft.playwright.Browser.NewContextOptions()
+                .setBaseURL(RunningApplication.address())
+                .setServiceWorkers(workers)
+                .setViewportSize(1280, 800);
     }
 
     @Override

@@ -100,9 +100,9 @@ class TableIT {
 
     private List<String> paths() {
         String quilt = quilt();
-        List<String> paths =
-                new ArrayList<>(List.of("/quilts", "/start", "/yields", "/yields/chart", "/words", "/no/such/page"));
-        for (String station : List.of("cloth", "top", "tally", "cut", "sew")) {
+        List<String> paths = new ArrayList<>(
+                List.of("/quilts", "/start", "/yields", "/yields/chart", "/words", "/compare", "/no/such/page"));
+        for (String station : List.of("cloth", "top", "tally", "cut", "sew", "table/cut", "table/sew")) {
             paths.add(quilt + "/" + station);
         }
         return paths;

@@ -48,7 +48,7 @@ class Door extends OncePerRequestFilter {
             "Referrer-Policy",
             "no-referrer",
             "Permissions-Policy",
-            "camera=(), geolocation=(), microphone=(), payment=(), usb=()",
+            "camera=(), geolocation=(), microphone=(self), payment=(), usb=()",
             "Cross-Origin-Opener-Policy",
             "same-origin",
             "Cross-Origin-Resource-Policy",

@@ -9,7 +9,17 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 @Controller
 class PagesController {
 
-    @GetMapping({"/quilts", "/quilts/{id}", "/quilts/{id}/{station}", "/yields", "/yields/{part}"})
+    @GetMapping({
+        "/start",
+        "/words",
+        "/compare",
+        "/quilts",
+        "/quilts/{id}",
+        "/quilts/{id}/{station}",
+        "/quilts/{id}/table/{station}",
+        "/yields",
+        "/yields/{part}"
+    })
     String page() {
         return "forward:/index.html";
     }

@@ -1,0 +1,140 @@
+package org.goldentally.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** One card at a time, by a pedal; and all of it with the network cut and the page closed and opened again. */
+@ExtendWith(Browser.class)
+class AtTheTableIT {
+
+    private final Page page;
+
+    AtTheTableIT(Page page) {
+        this.page = page;
+    }
+
+    @Test
+    void aPedalGoesThroughTheStepsOfCuttingAndComesBack() {
+        String quilt = copyOfGeese(page);
+        page.navigate(quilt + "/cut");
+        page.getByText("At the table: one step at a time").click();
+        Locator says = page.locator("[data-says]");
+        assertThat(page.getByText("0 of 25 steps done in all")).isVisible();
+        String first = says.innerText();
+        page.keyboard().press("PageDown");
+        assertThat(page.getByText("1 of 25 steps done in all")).isVisible();
+        assertThat(says).not().hasText(first);
+        // Looking ahead and back ticks nothing.
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("PageUp");
+        page.keyboard().press("PageUp");
+        assertThat(says).hasText(first);
+        assertThat(page.getByText("1 of 25 steps done in all")).isVisible();
+        page.getByText("Not done").click();
+        assertThat(page.getByText("0 of 25 steps done in all")).isVisible();
+        for (int step = 0; step < 25; step++) {
+            page.keyboard().press("PageDown");
+        }
+        assertThat(page.getByText("All cut.")).isVisible();
+        page.getByText("Leave the table").click();
+        assertThat(page.locator("nav[aria-label=Stations]")).containsText("25 of 25 steps");
+    }
+
+    @Test
+    void sewingGoesFromTheStepsToTheCountAndOnToTheNextBatch() {
+        String quilt = copyOfGeese(page);
+        page.navigate(quilt + "/table/sew");
+        assertThat(page.locator("[data-step='1']")).isVisible();
+        while (page.locator("[data-count]").count() == 0) {
+            String step = String.valueOf(page.locator("[data-step]").getAttribute("data-step"));
+            page.keyboard().press("Space");
+            assertThat(page.locator("[data-step='" + step + "']")).hasCount(0);
+        }
+        page.keyboard().press("PageDown");
+        assertThat(page.locator("[data-good]")).hasText("1");
+        page.getByLabel("units made").fill("101");
+        page.getByLabel("units spoiled").fill("2");
+        page.getByText("Count them").click();
+        assertThat(page.locator("[data-good]")).hasText("100");
+        // In a field a key types, and counts nothing.
+        page.getByLabel("units made").press("Space");
+        page.locator("[data-table]").focus();
+        page.keyboard().press("PageDown");
+        page.keyboard().press("PageDown");
+        assertThat(page.locator("[data-good]")).hasText("102");
+        assertThat(page.getByText("All made: the next batch")).isVisible();
+        String batch = String.valueOf(page.locator("[data-batch]").getAttribute("data-batch"));
+        page.keyboard().press("PageDown");
+        assertThat(page.locator("[data-batch]")).not().hasAttribute("data-batch", batch);
+    }
+
+    /** The address of a copy of a demo quilt, which nothing is cut or sewn of. */
+    private static String copyOfGeese(Page page) {
+        page.navigate("/quilts");
+        page.getByLabel("Copy Geese at dusk").first().click();
+        page.waitForURL("**/top");
+        return page.url().replaceFirst("/top$", "");
+    }
+
+    @Test
+    void withoutANetworkStationsOpenAndWhatIsDoneIsSentLaterOnce() {
+        try (BrowserContext tablet = page.context().browser().newContext(Browser.options(ServiceWorkerPolicy.ALLOW))) {
+            Page first = tablet.newPage();
+            first.navigate("/quilts");
+            first.waitForFunction("() => navigator.serviceWorker.controller");
+            String quilt = copyOfGeese(first);
+            first.navigate(quilt + "/sew");
+            assertThat(first.getByText("Opens without a network")).isVisible();
+            tablet.setOffline(true);
+            first.close();
+
+            Page second = tablet.newPage();
+            second.navigate(quilt + "/table/sew");
+            second.locator("[data-step='1']").waitFor();
+            while (second.locator("[data-count]").count() == 0) {
+                second.keyboard().press("ArrowRight");
+            }
+            second.keyboard().press("PageDown");
+            second.keyboard().press("PageDown");
+            assertThat(second.getByText("2 taps wait in this browser")).isVisible();
+            second.close();
+
+            Page third = tablet.newPage();
+            third.navigate(quilt + "/table/cut");
+            third.locator("[data-says]").waitFor();
+            third.keyboard().press("PageDown");
+            assertThat(third.getByText("3 taps wait in this browser")).isVisible();
+            for (String station : new String[] {"cloth", "top", "tally", "cut", "sew"}) {
+                third.navigate(quilt + "/" + station);
+                assertThat(third.locator("main h1, main h2").first()).isVisible();
+                assertThat(third.getByText("Fetching")).hasCount(0);
+            }
+            assertThat(third.locator("header [data-save]")).containsText("not kept yet: no answer");
+
+            tablet.setOffline(false);
+            assertThat(third.locator("header [data-save]")).hasText("All kept");
+            // What another browser sees: each once.
+            page.navigate(quilt + "/sew");
+            assertThat(page.locator("nav[aria-label=Stations]")).containsText("1 of 25 steps");
+            assertThat(page.locator("[data-good]")).hasText("2");
+        }
+    }
+
+    /** It can be put on the screen of a tablet like any other application. */
+    @Test
+    void itCanBeInstalled() {
+        page.navigate("/quilts");
+        Object icons = page.evaluate("async () => {"
+                + " const about = await (await fetch(document.querySelector('link[rel=manifest]').href)).json();"
+                + " const found = await Promise.all(about.icons.map((icon) => fetch(icon.src)));"
+                + " return about.name + ' ' + about.display + ' ' + found.map((icon) => icon.status); }");
+        assertThat(icons).isEqualTo("Golden Tally standalone 200,200");
+    }
+}

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { tickedWithTaps, useTaps } from '@/features/bench'
+import { PieceDiagram, useCutSheets } from '@/features/cut'
+import { WaitNote } from '@/shared'
+import { cutCards, firstOpen } from './cutting'
+import type { Told } from './hands'
+
+export interface TableCutProps {
+  quiltId: string
+}
+
+const props = defineProps<TableCutProps>()
+const taps = useTaps(() => props.quiltId)
+const { data: sheets, error } = useCutSheets(() => props.quiltId)
+const cards = computed(() => (sheets.value ? cutCards(sheets.value) : []))
+const done = computed(() => {
+  const steps = sheets.value?.cloths.flatMap((cloth) => cloth.pieces.flatMap((piece) => piece.steps)) ?? []
+  return new Set(
+    steps.filter((step) => tickedWithTaps(step.key, step.done, taps.waiting.value)).map((step) => step.key),
+  )
+})
+/** Which card is shown; after the last one there is one that says so. */
+const at = ref<number>()
+watch(
+  cards,
+  (now) => {
+    if (at.value === undefined && now.length) at.value = firstOpen(now, (key) => done.value.has(key))
+  },
+  { immediate: true },
+)
+const card = computed(() => cards.value[at.value ?? 0])
+const goTo = (next: number) => (at.value = Math.min(cards.value.length, Math.max(0, next)))
+
+function tell(told: Told) {
+  if (at.value === undefined) return
+  if (told.act === 'back') goTo(at.value - 1)
+  else if (told.act === 'next') goTo(at.value + 1)
+  else if (told.act === 'done' && card.value) {
+    if (!done.value.has(card.value.key)) taps.tick(card.value.key, true)
+    goTo(at.value + 1)
+  }
+}
+defineExpose({ tell })
+</script>
+
+<template>
+  <WaitNote v-if="!sheets" what="the cutting sheets" :error="error" />
+  <p v-else-if="!cards.length" class="p-6 text-2xl">Nothing to cut yet: dress the blocks at the station Top.</p>
+  <section v-else-if="!card" class="flex flex-1 flex-col justify-center gap-4 p-6" aria-label="Cut">
+    <p class="text-4xl font-bold" role="status">
+      {{
+        done.size === cards.length ? 'All cut.' : `That was the last step; ${cards.length - done.size} are left out.`
+      }}
+    </p>
+    <div class="flex flex-wrap gap-3">
+      <button class="button min-h-20 px-8 text-2xl" @click="goTo(cards.length - 1)">Back</button>
+      <button
+        v-if="done.size < cards.length"
+        class="button button-main min-h-20 px-8 text-2xl"
+        @click="goTo(firstOpen(cards, (key) => done.has(key)))"
+      >
+        To the first that is left out
+      </button>
+    </div>
+  </section>
+  <section v-else class="flex flex-1 flex-col gap-4 p-4" aria-label="A step of cutting" :data-step="card.key">
+    <div class="grid flex-1 content-start gap-4 lg:grid-cols-2">
+      <div>
+        <p class="flex items-center gap-3 text-2xl font-bold">
+          <span class="size-9 shrink-0 rounded-full border border-ink/40" :style="{ background: card.colour }"></span>
+          {{ card.cloth }}: {{ card.piece.title }}
+        </p>
+        <p class="mt-1 text-xl text-soft">
+          step {{ card.number }} of {{ card.of
+          }}<template v-if="card.piece.count > 1">, for each of {{ card.piece.count }} pieces</template
+          ><template v-if="card.piece.toBuy">, to buy</template>; {{ done.size }} of {{ cards.length }} steps done in
+          all
+        </p>
+        <p class="mt-4 text-4xl leading-tight font-semibold" role="status" data-says>{{ card.text }}</p>
+        <p v-if="card.running" class="mt-3 text-2xl text-soft">{{ card.running }}</p>
+        <p v-if="card.piece.tight" class="mt-3 rounded-lg border border-[#d9b95a] bg-tape-pale p-3 text-xl">
+          <strong>Tight fit.</strong> Check the ruler's zero and measure the piece before the first cut.
+        </p>
+      </div>
+      <PieceDiagram :piece="card.piece" :colour="card.colour" class="max-h-[50dvh]" />
+    </div>
+    <p class="rounded-lg bg-brick-pale p-2 text-lg"><strong>Blade care.</strong> {{ sheets.caution }}</p>
+    <div class="sticky bottom-0 flex gap-3 bg-white py-2">
+      <button class="button min-h-20 px-6 text-2xl" :disabled="at === 0" @click="tell({ act: 'back' })">Back</button>
+      <button class="button button-main min-h-20 flex-1 text-3xl" @click="tell({ act: 'done' })">
+        {{ done.has(card.key) ? 'Done already: on' : 'Done' }}
+      </button>
+      <button v-if="done.has(card.key)" class="button min-h-20 px-6 text-2xl" @click="taps.tick(card.key, false)">
+        Not done
+      </button>
+    </div>
+  </section>
+</template>
