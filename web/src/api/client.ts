@@ -46,7 +46,7 @@ export function call<M extends Method, P extends PathOf<M>>(
 
 /** Calls that ask only, and those that are the same sent twice or carry a name of their own: edits, taps, ticks. */
 const withoutKey =
-  /^\/api\/(yields|top|tally|plan|shelf\/read|searches)\b|\/(differences|first-unit|searches|photo|log)$|\/cut\/steps\/|^\/api\/ideas$|^\/api\/quilts\/[^/]+(\/(undo|redo|steps\/\d+\/.*))?$/
+  /^\/api\/(yields|top|trial|tally|plan|shelf\/read|searches)\b|\/(differences|first-unit|searches|photo|log)$|\/cut\/steps\/|^\/api\/ideas$|^\/api\/quilts\/[^/]+(\/(undo|redo|steps\/\d+\/.*))?$/
 
 /** A key of its own for each call that changes something: sent again, since its answer was lost, it is made once. */
 function keyFor(method: string, path: string): Record<string, string> {

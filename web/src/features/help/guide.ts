@@ -38,6 +38,8 @@ export const KEYS = [
   { key: 'E', does: 'exchange with another place', where: 'wall' },
   { key: 'L', does: 'lock a place', where: 'wall' },
   { key: 'U', does: 'the next unit along an edge', where: 'wall' },
+  { key: 'W, Shift W', does: 'the chosen border wider, narrower', where: 'wall' },
+  { key: 'Alt → ↓, Alt ← ↑', does: 'a column, a row more, or fewer', where: 'wall' },
   { key: 'G', does: 'grey, to judge values', where: 'wall' },
   { key: '1', does: 'one set made', where: 'Sew' },
   { key: '2 · 3', does: 'one unit, a whole set spoiled', where: 'Sew' },

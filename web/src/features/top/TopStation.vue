@@ -22,13 +22,15 @@ import UnitTray from './UnitTray.vue'
 import WallKeys from './WallKeys.vue'
 import type { Unit } from './edit/blocks'
 import { dressPart } from './edit/dressing'
-import { isEdge } from './edit/edges'
+import { lockedParts, wrongParts } from './edit/marked'
 import { type At, placeAt, withPlaces } from './edit/places'
 import { clothOf, clothOfUnit, unitOf, unitsAlong } from './wall/geometry'
 import type { ShelfBlock } from './queries'
 import { useBlockActions } from './useBlockActions'
 import { useFreePlaceActions } from './useFreePlaceActions'
 import { usePlaceActions } from './usePlaceActions'
+import { useWallDrags } from './useWallDrags'
+import { useWallKeys } from './useWallKeys'
 
 const quilt = useOpenQuilt()
 const design = computed(() => quilt.design.value!)
@@ -71,18 +73,8 @@ const partCloths = computed(() => {
   const figure = top.value.picture.figures[part.figure]!
   return [...new Set(figure.cloths)].filter((cloth) => cloth !== -2).map((cloth) => clothKeys.value[cloth] ?? '')
 })
-const locked = computed(() =>
-  parts.value.flatMap((part, i) => {
-    const here =
-      (part.kind === 'BLOCK' && placeAt(design.value, part).locked) ||
-      design.value.edgePlaces.some((place) => place.locked && place.part === part.id)
-    return here ? [i] : []
-  }),
-)
-const wrong = computed(() => {
-  const ids = new Set(top.value?.problems.map((problem) => problem.partId))
-  return parts.value.flatMap((part, i) => (ids.has(part.id) ? [i] : []))
-})
+const locked = computed(() => lockedParts(design.value, parts.value))
+const wrong = computed(() => wrongParts(parts.value, top.value?.problems ?? []))
 const lit = computed(
   () =>
     litParts.value ??
@@ -94,8 +86,6 @@ const builtBlock = computed(() => design.value.blocks.find((block) => block.key 
 const builtPicture = computed(() => top.value?.blocks.find((block) => block.key === building.value))
 const at = computed<At>(() => ({ row: chosenPart.value?.row ?? -1, column: chosenPart.value?.column ?? -1 }))
 const isPlace = computed(() => chosenPart.value?.kind === 'BLOCK' || chosenPart.value?.kind === 'PLAIN_BETWEEN')
-/** Halves at the ends of shifted rows are turned and mirrored too, but not copied or swapped. */
-const canTurn = computed(() => isPlace.value || chosenPart.value?.kind === 'HALF_BLOCK')
 
 watch(builtBlock, (block) => {
   if (!block) building.value = undefined
@@ -113,6 +103,13 @@ const { copied, turn, mirror, takeOff, copy, paste, swapWith, rowDo } = usePlace
 const { lock, startExchange, endExchange, exchange, takeSpare } = useFreePlaceActions({
   ...placeActions,
   unit: chosenUnit,
+})
+const drags = useWallDrags({
+  design,
+  picture: computed(() => top.value?.picture),
+  chosen: chosenId,
+  change,
+  say: (text) => (said.value = text),
 })
 function nextUnit() {
   const part = chosenPart.value
@@ -167,38 +164,27 @@ function dropSpare(partId: string, index: number) {
   chosenId.value = partId
   takeSpare(index)
 }
-type Keys = Readonly<Record<string, (event: KeyboardEvent) => void>>
-const ANYWHERE: Keys = { g: () => (grey.value = !grey.value), p: nextPatch, enter: openBlock }
-/** Halves too. */
-const ON_BLOCKS: Keys = {
-  r: (event) => turn(event.shiftKey ? -1 : 1),
-  m: mirror,
-  delete: takeOff,
-  backspace: takeOff,
-}
-const ON_EDGES: Keys = { l: lock, e: exchange, u: nextUnit }
-const ON_PLACES: Keys = {
-  c: () => copy(),
-  v: () => paste(),
-  x: () => swapWith('right'),
-  l: lock,
-  e: exchange,
-  s: () => takeSpare(),
-}
-
-function press(event: KeyboardEvent) {
-  if (event.ctrlKey || event.metaKey || event.altKey) return
-  const key = event.key.toLowerCase()
-  const act = /^[1-9]$/.test(key)
-    ? () => dressByNumber(Number(key))
-    : (ANYWHERE[key] ??
-      (canTurn.value ? ON_BLOCKS[key] : undefined) ??
-      (isPlace.value ? ON_PLACES[key] : undefined) ??
-      (isEdge(chosenPart.value) ? ON_EDGES[key] : undefined))
-  if (!act) return
-  act(event)
-  event.preventDefault()
-}
+const press = useWallKeys({
+  part: chosenPart,
+  dressByNumber,
+  anywhere: { g: () => (grey.value = !grey.value), p: nextPatch, enter: openBlock },
+  // Halves too.
+  onBlocks: {
+    r: (event) => turn(event.shiftKey ? -1 : 1),
+    m: mirror,
+    delete: takeOff,
+    backspace: takeOff,
+  },
+  onEdges: { l: lock, e: exchange, u: nextUnit, w: (event) => drags.widen(event.shiftKey ? -1 : 1) },
+  onPlaces: {
+    c: () => copy(),
+    v: () => paste(),
+    x: () => swapWith('right'),
+    l: lock,
+    e: exchange,
+    s: () => takeSpare(),
+  },
+})
 const { newBlock, takeBlock, keepOwn, removeBlock } = useBlockActions({
   design,
   building,
@@ -322,6 +308,16 @@ const marks = computed(() =>
             @pressed="press"
             @dropped="dressWith"
             @spare-dropped="dropSpare"
+            :grips="drags.grips.value"
+            :trial="drags.trial.value?.picture"
+            :note="drags.busy.value ? said : ''"
+            @carrying="drags.carrying"
+            @carried="drags.carried"
+            @grip-moved="drags.gripMoved"
+            @grip-dropped="drags.gripDropped"
+            @left="drags.left"
+            @turned="turn"
+            @grown="drags.grow"
           />
           <WallKeys :part="chosenPart" />
         </template>

@@ -2,7 +2,9 @@
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import type { Schemas } from '@/api/client'
 import { TopPicture } from '@/shared'
-import { ARROWS, kept, middleOf, neighbour, patchAt, zoomed } from './wall/geometry'
+import { ARROWS, kept, middleOf, neighbour, patchAt, type Point, zoomed } from './wall/geometry'
+import type { Grip } from './wall/grips'
+import { useWallGestures } from './wall/useWallGestures'
 
 export interface TopWallProps {
   /** The top as the server draws it. */
@@ -19,6 +21,12 @@ export interface TopWallProps {
   chosen: string | undefined
   /** Which unit along it, where it is a strip of units. */
   chosenUnit?: number
+  /** Where the top can be taken hold of. */
+  grips?: readonly Grip[]
+  /** What is drawn while something is dragged, instead of the top as it is. */
+  trial?: Schemas['TopPictureView']
+  /** What is said of it. */
+  note?: string
 }
 
 const props = defineProps<TopWallProps>()
@@ -28,6 +36,13 @@ const emit = defineEmits<{
   pressed: [event: KeyboardEvent]
   dropped: [partId: string, patch: number | undefined, clothKey: string]
   spareDropped: [partId: string, index: number]
+  carrying: [from: string, over: string | undefined]
+  carried: [from: string, to: string]
+  gripMoved: [grip: Grip, by: Point]
+  gripDropped: [grip: Grip, by: Point]
+  left: []
+  turned: [quarters: 1 | -1]
+  grown: [across: number, down: number]
 }>()
 
 const STEP = 1.25
@@ -36,10 +51,15 @@ const zoom = ref(1)
 const at = ref({ x: 0.5, y: 0.5 })
 const wall = useTemplateRef<HTMLElement>('wall')
 
-const index = computed(() => props.picture.parts.findIndex((part) => part.id === props.chosen))
+const indexOf = (id: string | undefined) => props.picture.parts.findIndex((part) => part.id === id)
+const index = computed(() => indexOf(props.chosen))
 const chosenPart = computed(() => props.picture.parts[index.value])
 const box = (figure: number) => props.picture.shapes[props.picture.figures[figure]!.shape]!
-const outlines = computed(() => ({ chosen: index.value < 0 ? [] : [index.value], wrong: props.wrong }))
+const outlines = computed(() => ({
+  chosen: index.value < 0 || isTried.value ? [] : [index.value],
+  wrong: isTried.value ? [] : props.wrong,
+  carried: [carry.value?.from, carry.value?.over].map(indexOf).filter((part) => part >= 0),
+}))
 /** The patches of the one unit that is chosen along a strip; none where the part has no units. */
 const chosenPatches = computed(() => {
   const shape = chosenPart.value && box(chosenPart.value.figure)
@@ -79,19 +99,23 @@ function onWheel(event: WheelEvent) {
   zoomTo(zoom.value * (event.deltaY < 0 ? STEP : 1 / STEP), around)
 }
 
-let from: { x: number; y: number; moved: boolean } | undefined
-function onDown(event: PointerEvent) {
-  from = { x: event.clientX, y: event.clientY, moved: false }
-}
-function onMove(event: PointerEvent) {
-  if (!from || !(event.buttons & 1)) return
-  const dx = event.clientX - from.x
-  const dy = event.clientY - from.y
-  if (!from.moved && Math.hypot(dx, dy) < 5) return
-  const area = wall.value!.getBoundingClientRect()
-  pan(-dx / area.width, -dy / area.height)
-  from = { x: event.clientX, y: event.clientY, moved: true }
-}
+const { carry, down, move, wasMoved } = useWallGestures({
+  wall,
+  zoom,
+  grips: computed(() => props.grips ?? []),
+  parts: computed(() => props.picture.parts),
+  chosen: computed(() => props.chosen),
+  pan,
+  zoomTo,
+  carrying: (from, over) => emit('carrying', from, over),
+  carried: (from, to) => emit('carried', from, to),
+  gripMoved: (grip, by) => emit('gripMoved', grip, by),
+  gripDropped: (grip, by) => emit('gripDropped', grip, by),
+  left: () => emit('left'),
+  choose: (part) => emit('chosen', part, undefined),
+  turned: (quarters) => emit('turned', quarters),
+})
+const isTried = computed(() => props.trial !== undefined)
 function partUnder(event: Event): string | undefined {
   const hit = (event.target as Element).closest('[data-part]')
   return hit ? props.picture.parts[Number(hit.getAttribute('data-part'))]?.id : undefined
@@ -104,7 +128,7 @@ function patchUnder(event: MouseEvent, partId: string): number | undefined {
   return patchAt(props.picture, partId, { x, y })
 }
 function onClick(event: MouseEvent) {
-  if (from?.moved) return
+  if (wasMoved()) return
   const part = partUnder(event)
   if (part) emit('chosen', part, patchUnder(event, part))
 }
@@ -129,7 +153,8 @@ function onKey(event: KeyboardEvent) {
   const arrow = ARROWS[event.key]
   if (arrow && !event.ctrlKey && !event.metaKey) {
     event.preventDefault()
-    if (event.shiftKey) pan(arrow[0] * 0.15, arrow[1] * 0.15)
+    if (event.altKey) emit('grown', arrow[0], arrow[1])
+    else if (event.shiftKey) pan(arrow[0] * 0.15, arrow[1] * 0.15)
     else goTo(arrow)
   } else if (event.key === '+' || event.key === '=') zoomTo(zoom.value * STEP)
   else if (event.key === '-') zoomTo(zoom.value / STEP)
@@ -167,21 +192,21 @@ defineExpose({
     class="relative min-h-0 flex-1 cursor-default touch-none overflow-hidden outline-offset-[-3px]"
     tabindex="0"
     role="application"
-    aria-label="The wall. Arrow keys choose a part; R turns a block, M mirrors it; plus and minus zoom."
+    aria-label="The wall. Arrow keys choose a part; R turns a block, M mirrors it; Alt with an arrow adds or takes a row or column; plus and minus zoom."
     :data-zoom="zoom.toFixed(2)"
     @keydown="onKey"
     @wheel.prevent="onWheel"
-    @pointerdown="onDown"
-    @pointermove="onMove"
+    @pointerdown="down"
+    @pointermove="move"
     @click="onClick"
     @dblclick="onOpen"
     @dragover.prevent
     @drop.prevent="onDrop"
   >
     <div class="absolute inset-4 will-change-transform" :style="style">
-      <TopPicture :picture="picture" :colours="colours" :lit="lit">
+      <TopPicture :picture="trial ?? picture" :colours="colours" :lit="trial ? [] : lit">
         <g
-          v-for="part in locked"
+          v-for="part in isTried ? [] : locked"
           :key="`l${part}`"
           :transform="`matrix(${picture.parts[part]!.transform})`"
           pointer-events="none"
@@ -241,8 +266,49 @@ defineExpose({
             :stroke-width="line"
           />
         </g>
+        <g
+          v-for="part in outlines.carried"
+          :key="`m${part}`"
+          :transform="`matrix(${picture.parts[part]!.transform})`"
+          pointer-events="none"
+          data-carried
+        >
+          <rect
+            :width="box(picture.parts[part]!.figure).width"
+            :height="box(picture.parts[part]!.figure).height"
+            fill="none"
+            stroke="#1c6b46"
+            :stroke-width="line * 2"
+            :stroke-dasharray="`${line * 4} ${line * 2}`"
+          />
+        </g>
+        <g v-for="(grip, i) in isTried ? [] : (grips ?? [])" :key="grip.kind" :data-grip="i" class="grip">
+          <title>{{ grip.says }}</title>
+          <circle :cx="grip.at.x" :cy="grip.at.y" :r="line * 7" fill="transparent" />
+          <circle
+            :cx="grip.at.x"
+            :cy="grip.at.y"
+            :r="line * 3"
+            fill="#ffcf3f"
+            stroke="#17202b"
+            :stroke-width="line * 0.8"
+          />
+        </g>
       </TopPicture>
     </div>
+    <p
+      v-if="note"
+      class="pointer-events-none absolute inset-x-3 top-2 rounded-lg border border-tape-deep bg-tape-pale/95 px-3 py-2"
+      data-trial
+    >
+      {{ note }}
+    </p>
     <p class="sr-only" role="status">{{ saying }}</p>
   </div>
 </template>
+
+<style scoped>
+.grip {
+  cursor: grab;
+}
+</style>

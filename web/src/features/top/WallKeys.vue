@@ -17,7 +17,7 @@ const ANY_HINTS = [
   ['G', 'grey'],
 ]
 const BLOCK_HINTS = [['↑↓←→', 'choose'], ['R', 'turn'], ['M', 'mirror'], ...ANY_HINTS, ['Enter', 'build']]
-const EDGE_HINTS = [['↑↓←→', 'choose'], ['U', 'next unit along it'], ...ANY_HINTS]
+const EDGE_HINTS = [['↑↓←→', 'choose'], ['U', 'next unit along it'], ['W', 'wider'], ...ANY_HINTS]
 const hints = computed(() => (isEdge(props.part) ? EDGE_HINTS : BLOCK_HINTS))
 </script>
 

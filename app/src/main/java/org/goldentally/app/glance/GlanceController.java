@@ -1,5 +1,6 @@
 package org.goldentally.app.glance;
 
+import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -9,9 +10,11 @@ import org.goldentally.app.load.Heavy;
 import org.goldentally.app.plan.ShoppingLists;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.sew.SewProgress;
+import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.app.top.TopPictureView;
 import org.goldentally.app.top.TopWords;
+import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.plans.PlanInWords;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
@@ -22,6 +25,8 @@ import org.goldentally.core.versions.Comparison;
 import org.goldentally.core.versions.Comparison.Row;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -39,14 +44,21 @@ class GlanceController {
     private final ShoppingLists shopping;
     private final CutSheets sheets;
     private final SewProgress progress;
+    private final ClothsOfDesign shelf;
 
     GlanceController(
-            Quilts quilts, QuiltTally tallies, ShoppingLists shopping, CutSheets sheets, SewProgress progress) {
+            Quilts quilts,
+            QuiltTally tallies,
+            ShoppingLists shopping,
+            CutSheets sheets,
+            SewProgress progress,
+            ClothsOfDesign shelf) {
         this.quilts = quilts;
         this.tallies = tallies;
         this.shopping = shopping;
         this.sheets = sheets;
         this.progress = progress;
+        this.shelf = shelf;
     }
 
     /**
@@ -76,6 +88,14 @@ class GlanceController {
             return new PictureView(TopPictureView.of(top), TopWords.colours(top));
         }
     }
+
+    /**
+     * What a change would make of a quilt, while it is being tried.
+     *
+     * @param size finished
+     * @param buys each length that would be short
+     */
+    record TrialView(TopPictureView picture, String size, String blocks, List<String> buys) {}
 
     /** Quilts side by side: what differs first, then what is the same. */
     record ComparedView(List<VersionView> versions, List<RowView> differ, List<RowView> same) {}
@@ -107,6 +127,15 @@ class GlanceController {
                 cut.steps(),
                 made.made(),
                 made.needed());
+    }
+
+    /** A design that is not kept, with the shelf as it is: what its top would look like, measure, and what it would buy. */
+    @PostMapping("/trial")
+    TrialView trial(@Valid @RequestBody QuiltDesign design) {
+        QuiltDesign named = shelf.named(design);
+        QuiltTop top = tallies.top(named);
+        ShoppingList list = shopping.list(named);
+        return new TrialView(TopPictureView.of(top), TopWords.size(top), top.blocksInWords(), list.lengthsOfCloths());
     }
 
     /** Two or three quilts side by side, each as it is kept. */
