@@ -25,6 +25,8 @@ const KINDS: { kind: Setting['kind']; name: string }[] = [
 const unit = computed(() => props.top.unitOfLength)
 const block = computed(() => props.top.sizes[0]!)
 const whole = computed(() => props.top.sizes[2]!)
+/** Where it goes on beyond the last block. */
+const OUTSIDE = { BOTH: 'round the outside too', ROWS: 'above and below too', COLUMNS: 'at both sides too' }
 const sashed = computed(() => props.design.sashing.width !== '')
 const pieced = computed(() => props.design.sashing.units.some((each) => each.kind !== 'PLAIN'))
 
@@ -271,7 +273,20 @@ function turns(place: number, key: string) {
           :value="design.sashing.units[0]?.cloths[0] ?? ''"
           @chosen="sashCloth"
         />
+        <label v-if="design.setting.kind === 'STRAIGHT'" class="flex items-center gap-2"
+          ><span class="flex-1">It lies</span>
+          <select
+            class="field w-44"
+            :value="design.sashing.between"
+            @change="sash({ between: ($event.target as HTMLSelectElement).value as QuiltDesign['sashing']['between'] })"
+          >
+            <option value="BOTH">between blocks and rows</option>
+            <option value="ROWS">between rows only</option>
+            <option value="COLUMNS">between the blocks of a row only</option>
+          </select>
+        </label>
         <ClothSelect
+          v-if="design.sashing.between === 'BOTH'"
           label="Cornerstones"
           :cloths="design.cloths"
           :value="design.sashing.cornerstones"
@@ -285,7 +300,7 @@ function turns(place: number, key: string) {
             :checked="design.sashing.around"
             @change="sash({ around: ($event.target as HTMLInputElement).checked })"
           />
-          round the outside too</label
+          {{ OUTSIDE[design.sashing.between] }}</label
         >
         <p v-if="pieced" class="text-sm text-soft">
           Dress the units of the sashing on the wall: choose a strip, then a cloth.

@@ -135,7 +135,12 @@ public final class NamedChange {
         places();
         say(
                 QuiltDesign::sashing,
-                sashing -> sashing.unwanted() ? "no sashing" : "sashing " + measured(sashing.width()));
+                sashing -> sashing.unwanted()
+                        ? "no sashing"
+                        : "sashing " + measured(sashing.width())
+                                + (sashing.between() == SashingDesign.Between.BOTH
+                                        ? ""
+                                        : " " + sashing.between().words()));
     }
 
     private void places() {

@@ -7,6 +7,7 @@ import org.goldentally.core.design.BlockSizeDesign.As;
 import org.goldentally.core.design.BlockSizeDesign.Of;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
@@ -21,6 +22,7 @@ import org.goldentally.core.problem.RefusedException;
  *
  * @param blockWidth finished width of a block's place
  * @param sashing finished width of the sashing; nothing where there is none
+ * @param sashed where there is sashing
  * @param borders finished width of each border
  * @param unitLengths how long plain and striped units are along each border; nothing is as long as the border is wide
  */
@@ -29,6 +31,7 @@ public record TopSizes(
         Length blockWidth,
         Length blockHeight,
         Length sashing,
+        SashingDesign.Between sashed,
         List<Length> borders,
         List<Length> unitLengths) {
 
@@ -40,6 +43,16 @@ public record TopSizes(
 
     /** Smaller blocks and narrower strips than this, finished, cannot be sewn: 1/4 in (our own limit). */
     private static final Length SMALLEST = Length.inches(0, 1, 4);
+
+    /** Finished width of the strips between the blocks of a row; nothing where there are none. */
+    public Length sashingBetweenColumns() {
+        return sashed.partsColumns() ? sashing : Length.ZERO;
+    }
+
+    /** Finished width of the strips between the rows; nothing where there are none. */
+    public Length sashingBetweenRows() {
+        return sashed.partsRows() ? sashing : Length.ZERO;
+    }
 
     static TopSizes of(QuiltDesign design) {
         MeasureSystem system = design.system();
@@ -75,6 +88,15 @@ public record TopSizes(
                     "a half-drop has no room for sashing: its blocks lie across the joins of the next row",
                     "empty the width, or set the blocks straight or on point"));
         }
+        if (design.setting().kind() == SettingDesign.Kind.ON_POINT
+                && !design.sashing().unwanted()
+                && design.sashing().between() != SashingDesign.Between.BOTH) {
+            problems.add(new Problem(
+                    "Sashing",
+                    "on point it lies round each block, not "
+                            + design.sashing().between().words(),
+                    "let it lie " + SashingDesign.Between.BOTH.words() + ", or set the blocks straight"));
+        }
         List<Length> borders = new ArrayList<>();
         List<Length> unitLengths = new ArrayList<>();
         for (int i = 0; i < design.borders().size(); i++) {
@@ -93,7 +115,7 @@ public record TopSizes(
         if (!problems.isEmpty()) {
             throw new RefusedException(problems);
         }
-        return new TopSizes(settings, width, height, sashing, borders, unitLengths);
+        return new TopSizes(settings, width, height, sashing, design.sashing().between(), borders, unitLengths);
     }
 
     private static Length blockSide(

@@ -108,7 +108,9 @@ public record SizeAdvice(int across, int down, Length border, Length width, Leng
         return switch (design.setting().kind()) {
             case ON_POINT -> block.plus(s).timesRootTwo().times(count);
             case STRAIGHT, HALF_DROP ->
-                block.times(count).plus(s.times(count + (design.sashing().around() ? 1 : -1)));
+                block.times(count)
+                        .plus((across ? sizes.sashingBetweenColumns() : sizes.sashingBetweenRows())
+                                .times(count + (design.sashing().around() ? 1 : -1)));
         };
     }
 

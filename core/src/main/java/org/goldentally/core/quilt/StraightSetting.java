@@ -19,85 +19,108 @@ final class StraightSetting {
     private final List<Flaw> flaws;
     private final List<TopPart> parts = new ArrayList<>();
 
+    /** Width of the strips between the blocks of a row, and of those between the rows; nothing where there are none. */
+    private final Length standing;
+
+    private final Length lying;
+    private final boolean around;
+    private final int first;
+    private final Length startAcross;
+    private final Length startDown;
+
     StraightSetting(QuiltDesign design, TopSizes sizes, BlockFigures blocks, List<Flaw> flaws) {
         this.design = design;
         this.sizes = sizes;
         this.blocks = blocks;
         this.flaws = flaws;
+        this.standing = sizes.sashingBetweenColumns();
+        this.lying = sizes.sashingBetweenRows();
+        this.around = design.sashing().around() && sizes.sashing().isPositive();
+        this.first = around ? 0 : 1;
+        this.startAcross = around ? standing : Length.ZERO;
+        this.startDown = around ? lying : Length.ZERO;
     }
 
     Centre lay() {
         int across = design.setting().across();
         int down = design.setting().down();
-        Length s = sizes.sashing();
         Length w = sizes.blockWidth();
         Length h = sizes.blockHeight();
-        boolean around = design.sashing().around() && s.isPositive();
-        Length start = around ? s : Length.ZERO;
         for (int r = 0; r < down; r++) {
             for (int c = 0; c < across; c++) {
-                Length x = start.plus(w.plus(s).times(c));
-                Length y = start.plus(h.plus(s).times(r));
+                Length x = startAcross.plus(w.plus(standing).times(c));
+                Length y = startDown.plus(h.plus(lying).times(r));
                 parts.add(blocks.part(r, c, "row " + (r + 1) + ", block " + (c + 1), x, y, flaws));
             }
         }
         int ends = around ? 1 : -1;
-        Length width = w.times(across).plus(s.times(across + ends));
-        Length height = h.times(down).plus(s.times(down + ends));
-        if (s.isPositive()) {
-            sash(across, down, around, width);
+        Length width = w.times(across).plus(standing.times(across + ends));
+        Length height = h.times(down).plus(lying.times(down + ends));
+        if (sizes.sashing().isPositive()) {
+            SashingFigures figures = new SashingFigures(design, sizes, blocks);
+            sashColumns(figures, across, standing.isPositive() ? down : 0);
+            sashRows(figures, across, lying.isPositive() ? past(down) : first, width);
         }
         return new Centre(width, height, parts);
     }
 
-    /** Upright strips between the blocks of each row, lying ones between the rows, and the squares where they meet. */
-    private void sash(int across, int down, boolean around, Length width) {
-        Length s = sizes.sashing();
-        Length w = sizes.blockWidth();
+    /** Upright strips between the blocks of each row, each as long as a block is high. */
+    private void sashColumns(SashingFigures figures, int across, int down) {
         Length h = sizes.blockHeight();
-        Length start = around ? s : Length.ZERO;
-        int first = around ? 0 : 1;
-        int pastAcross = around ? across + 1 : across;
-        int pastDown = around ? down + 1 : down;
-        boolean cornerstones = !design.sashing().cornerstones().isEmpty();
-        SashingFigures figures = new SashingFigures(design, sizes, blocks);
         for (int r = 0; r < down; r++) {
-            for (int c = first; c < pastAcross; c++) {
-                Length x = start.plus(w.plus(s).times(c)).minus(s);
-                Length y = start.plus(h.plus(s).times(r));
+            for (int c = first; c < past(across); c++) {
+                Length y = startDown.plus(h.plus(lying).times(r));
                 PartId id = new PartId.StandingSash(r, c);
                 add(
                         Kind.SASHING,
                         id,
                         "row " + (r + 1) + ", strip " + (c + 1 - first),
                         figures.strip(h, id),
-                        Placing.turned(h, s, false, 1, x, y));
+                        Placing.turned(h, standing, false, 1, beforeColumn(c), y));
             }
         }
-        for (int r = first; r < pastDown; r++) {
-            Length y = start.plus(h.plus(s).times(r)).minus(s);
+    }
+
+    /** Lying strips between the rows, whole ones where there are no squares for them to meet at. */
+    private void sashRows(SashingFigures figures, int across, int past, Length width) {
+        boolean cornerstones = !design.sashing().cornerstones().isEmpty() && standing.isPositive();
+        for (int r = first; r < past; r++) {
+            Length y = startDown.plus(sizes.blockHeight().plus(lying).times(r)).minus(lying);
             String where = around && r == 0 ? "above row 1" : "below row " + r;
-            if (!cornerstones) {
+            if (cornerstones) {
+                sashWithStones(figures, r, across, where, y);
+            } else {
                 PartId id = new PartId.LyingSash(r);
-                add(Kind.SASHING, id, where, figures.strip(width, id), Placing.upright(width, s, Length.ZERO, y));
-                continue;
-            }
-            for (int c = 0; c < across; c++) {
-                Length x = start.plus(w.plus(s).times(c));
-                PartId id = new PartId.LyingSashAt(r, c);
-                add(Kind.SASHING, id, where + ", strip " + (c + 1), figures.strip(w, id), Placing.upright(w, s, x, y));
-            }
-            for (int c = first; c < pastAcross; c++) {
-                Length x = start.plus(w.plus(s).times(c)).minus(s);
-                PartId id = new PartId.Cornerstone(r, c);
-                add(
-                        Kind.CORNERSTONE,
-                        id,
-                        where + ", cornerstone " + (c + 1 - first),
-                        figures.cornerstone(id),
-                        Placing.upright(s, s, x, y));
+                add(Kind.SASHING, id, where, figures.strip(width, id), Placing.upright(width, lying, Length.ZERO, y));
             }
         }
+    }
+
+    private void sashWithStones(SashingFigures figures, int row, int across, String where, Length y) {
+        Length w = sizes.blockWidth();
+        for (int c = 0; c < across; c++) {
+            Length x = startAcross.plus(w.plus(standing).times(c));
+            PartId id = new PartId.LyingSashAt(row, c);
+            add(Kind.SASHING, id, where + ", strip " + (c + 1), figures.strip(w, id), Placing.upright(w, lying, x, y));
+        }
+        for (int c = first; c < past(across); c++) {
+            PartId id = new PartId.Cornerstone(row, c);
+            add(
+                    Kind.CORNERSTONE,
+                    id,
+                    where + ", cornerstone " + (c + 1 - first),
+                    figures.cornerstone(id),
+                    Placing.upright(standing, lying, beforeColumn(c), y));
+        }
+    }
+
+    private Length beforeColumn(int column) {
+        return startAcross.plus(sizes.blockWidth().plus(standing).times(column)).minus(standing);
+    }
+
+    /** Round the outside there is one strip more than there are blocks, else one less. */
+    private int past(int blocksInLine) {
+        return around ? blocksInLine + 1 : blocksInLine;
     }
 
     private void add(Kind kind, PartId id, String where, Figure figure, Placing placing) {

@@ -13,6 +13,7 @@ import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.measure.Length;
@@ -107,8 +108,15 @@ public record Comparison(List<Row> rows) {
                 each -> each.design().sashing().unwanted()
                         ? NONE
                         : each.system()
-                                .writer()
-                                .writeWithUnit(each.top().sizes().sashing()));
+                                        .writer()
+                                        .writeWithUnit(each.top().sizes().sashing())
+                                + (each.design().sashing().between() == SashingDesign.Between.BOTH
+                                        ? ""
+                                        : ", "
+                                                + each.design()
+                                                        .sashing()
+                                                        .between()
+                                                        .words()));
         row(rows, "Borders, finished", versions, Comparison::borders);
         manyRows(rows, versions, Comparison::units);
         row(

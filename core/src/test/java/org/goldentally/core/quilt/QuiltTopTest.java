@@ -1,6 +1,7 @@
 package org.goldentally.core.quilt;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import java.util.List;
@@ -13,6 +14,7 @@ import org.goldentally.core.design.BlockSizeDesign.Of;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.PlaceDesign.Exchange;
+import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.design.SettingDesign.Halves;
 import org.goldentally.core.design.SettingDesign.Kind;
 import org.goldentally.core.measure.Length;
@@ -109,6 +111,31 @@ class QuiltTopTest {
         assertThat(TopCount.of(long_).strips())
                 .extracting(group -> group.count() + " × " + group.unit().finishedWidth())
                 .containsExactly("4 × 8 in", "1 × 28 in");
+    }
+
+    /** 3 × 2 blocks of 8 in with 2 in: 24 × 18 with one strip between the rows, 28 × 16 with two between the columns. */
+    @Test
+    void sashingBetweenRowsOrColumnsOnlyMakesTheTopWiderOneWayOnly() {
+        Tops tops = Tops.of(3, 2, "8", "pinwheel").sash("2", "c", false, UnitDesign.plain("b"));
+        assertThat(sizeAndStrips(tops.sashed(SashingDesign.Between.ROWS))).isEqualTo("24 in × 18 in: 1 × 24 in");
+        assertThat(sizeAndStrips(tops.sashed(SashingDesign.Between.COLUMNS))).isEqualTo("28 in × 16 in: 4 × 8 in");
+        tops.sash("2", "c", true, UnitDesign.plain("b"));
+        assertThat(sizeAndStrips(tops.sashed(SashingDesign.Between.ROWS))).isEqualTo("24 in × 22 in: 3 × 24 in");
+        assertThat(sizeAndStrips(tops.sashed(SashingDesign.Between.COLUMNS))).isEqualTo("32 in × 16 in: 8 × 8 in");
+        assertThatThrownBy(() -> tops.set(Kind.ON_POINT)
+                        .sashed(SashingDesign.Between.ROWS)
+                        .top())
+                .isInstanceOf(RefusedException.class)
+                .hasMessageContaining("on point it lies round each block");
+    }
+
+    private static String sizeAndStrips(Tops tops) {
+        QuiltTop top = tops.top();
+        assertThat(TopCount.of(top).pieces()).noneMatch(piece -> piece.label().equals("cornerstone"));
+        return top.finishedWidth() + " × " + top.finishedHeight() + ": "
+                + TopCount.of(top).strips().stream()
+                        .map(group -> group.count() + " × " + group.unit().finishedWidth())
+                        .collect(java.util.stream.Collectors.joining(", "));
     }
 
     @Test

@@ -16,6 +16,7 @@ import org.goldentally.core.chance.Tries;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.PlaceDesign.Exchange;
+import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.design.SettingDesign.Between;
 import org.goldentally.core.design.SettingDesign.Kind;
 import org.goldentally.core.geometry.Polygon;
@@ -145,6 +146,9 @@ class RandomTopsTest {
                     sashing == 3 ? "e" : "",
                     flag,
                     sashing == 2 ? UnitDesign.of(UnitKind.HALF_SQUARE, 0, "b", "a") : UnitDesign.plain("c"));
+            if (kind == Kind.STRAIGHT) {
+                tops.sashed(chance.of(SashingDesign.Between.values()));
+            }
         }
         return border(tops, chance.between(0, 5), chance.of(Corners.values()), flag);
     }

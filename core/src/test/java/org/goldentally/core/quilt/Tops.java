@@ -187,6 +187,13 @@ public final class Tops {
         return this;
     }
 
+    /** The sashing there is, between the one or the other only. */
+    public Tops sashed(SashingDesign.Between between) {
+        sashing =
+                new SashingDesign(sashing.width(), sashing.units(), sashing.cornerstones(), sashing.around(), between);
+        return this;
+    }
+
     public Tops border(BorderDesign border) {
         borders.add(border);
         return this;

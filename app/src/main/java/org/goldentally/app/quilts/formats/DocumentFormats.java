@@ -14,7 +14,8 @@ public final class DocumentFormats {
             new ThirdFormat(),
             new FourthFormat(),
             new FifthFormat(),
-            new SixthFormat());
+            new SixthFormat(),
+            new SeventhFormat());
 
     /** The format that the last step writes. */
     public static final int NEWEST = STEPS.size() + 1;
