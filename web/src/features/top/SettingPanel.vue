@@ -276,7 +276,7 @@ function turns(place: number, key: string) {
         <label v-if="design.setting.kind === 'STRAIGHT'" class="flex items-center gap-2"
           ><span class="flex-1">It lies</span>
           <select
-            class="field w-44"
+            class="field w-60"
             :value="design.sashing.between"
             @change="sash({ between: ($event.target as HTMLSelectElement).value as QuiltDesign['sashing']['between'] })"
           >

@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.TreeMap;
+import org.goldentally.core.design.QuiltDesign;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.web.client.RestClient;
@@ -76,7 +77,7 @@ class ApiContractIT {
             }
         }
         version(found, "QuiltFile", "goldenTallyQuilt", 1);
-        version(found, "QuiltDesign", "format", 7);
+        version(found, "QuiltDesign", "format", QuiltDesign.CURRENT_FORMAT);
         ObjectNode schema = JSON.createObjectNode();
         schema.put("$schema", "https://json-schema.org/draft/2020-12/schema");
         schema.put("$id", "golden-tally:quilt-file-1");

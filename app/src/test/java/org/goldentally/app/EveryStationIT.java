@@ -115,7 +115,10 @@ class EveryStationIT {
                 .put("halves", of(random, "BLOCK", "PLAIN"));
         if (random.nextInt(3) == 0
                 && !design.path("setting").path("kind").asString().equals("HALF_DROP")) {
-            ((ObjectNode) design.path("sashing")).put("width", of(random, "1 in", "1 1/4 in", "3 cm"));
+            boolean straight = design.path("setting").path("kind").asString().equals("STRAIGHT");
+            ((ObjectNode) design.path("sashing"))
+                    .put("width", of(random, "1 in", "1 1/4 in", "3 cm"))
+                    .put("between", straight ? of(random, "BOTH", "ROWS", "COLUMNS") : "BOTH");
         }
         ArrayNode borders = design.withArray("borders");
         for (int border = random.nextInt(3); border > 0; border--) {

@@ -124,8 +124,6 @@ class PicturesIT {
         page.locator("[data-tap='2']").click();
         assertThat(page.locator("[data-unconfirmed]")).hasCount(0);
         take("sew");
-        card("crossed with");
-        take("sew-hourglass");
         open("Geese at dusk");
         sew();
         card("Dutchman");
@@ -134,6 +132,12 @@ class PicturesIT {
         card("Rows");
         page.getByLabel("How it is joined").evaluate("section => section.scrollIntoView({ block: 'start' })");
         take("sew-rows");
+        page.setViewportSize(768, 1024);
+        page.getByText("At the table: one card at a time").click();
+        page.locator("[data-table]").waitFor();
+        page.keyboard().press("PageUp");
+        page.waitForTimeout(600);
+        take("table");
     }
 
     private void sew() {
