@@ -3,10 +3,11 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import { useOpenQuilt } from '@/features/quilts'
-import { ProblemNote, WaitNote } from '@/shared'
+import { kept, ProblemNote, WaitNote } from '@/shared'
 import ClothCard from './ClothCard.vue'
 import ShelfEntry from './ShelfEntry.vue'
 import ShelfFiles from './ShelfFiles.vue'
+import ShelfPicture from './ShelfPicture.vue'
 import ShelfReach from './ShelfReach.vue'
 import { useShelf } from './queries'
 import { useShelfActs } from './useShelfActs'
@@ -20,6 +21,13 @@ const problems = ref<Problem[]>([])
 /** What was done to the shelf last, said beside the field, to be taken back at once. */
 const done = ref('')
 const acts = useShelfActs()
+
+const SHOWN = 'golden-tally.shelf-as-it-lies'
+const asShelf = ref(kept.read<boolean>(SHOWN) ?? false)
+function show(asItLies: boolean) {
+  asShelf.value = asItLies
+  kept.write(SHOWN, asItLies)
+}
 
 function added(understood: string) {
   done.value = `Added: ${understood}`
@@ -66,9 +74,16 @@ function refresh() {
       <p v-else-if="!cloths.length" class="card p-5">
         The shelf is empty. Type your first cloth above; the measured size counts, not the one on the label.
       </p>
-      <ul v-else class="space-y-3" aria-label="Shelf">
-        <ClothCard v-for="cloth in cloths" :key="cloth.id" :cloth="cloth" @changed="refresh" @removed="remove" />
-      </ul>
+      <template v-else>
+        <div class="flex gap-2" role="group" aria-label="How the shelf is shown">
+          <button class="button" :aria-pressed="!asShelf" @click="show(false)">Line by line</button>
+          <button class="button" :aria-pressed="asShelf" @click="show(true)">As it lies</button>
+        </div>
+        <ShelfPicture v-if="asShelf" :cloths="cloths" @changed="refresh" @removed="remove" />
+        <ul v-else class="space-y-3" aria-label="Shelf">
+          <ClothCard v-for="cloth in cloths" :key="cloth.id" :cloth="cloth" @changed="refresh" @removed="remove" />
+        </ul>
+      </template>
     </div>
     <aside class="space-y-4">
       <ShelfReach v-if="quilt.id.value && quilt.design.value" :quilt-id="quilt.id.value" :design="quilt.design.value" />

@@ -174,7 +174,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
         <button
           v-for="button in BUTTONS"
           :key="button.key"
-          class="button min-h-16 px-5 text-lg"
+          class="button px-5 py-4 text-lg"
           :class="{ 'button-main flex-1 max-lg:basis-full': button.main, 'max-lg:flex-1': !button.main }"
           :data-tap="button.key"
           @click="button.act()"

@@ -54,10 +54,10 @@ defineExpose({ tell })
       }}
     </p>
     <div class="flex flex-wrap gap-3">
-      <button class="button min-h-20 px-8 text-2xl" @click="goTo(cards.length - 1)">Back</button>
+      <button class="button px-8 py-5 text-2xl" @click="goTo(cards.length - 1)">Back</button>
       <button
         v-if="done.size < cards.length"
-        class="button button-main min-h-20 px-8 text-2xl"
+        class="button button-main px-8 py-5 text-2xl"
         @click="goTo(firstOpen(cards, (key) => done.has(key)))"
       >
         To the first that is left out
@@ -87,11 +87,11 @@ defineExpose({ tell })
     </div>
     <p class="rounded-lg bg-brick-pale p-2 text-lg"><strong>Blade care.</strong> {{ sheets.caution }}</p>
     <div class="sticky bottom-0 flex gap-3 bg-white py-2">
-      <button class="button min-h-20 px-6 text-2xl" :disabled="at === 0" @click="tell({ act: 'back' })">Back</button>
-      <button class="button button-main min-h-20 flex-1 text-3xl" @click="tell({ act: 'done' })">
+      <button class="button px-6 py-5 text-2xl" :disabled="at === 0" @click="tell({ act: 'back' })">Back</button>
+      <button class="button button-main flex-1 py-5 text-3xl" @click="tell({ act: 'done' })">
         {{ done.has(card.key) ? 'Done already: on' : 'Done' }}
       </button>
-      <button v-if="done.has(card.key)" class="button min-h-20 px-6 text-2xl" @click="taps.tick(card.key, false)">
+      <button v-if="done.has(card.key)" class="button px-6 py-5 text-2xl" @click="taps.tick(card.key, false)">
         Not done
       </button>
     </div>

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useTaps, withTaps } from '@/features/bench'
 import { useOpenQuilt } from '@/features/quilts'
-import { CountTyped, useBatches, useCard } from '@/features/sew'
+import { CountTyped, LayoutDrawing, useBatches, useCard } from '@/features/sew'
 import { useClothColours } from '@/features/top'
 import { StepDrawing, TallyMarks, WaitNote } from '@/shared'
 import type { Told } from './hands'
@@ -58,11 +58,14 @@ const wrongSides = computed(() =>
     ROLES.map((role, i) => [role, `color-mix(in srgb, ${colourOf(card.value?.roles[i])} 55%, white)`]),
   ),
 )
+const isUnits = computed(() => batch.value?.kind === 'UNITS' || batch.value?.kind === 'HALVES')
 /** What is spoiled one by one, and several of it. */
 const spoilt = computed(
   () => ({ UNITS: 'unit', HALVES: 'half' })[String(batch.value?.kind)] ?? batch.value?.setName ?? '',
 )
 const things = computed(() => ({ unit: 'units', half: 'halves' })[spoilt.value] ?? `${batch.value?.setName}s`)
+/** How blocks, rows and borders are laid out; of those alike in other cloths the first is enough to see. */
+const joined = computed(() => (isUnits.value ? [] : (card.value?.layouts ?? []).slice(0, 1)))
 /** What the server says of what is left knows nothing of taps that wait. */
 const left = computed(() =>
   counts.value?.unconfirmed
@@ -133,16 +136,16 @@ defineExpose({ tell })
             <button
               v-for="hand in ['left', 'right']"
               :key="hand"
-              class="button min-h-16 px-5 text-xl"
+              class="button px-5 py-4 text-xl"
               @click="write('UNIT_SPOILED', 1, hand)"
             >
               One {{ hand }}-hand spoiled
             </button>
           </template>
-          <button v-else class="button min-h-16 px-5 text-xl" @click="write('UNIT_SPOILED')">
+          <button v-else class="button px-5 py-4 text-xl" @click="write('UNIT_SPOILED')">
             One {{ spoilt }} spoiled
           </button>
-          <button class="button min-h-16 px-5 text-xl" @click="write('TAKE_BACK')">Take back</button>
+          <button class="button px-5 py-4 text-xl" @click="write('TAKE_BACK')">Take back</button>
         </div>
         <CountTyped
           v-if="!batch.handed"
@@ -159,6 +162,20 @@ defineExpose({ tell })
             <span class="text-soft">{{ check.name }}</span> <strong>{{ check.size }}</strong>
           </li>
         </ul>
+        <template v-for="layout in joined" :key="layout.name">
+          <h2 class="text-2xl font-bold">Lay out and join {{ layout.name }}</h2>
+          <LayoutDrawing
+            :layout="layout"
+            :colours="colours"
+            :lit="card.litPieces"
+            pressing
+            class="max-h-[60dvh] w-full"
+          />
+          <p class="text-xl text-soft">Arrows: the side to which each seam is pressed; ↔ and ↕ open.</p>
+          <ol class="list-decimal space-y-1 pl-8 text-2xl">
+            <li v-for="join in layout.joins" :key="join">{{ join }}.</li>
+          </ol>
+        </template>
         <p v-if="card.handling" role="note" class="rounded-lg bg-brick-pale p-3 text-xl">{{ card.handling }}</p>
         <p class="rounded-lg bg-brick-pale p-3 text-xl">
           Pins out before the needle. Fingers clear of the iron's point and of hot steam. The makers' instructions come
@@ -167,8 +184,8 @@ defineExpose({ tell })
       </div>
     </div>
     <div class="sticky bottom-0 flex gap-3 bg-white py-2">
-      <button class="button min-h-20 px-6 text-2xl" :disabled="at === 0 && number === 0" @click="back">Back</button>
-      <button class="button button-main min-h-20 flex-1 text-3xl" @click="tell({ act: 'done' })">
+      <button class="button px-6 py-5 text-2xl" :disabled="at === 0 && number === 0" @click="back">Back</button>
+      <button class="button button-main flex-1 py-5 text-3xl" @click="tell({ act: 'done' })">
         <template v-if="step">{{ at + 1 < last ? 'Next step' : 'To the count' }}</template>
         <template v-else-if="isDone">{{
           number + 1 < sew.batches.length ? 'All made: the next batch' : 'All made'
@@ -177,7 +194,7 @@ defineExpose({ tell })
       </button>
       <button
         v-if="!step && !isDone && number + 1 < sew.batches.length"
-        class="button min-h-20 px-6 text-2xl"
+        class="button px-6 py-5 text-2xl"
         @click="next"
       >
         Next batch

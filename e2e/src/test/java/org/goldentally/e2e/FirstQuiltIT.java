@@ -220,7 +220,8 @@ class FirstQuiltIT {
 
     private void tabTo(Locator wanted, String name) {
         assertThat(wanted).isVisible();
-        for (int i = 0; i < 90; i++) {
+        // The list of quilts, which other journeys lengthen, may lie before it.
+        for (int i = 0; i < 400; i++) {
             if ((boolean) wanted.evaluate("element => element === document.activeElement")) {
                 return;
             }

@@ -44,6 +44,14 @@ class ShelfToSheetIT {
                         "text/csv",
                         "cloth,count,form,width,length\nchalk,1,length,42,90\n".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("1 line put on the shelf.")).isVisible();
+        // As it lies a pack is one, and the newest comes first.
+        button("As it lies").click();
+        assertThat(page.locator("[data-lot]").first()).containsText("chalk");
+        assertThat(page.locator("[data-lot]").nth(1)).containsText("6 prints");
+        page.locator("[data-lot]").nth(1).click();
+        assertThat(page.locator("[data-opened] [data-cloth]")).hasCount(6);
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+        button("Line by line").click();
         assertThat(Browser.seriousFindings(page)).isEmpty();
 
         station("Top").click();

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.app.account.OwnersTurn;
+import org.goldentally.app.drawing.PieceOutline;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.problems.StaleVersionException;
 import org.goldentally.core.cloth.ClothPiece;
@@ -53,17 +54,29 @@ public class Shelf {
         this.owner = owner;
     }
 
-    /** A line of the shelf: as typed, and as understood. */
+    /** A line of the shelf: as typed, and as understood; the piece is to be drawn. */
     public record ShelfLineView(
-            UUID id, int version, String typed, String understood, MeasureSystem system, int count) {}
+            UUID id,
+            int version,
+            String typed,
+            String understood,
+            MeasureSystem system,
+            int count,
+            PieceOutline piece) {}
 
-    /** A cloth with its lines. */
+    /**
+     * A cloth with its lines.
+     *
+     * @param lightness overruled, as typed
+     * @param judged its lightness as it is judged, CIELAB L*, for what is sorted by value
+     */
     public record ShelfClothView(
             UUID id,
             int version,
             String name,
             String colour,
             String lightness,
+            double judged,
             String value,
             boolean directional,
             String kind,
@@ -287,6 +300,7 @@ public class Shelf {
                 cloth.name(),
                 cloth.colour(),
                 facts.lightness(),
+                value,
                 facts.guessed() && facts.lightness().isBlank()
                         ? "colour only guessed"
                         : Lightness.word(value) + ", " + Math.round(value) + " of 100",
@@ -308,6 +322,7 @@ public class Shelf {
                 piece.typed(),
                 line.describe(piece.system()),
                 piece.system(),
-                piece.count());
+                piece.count(),
+                PieceOutline.of(piece.piece()));
     }
 }
