@@ -76,8 +76,12 @@ function refresh() {
       </p>
       <template v-else>
         <div class="flex gap-2" role="group" aria-label="How the shelf is shown">
-          <button class="button" :aria-pressed="!asShelf" @click="show(false)">Line by line</button>
-          <button class="button" :aria-pressed="asShelf" @click="show(true)">As it lies</button>
+          <button class="button" :class="{ 'button-main': !asShelf }" :aria-pressed="!asShelf" @click="show(false)">
+            Line by line
+          </button>
+          <button class="button" :class="{ 'button-main': asShelf }" :aria-pressed="asShelf" @click="show(true)">
+            As it lies
+          </button>
         </div>
         <ShelfPicture v-if="asShelf" :cloths="cloths" @changed="refresh" @removed="remove" />
         <ul v-else class="space-y-3" aria-label="Shelf">
