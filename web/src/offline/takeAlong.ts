@@ -24,6 +24,8 @@ const isControlled = () => 'serviceWorker' in navigator && !!navigator.serviceWo
 export function useTakenAlong(quiltId: Ref<string | undefined>, batches: Ref<readonly string[] | undefined>) {
   const answering = useAnswering()
   const here = ref(new Set<string>())
+  /** Whether the stations themselves were answered, each of them. */
+  const stations = ref(false)
   let going: { stopped: boolean } | undefined
 
   async function take(id: string, keys: readonly string[]) {
@@ -38,7 +40,9 @@ export function useTakenAlong(quiltId: Ref<string | undefined>, batches: Ref<rea
       () => call('GET', '/api/quilts/{id}/sew', { path: { id } }),
       () => call('GET', '/api/shelf', undefined),
     ]
-    for (const each of ask) if (!turn.stopped) await each().catch(() => undefined)
+    let answered = true
+    for (const each of ask) if (!turn.stopped) await each().catch(() => (answered = false))
+    if (!turn.stopped) stations.value = answered && answering.value
     for (const batch of keys.slice(0, MOST_CARDS)) {
       if (turn.stopped || !answering.value) return
       if (here.value.has(batch)) continue
@@ -60,17 +64,18 @@ export function useTakenAlong(quiltId: Ref<string | undefined>, batches: Ref<rea
     () => {
       stop()
       here.value = new Set()
+      stations.value = false
       if (quiltId.value && batches.value && isControlled() && answering.value) void take(quiltId.value, batches.value)
     },
     { immediate: true },
   )
   onUnmounted(stop)
-  const wanted = computed(() => Math.min(MOST_CARDS, batches.value?.length ?? 0))
+  const wanted = computed(() => batches.value?.length ?? 0)
   return {
     /** Whether this browser keeps anything at all. */
     can: computed(() => here.value.size > 0),
     cards: computed(() => here.value.size),
     wanted,
-    all: computed(() => wanted.value > 0 && here.value.size >= wanted.value),
+    all: computed(() => stations.value && wanted.value > 0 && here.value.size >= wanted.value),
   }
 }

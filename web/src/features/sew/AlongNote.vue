@@ -17,7 +17,7 @@ const along = useTakenAlong(quilt.id, keys)
       {{ along.wanted.value }} cards.</template
     >
     <template v-else
-      >Being kept for when there is no network: {{ along.cards.value }} of {{ along.wanted.value }} cards.</template
+      >Kept so far for when there is no network: {{ along.cards.value }} of {{ along.wanted.value }} cards.</template
     >
   </p>
 </template>

@@ -29,6 +29,10 @@ watch(
   },
   { immediate: true },
 )
+/** Cloths of which there is nothing to cut from, so no card either. */
+const without = computed(
+  () => sheets.value?.cloths.filter((cloth) => !cloth.pieces.length).map((cloth) => cloth.name) ?? [],
+)
 const card = computed(() => cards.value[at.value ?? 0])
 const goTo = (next: number) => (at.value = Math.min(cards.value.length, Math.max(0, next)))
 
@@ -50,8 +54,15 @@ defineExpose({ tell })
   <section v-else-if="!card" class="flex flex-1 flex-col justify-center gap-4 p-6" aria-label="Cut">
     <p class="text-4xl font-bold" role="status">
       {{
-        done.size === cards.length ? 'All cut.' : `That was the last step; ${cards.length - done.size} are left out.`
+        done.size === cards.length
+          ? without.length
+            ? 'All steps are done.'
+            : 'All cut.'
+          : `That was the last step; ${cards.length - done.size} are left out.`
       }}
+    </p>
+    <p v-if="without.length" class="text-2xl">
+      Not among them: {{ without.join(', ') }}. There is no piece to cut them from; see the Tally for a way out.
     </p>
     <div class="flex flex-wrap gap-3">
       <button class="button px-8 py-5 text-2xl" @click="goTo(cards.length - 1)">Back</button>

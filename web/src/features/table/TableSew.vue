@@ -73,11 +73,16 @@ const left = computed(() =>
     : card.value?.left.join(' '),
 )
 
+/** Whether a spoiled one is not counted until somebody says which hand it was. */
+const whichHand = ref(false)
+watch(chosen, () => (whichHand.value = false))
+
 function toBatch(next: number) {
   const to = sew.value?.batches[next]
   if (to) chosen.value = to.key
 }
 function write(kind: 'SET_MADE' | 'UNIT_SPOILED' | 'TAKE_BACK', count = 1, hand = '') {
+  whichHand.value = false
   for (let i = 0; i < count; i++) taps.write({ kind, batch: batch.value!.key, hand, text: '' })
 }
 function back() {
@@ -93,6 +98,7 @@ function tell(told: Told) {
   if (told.act === 'made') write('SET_MADE', told.count)
   else if (told.act === 'spoiled') {
     // Which hand it was, only the eye can tell.
+    whichHand.value = batch.value.handed
     if (!batch.value.handed) write('UNIT_SPOILED', told.count)
   } else if (told.act === 'back') back()
   else if (told.act === 'next' || step.value || isDone.value) next()
@@ -131,6 +137,9 @@ defineExpose({ tell })
           <TallyMarks :count="counts.setsMade" />
         </div>
         <p class="text-2xl" data-left>{{ left }}</p>
+        <p v-if="whichHand" role="alert" class="rounded-lg bg-brick-pale p-3 text-xl">
+          Not counted yet: was it a left-hand or a right-hand one? Tap it.
+        </p>
         <div class="flex flex-wrap gap-3">
           <template v-if="batch.handed">
             <button

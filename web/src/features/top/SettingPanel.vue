@@ -273,7 +273,9 @@ function turns(place: number, key: string) {
           :value="design.sashing.units[0]?.cloths[0] ?? ''"
           @chosen="sashCloth"
         />
-        <label v-if="design.setting.kind === 'STRAIGHT'" class="flex items-center gap-2"
+        <label
+          v-if="design.setting.kind === 'STRAIGHT' || design.sashing.between !== 'BOTH'"
+          class="flex items-center gap-2"
           ><span class="flex-1">It lies</span>
           <select
             class="field w-60"

@@ -42,7 +42,7 @@ function useTrial(design: Readonly<Ref<QuiltDesign>>, say: (text: string) => voi
       const answer = await call('POST', '/api/trial', { body: { ...design.value, ...now.part } })
       if (isStillAsked()) {
         trial.value = answer
-        const buys = answer.buys.length ? `to buy: ${answer.buys.join(', ')}` : 'nothing to buy'
+        const buys = answer.buys.length ? `to buy: ${answer.buys.join(', ')}` : 'none of its cloths is short'
         say(`${now.what}: ${answer.blocks}, ${answer.size} finished; ${buys}. Let go to keep it, Escape to leave it.`)
       }
     } catch (thrown) {
@@ -132,7 +132,7 @@ export function useWallDrags({ design, picture, chosen, change, say }: WallDrags
   }
   function widen(steps: number) {
     const grip = grips.value.find((each) => each.kind === 'border')
-    if (!grip) return say('Choose a plain border first.')
+    if (!grip || !chosen.value?.startsWith('border-')) return say('Choose a plain border first.')
     const by = design.value.system === 'INCH' ? steps / 4 : steps / 2 / 2.54
     const { what, part } = ofGrip(grip, { x: by, y: 0 })
     keep(what, part)

@@ -105,6 +105,8 @@ class WallByHandIT {
         StringBuilder buys = new StringBuilder();
         glance.path("buys")
                 .forEach(buy -> buys.append(buys.isEmpty() ? "" : ", ").append(buy.asString()));
+        glance.path("buysOfNoCloth")
+                .forEach(buy -> buys.append(buys.isEmpty() ? "" : ", ").append(buy.asString()));
         return glance.path("blocks").asString() + ", " + glance.path("size").asString() + " finished; to buy: " + buys
                 + ". Let go to keep it, Escape to leave it.";
     }

@@ -93,7 +93,7 @@ class GlanceController {
      * What a change would make of a quilt, while it is being tried.
      *
      * @param size finished
-     * @param buys each length that would be short
+     * @param buys each length that would be short; binding and backing that have no cloth yet among them
      */
     record TrialView(TopPictureView picture, String size, String blocks, List<String> buys) {}
 
@@ -135,7 +135,9 @@ class GlanceController {
         QuiltDesign named = shelf.named(design);
         QuiltTop top = tallies.top(named);
         ShoppingList list = shopping.list(named);
-        return new TrialView(TopPictureView.of(top), TopWords.size(top), top.blocksInWords(), list.lengthsOfCloths());
+        List<String> buys = new ArrayList<>(list.lengthsOfCloths());
+        buys.addAll(list.lengthsOfNoCloth());
+        return new TrialView(TopPictureView.of(top), TopWords.size(top), top.blocksInWords(), buys);
     }
 
     /** Two or three quilts side by side, each as it is kept. */
