@@ -3,7 +3,7 @@ const PASSING_ON = new Set(['Tab', 'Shift', 'Control', 'Alt', 'Meta', 'Escape'])
 
 /**
  * A list that something is taken from: by the pointer at once, by keys with Enter only, since typing a name passes over
- * others on its way.
+ * others on its way. Where keys open the list first, it is chosen from with Enter by itself.
  *
  * @param take what is done with what was chosen; the list is set back by whoever takes
  */
@@ -16,7 +16,7 @@ export function choosing(take: (list: HTMLSelectElement) => void) {
         event.preventDefault()
         passing = false
         take(event.target as HTMLSelectElement)
-      } else if (!PASSING_ON.has(event.key)) passing = true
+      } else if (!event.defaultPrevented && !PASSING_ON.has(event.key)) passing = true
     },
     change: (event: Event) => {
       if (!passing) take(event.target as HTMLSelectElement)

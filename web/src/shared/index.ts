@@ -1,3 +1,4 @@
+export { openListsByKeys } from './lists'
 export { choosing } from './choosing'
 export { GrowingPause } from './GrowingPause'
 export { kept } from './kept'

@@ -34,6 +34,7 @@ export const KEYS = [
   { key: 'R', does: 'turn', where: 'wall, block' },
   { key: 'M', does: 'mirror', where: 'wall, block' },
   { key: '1 – 9', does: 'dress in that cloth', where: 'wall, block' },
+  { key: '/', does: 'dress in a cloth by its number or name', where: 'wall' },
   { key: 'P', does: 'the next cloth or patch in it', where: 'wall, block' },
   { key: 'E', does: 'exchange with another place', where: 'wall' },
   { key: 'L', does: 'lock a place', where: 'wall' },

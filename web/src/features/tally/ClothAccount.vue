@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { ProblemNote } from '@/shared'
+import ClothBands from './ClothBands.vue'
 import StylePlans from './StylePlans.vue'
 import type { Ledger } from './queries'
 
@@ -35,21 +36,7 @@ const planning = ref(false)
       <span v-if="ledger.asYardage"><span class="text-soft">Needed, as one length:</span> {{ ledger.asYardage }}</span
       ><span><span class="text-soft">On hand:</span> {{ ledger.onHand }}</span>
     </p>
-    <div class="flex h-9 overflow-hidden rounded border border-[#8b959c]">
-      <div
-        v-for="(band, i) in ledger.bands"
-        :key="i"
-        class="band overflow-hidden border-r border-white px-1 text-sm leading-9 whitespace-nowrap"
-        :data-what="band.what"
-        :data-lit="band.uses.some((use) => lit?.includes(use)) || undefined"
-        :style="{ width: `${band.percent}%`, '--cloth': ledger.colour }"
-        :title="`${band.label}: ${band.percent.toFixed(0)} %`"
-        @pointerenter="emit('pointed', band.uses.length ? band.uses : undefined)"
-        @pointerleave="emit('pointed', undefined)"
-      >
-        <span v-if="band.percent > 14" class="rounded bg-white/85 px-1">{{ band.label }}</span>
-      </div>
-    </div>
+    <ClothBands :bands="ledger.bands" :colour="ledger.colour" :lit="lit" @pointed="emit('pointed', $event)" />
     <p v-if="ledger.toBuy" class="font-bold text-brick">
       Short: buy {{ ledger.toBuy }}
       <span class="font-normal"
@@ -104,21 +91,3 @@ const planning = ref(false)
     </div>
   </article>
 </template>
-
-<style scoped>
-.band {
-  background: var(--cloth);
-}
-.band[data-what='left'] {
-  background: color-mix(in srgb, var(--cloth) 30%, white);
-}
-.band[data-what='trimmed'] {
-  background: repeating-linear-gradient(90deg, #c9cfca 0 3px, #eef0ec 3px 6px);
-}
-.band[data-what='missing'] {
-  background: repeating-linear-gradient(135deg, #fdebe6 0 6px, #e08d80 6px 9px);
-}
-.band[data-lit] {
-  box-shadow: inset 0 0 0 3px #8a5a00;
-}
-</style>

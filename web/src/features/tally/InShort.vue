@@ -1,12 +1,19 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
+import SentenceButton from './SentenceButton.vue'
 
 export interface InShortProps {
   sentences: readonly Schemas['Sentence'][]
 }
 
-defineProps<InShortProps>()
+const props = defineProps<InShortProps>()
 
+/** More kinds of units than these are told on demand, behind how many they are. */
+const MOST_TOLD = 2
+const makes = computed(() => props.sentences.filter((each) => each.about === 'MAKE'))
+const isLong = computed(() => makes.value.length > MOST_TOLD)
+const told = computed(() => (isLong.value ? props.sentences.filter((each) => each.about !== 'MAKE') : props.sentences))
 /** Where the working of a sentence stands on this page. */
 const WORKING: Record<Schemas['Sentence']['about'], string> = {
   MAKE: 'groups-title',
@@ -24,19 +31,32 @@ function show(about: Schemas['Sentence']['about']) {
 </script>
 
 <template>
-  <section v-if="sentences.length" aria-labelledby="short-title">
-    <h2 id="short-title" class="panel-title">In short</h2>
-    <ul class="divide-y divide-line">
-      <li v-for="sentence in sentences" :key="sentence.text">
-        <button
-          class="min-h-11 w-full cursor-pointer py-1 text-left text-lg leading-6 hover:bg-tape-pale"
-          :data-short="sentence.about"
-          :title="`Show how: ${sentence.text}`"
-          @click="show(sentence.about)"
-        >
-          {{ sentence.text }}
-        </button>
-      </li>
-    </ul>
+  <section
+    class="-mx-4 -mt-4 flex flex-wrap items-start gap-x-6 gap-y-4 border-b border-tape-deep/40 bg-tape-pale p-4"
+    aria-labelledby="short-title"
+    data-answer
+  >
+    <div v-if="sentences.length" class="min-w-64 flex-1">
+      <h2 id="short-title" class="panel-title">In short</h2>
+      <details v-if="isLong" data-kinds>
+        <summary class="min-h-11 cursor-pointer py-1 text-lg leading-7">
+          <strong class="underline decoration-tape-deep decoration-dotted underline-offset-4"
+            >Make {{ makes.length }} kinds of units and pieces</strong
+          >: how, and from which squares
+        </summary>
+        <ul class="pl-4">
+          <li v-for="sentence in makes" :key="sentence.text">
+            <SentenceButton :sentence="sentence" @pressed="show(sentence.about)" />
+          </li>
+        </ul>
+      </details>
+      <ul>
+        <li v-for="sentence in told" :key="sentence.text">
+          <SentenceButton :sentence="sentence" @pressed="show(sentence.about)" />
+        </li>
+      </ul>
+    </div>
+    <h2 v-else id="short-title" class="panel-title flex-1">In short</h2>
+    <slot></slot>
   </section>
 </template>

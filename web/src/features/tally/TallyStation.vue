@@ -212,7 +212,16 @@ function takeAll(group: Group, method: string) {
       aria-labelledby="ledger-title"
       tabindex="-1"
     >
-      <InShort :sentences="tally.inShort" />
+      <InShort :sentences="tally.inShort">
+        <figure class="w-56 max-md:mx-auto">
+          <div class="h-60">
+            <TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="The top in small" />
+          </div>
+          <figcaption class="text-center text-soft">
+            {{ top.sizes[2]!.finishedWidth }} × {{ top.sizes[2]!.finishedHeight }} {{ tally.unitOfLength }} finished
+          </figcaption>
+        </figure>
+      </InShort>
       <BestPlans v-if="tally.cloths.length" />
       <h2 id="ledger-title" class="panel-title">Cloth: needed, on the shelf, left over</h2>
       <ProblemNote :problems="tally.notices" hint />
@@ -228,11 +237,8 @@ function takeAll(group: Group, method: string) {
       <p v-if="!tally.cloths.length" class="text-soft">No cloth is needed yet: dress the blocks at the station Top.</p>
     </section>
 
-    <aside class="space-y-4 overflow-y-auto p-4 lg:col-span-2 xl:col-span-1" aria-label="The top in small">
-      <h2 class="panel-title">The top</h2>
-      <div class="h-72">
-        <TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="The top in small" />
-      </div>
+    <aside class="space-y-4 overflow-y-auto p-4 lg:col-span-2 xl:col-span-1" aria-label="The whole top">
+      <h2 class="panel-title">The whole top</h2>
       <dl>
         <div class="flex justify-between gap-3 border-b border-line py-1">
           <dt><AWord word="Finished size" /></dt>

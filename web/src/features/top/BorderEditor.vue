@@ -2,11 +2,11 @@
 import { computed } from 'vue'
 import type { Problem, Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
+import BorderSides from './BorderSides.vue'
 import ClothSelect from './ClothSelect.vue'
+import { type Border, type BorderUnit, patchesOf, unitOf, unitsFor, withPatch } from './edit/borders'
 import LengthField from './LengthField.vue'
-
-type Border = QuiltDesign['borders'][number]
-type Unit = Border['units'][number]
+import RowOfUnits from './RowOfUnits.vue'
 
 export interface BorderEditorProps {
   number: number
@@ -22,49 +22,15 @@ export interface BorderEditorProps {
 const props = defineProps<BorderEditorProps>()
 const emit = defineEmits<{ changed: [border: Border, typing: boolean]; removed: []; moved: [by: number]; spaced: [] }>()
 
-const UNITS: { kind: Unit['kind']; name: string; patches: string[]; turns: number }[] = [
-  { kind: 'HALF_SQUARE', name: 'half-squares (sawtooth)', patches: ['first half', 'second half'], turns: 2 },
-  { kind: 'HOURGLASS', name: 'hourglasses', patches: ['outer', 'right', 'inner', 'left'], turns: 0 },
-  { kind: 'FLYING_GOOSE', name: 'geese pointing out', patches: ['goose', 'left wing', 'right wing'], turns: 0 },
-  { kind: 'PLAIN', name: 'plain pieces', patches: ['piece'], turns: 0 },
-  { kind: 'STRIP_SET_SEGMENT', name: 'strip-set segments', patches: ['outer strip', 'inner strip'], turns: 0 },
-  { kind: 'CORNER_FLIP', name: 'corner flips', patches: ['base', 'corner', 'second corner'], turns: 0 },
-]
 const place = computed(() => `Border ${props.number}`)
-const patchesOf = (kind: Unit['kind']) => UNITS.find((each) => each.kind === kind)?.patches ?? []
-const longUnits = computed(() =>
-  props.border.units.some((each) => ['PLAIN', 'STRIP_SET_SEGMENT', 'CORNER_FLIP'].includes(each.kind)),
-)
-
 const change = (part: Partial<Border>, typing = false) => emit('changed', { ...props.border, ...part }, typing)
-const unitOf = (kind: Unit['kind'], cloths: string[]): Unit => ({
-  kind,
-  count: 2,
-  corner: '1/2',
-  block: '',
-  quarterTurns: UNITS.find((each) => each.kind === kind)!.turns,
-  mirrored: false,
-  cloths,
-})
 function setKind(kind: Border['kind']) {
-  const units =
-    kind === 'PIECED' && !props.border.units.length
-      ? [unitOf('HALF_SQUARE', [props.border.cloth, ''])]
-      : props.border.units
+  const units = kind === 'PIECED' ? unitsFor(props.border) : props.border.units
   change({
     kind,
     units,
     corners: kind === 'PIECED' && props.border.corners === 'MITRED' ? 'UNITS' : props.border.corners,
   })
-}
-function setUnit(i: number, part: Partial<Unit>) {
-  change({ units: props.border.units.map((each, at) => (at === i ? { ...each, ...part } : each)) })
-}
-function setUnitCloth(i: number, patch: number, cloth: string) {
-  const cloths = [...props.border.units[i]!.cloths]
-  while (cloths.length <= patch) cloths.push('')
-  cloths[patch] = cloth
-  setUnit(i, { cloths })
 }
 function setCorner(kind: string) {
   if (kind === 'BUTTED' || kind === 'MITRED') change({ corners: kind })
@@ -73,7 +39,7 @@ function setCorner(kind: string) {
       corners: 'UNITS',
       corner: [
         unitOf(
-          kind as Unit['kind'],
+          kind as BorderUnit['kind'],
           props.border.corner[0]?.cloths.length ? props.border.corner[0].cloths : [props.border.cloth],
         ),
       ],
@@ -83,11 +49,7 @@ const cornerKind = computed(() =>
   props.border.corners === 'UNITS' ? (props.border.corner[0]?.kind ?? 'PLAIN') : props.border.corners,
 )
 function setCornerCloth(patch: number, cloth: string) {
-  const corner = props.border.corner[0] ?? unitOf('PLAIN', [])
-  const cloths = [...corner.cloths]
-  while (cloths.length <= patch) cloths.push('')
-  cloths[patch] = cloth
-  change({ corner: [{ ...corner, cloths }] })
+  change({ corner: [withPatch(props.border.corner[0] ?? unitOf('PLAIN', []), patch, cloth)] })
 }
 </script>
 
@@ -132,7 +94,7 @@ function setCornerCloth(patch: number, cloth: string) {
         :label="border.kind === 'SPACER' ? `At least, ${unitOfLength}` : `Finished width, ${unitOfLength}`"
         :value="border.width"
         :problems="problems"
-        :place="place"
+        :place="border.kind === 'SPACER' ? `${place}, least` : `${place}, finished width`"
         @typed="change({ width: $event }, true)"
       />
     </div>
@@ -146,68 +108,16 @@ function setCornerCloth(patch: number, cloth: string) {
       :value="border.cloth"
       @chosen="change({ cloth: $event })"
     />
-    <template v-else>
-      <div v-for="(unit, i) in border.units" :key="i" class="space-y-1 rounded-lg bg-paper p-2">
-        <div class="flex gap-1">
-          <select
-            class="field min-w-0 flex-1"
-            :aria-label="`Unit ${i + 1} of border ${number}`"
-            :value="unit.kind"
-            @change="setUnit(i, unitOf(($event.target as HTMLSelectElement).value as Unit['kind'], unit.cloths))"
-          >
-            <option v-for="each in UNITS" :key="each.kind" :value="each.kind">{{ each.name }}</option>
-          </select>
-          <button
-            class="button min-h-8 px-2"
-            :aria-label="`Turn unit ${i + 1} of border ${number}`"
-            @click="setUnit(i, { quarterTurns: (unit.quarterTurns + 1) % 4 })"
-          >
-            ↻
-          </button>
-          <button
-            v-if="border.units.length > 1"
-            class="button min-h-8 px-2"
-            :aria-label="`Take unit ${i + 1} out of border ${number}`"
-            @click="change({ units: border.units.filter((_, at) => at !== i) })"
-          >
-            ✕
-          </button>
-        </div>
-        <ClothSelect
-          v-for="(name, patch) in patchesOf(unit.kind)"
-          :key="name"
-          :label="name"
-          :cloths="cloths"
-          :value="unit.cloths[patch] ?? ''"
-          @chosen="setUnitCloth(i, patch, $event)"
-        />
-      </div>
-      <button
-        v-if="border.units.length < 6"
-        class="button min-h-8 w-full"
-        @click="change({ units: [...border.units, border.units.at(-1)!] })"
-      >
-        Another unit in turn
-      </button>
-      <LengthField
-        v-if="longUnits"
-        :label="`Length of a piece along it, ${unitOfLength} finished`"
-        :value="border.unitLength"
-        :problems="problems"
-        :place="`${place}, finished unit length`"
-        placeholder="as wide"
-        @typed="change({ unitLength: $event }, true)"
-      />
-      <label class="flex min-h-8 items-center gap-2"
-        ><input
-          type="checkbox"
-          class="size-5"
-          :checked="border.mirrorAtMiddle"
-          @change="change({ mirrorAtMiddle: ($event.target as HTMLInputElement).checked })"
-        />
-        mirrored at the middle of each side</label
-      >
-    </template>
+    <RowOfUnits
+      v-else
+      :of="`border ${number}`"
+      :row="border"
+      :cloths="cloths"
+      :problems="problems"
+      :place="place"
+      :unit-of-length="unitOfLength"
+      @changed="(part, typing) => change(part, typing)"
+    />
     <label v-if="border.kind !== 'PIECED'" class="flex items-center gap-2"
       ><span class="flex-1">Longer than the cloth is wide</span>
       <select
@@ -240,6 +150,15 @@ function setCornerCloth(patch: number, cloth: string) {
         @chosen="setCornerCloth(patch, $event)"
       />
     </template>
+    <BorderSides
+      v-if="border.kind !== 'SPACER'"
+      :number="number"
+      :border="border"
+      :cloths="cloths"
+      :problems="problems"
+      :unit-of-length="unitOfLength"
+      @changed="(changed, typing) => emit('changed', changed, typing)"
+    />
     <div v-if="fit" class="space-y-1 rounded-lg border border-[#d9b95a] bg-tape-pale p-2">
       <p class="font-bold">It does not come out even. Take</p>
       <button class="button w-full" @click="emit('spaced')">

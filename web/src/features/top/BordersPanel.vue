@@ -5,6 +5,7 @@ import type { QuiltDesign } from '@/features/quilts'
 import BorderEditor from './BorderEditor.vue'
 import ClothSelect from './ClothSelect.vue'
 import LengthField from './LengthField.vue'
+import { type Border, PLAIN_BORDER } from './edit/borders'
 import { edgesOfBorders } from './edit/edges'
 
 export interface BordersPanelProps {
@@ -16,18 +17,6 @@ export interface BordersPanelProps {
 const props = defineProps<BordersPanelProps>()
 const emit = defineEmits<{ changed: [part: Partial<QuiltDesign>, typing: boolean] }>()
 
-type Border = QuiltDesign['borders'][number]
-const PLAIN: Border = {
-  kind: 'PLAIN',
-  width: '',
-  cloth: '',
-  units: [],
-  unitLength: '',
-  mirrorAtMiddle: false,
-  corners: 'BUTTED',
-  corner: [],
-  join: 'STRAIGHT',
-}
 const unit = computed(() => props.top.unitOfLength)
 const fit = (i: number) => props.top.fits.find((each) => each.border === i)
 
@@ -41,7 +30,7 @@ function change(i: number, border: Border, typing: boolean) {
   )
 }
 function add() {
-  borders([...props.design.borders, { ...PLAIN, width: props.design.system === 'INCH' ? '3' : '8' }])
+  borders([...props.design.borders, { ...PLAIN_BORDER, width: props.design.system === 'INCH' ? '3' : '8' }])
 }
 /** Borders come, go or change places, and single units that are dressed otherwise go with them. */
 function rearrange(list: Border[], now: (border: number) => number | undefined) {
@@ -63,7 +52,7 @@ function move(i: number, by: number) {
 function spacer(i: number) {
   const list = [...props.design.borders]
   list.splice(i, 0, {
-    ...PLAIN,
+    ...PLAIN_BORDER,
     kind: 'SPACER',
     width: props.design.system === 'INCH' ? '1/2' : '1',
     cloth: list[i - 1]?.cloth ?? props.design.setting.cloth,

@@ -32,6 +32,8 @@ const props = defineProps<ClothTrayProps>()
 const emit = defineEmits<{
   taken: [clothKey: string | undefined]
   changed: [part: Partial<QuiltDesign>, typing: boolean]
+  /** Taken up to be carried to the wall, or let go. */
+  carried: [clothKey: string | undefined]
 }>()
 
 /** "Any print" of a pack is a cloth to dress in, and in hand at once. */
@@ -99,9 +101,10 @@ function exchange(from: string, event: Event) {
             class="flex min-h-9 min-w-0 flex-1 cursor-pointer items-center gap-2 rounded-lg border-2 border-transparent px-1 text-left hover:border-line data-[here]:border-tape-deep data-[here]:bg-tape-pale"
             :data-here="inHand === cloth.key || undefined"
             :aria-pressed="inHand === cloth.key"
-            :aria-label="`Take ${cloth.name} in hand, key ${i + 1}`"
+            :aria-label="`Take ${cloth.name} in hand, ${i < 9 ? 'key' : 'number'} ${i + 1}`"
             draggable="true"
-            @dragstart="$event.dataTransfer?.setData('text/plain', cloth.key)"
+            @dragstart="($event.dataTransfer?.setData('text/plain', cloth.key), emit('carried', cloth.key))"
+            @dragend="emit('carried', undefined)"
             @click="emit('taken', inHand === cloth.key ? undefined : cloth.key)"
           >
             <span
@@ -113,6 +116,7 @@ function exchange(from: string, event: Event) {
               ><span class="block text-sm leading-4 text-soft">{{ saidOf(cloth) }}</span></span
             >
             <kbd v-if="i < 9" class="rounded border border-line bg-white px-1.5 text-sm">{{ i + 1 }}</kbd>
+            <span v-else class="px-1 text-sm text-soft">{{ i + 1 }}</span>
           </button>
           <button
             class="button min-h-8 px-2"

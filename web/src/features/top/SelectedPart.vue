@@ -2,10 +2,9 @@
 import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
-import { exchangedEverywhere, exchangedInBlock } from './edit/cloths'
+import { exchangedEverywhere } from './edit/cloths'
 import { type At, blockAt, exchangedAt, mirrored, placeAt, settingsOwn, turned, withPlaces } from './edit/places'
-import { withBlock } from './edit/blocks'
-import { dressPart } from './edit/dressing'
+import { dressBlock, dressPart } from './edit/dressing'
 import { edgeAt, exchangedAtEdge, withEdges } from './edit/edges'
 
 export interface SelectedPartProps {
@@ -70,10 +69,7 @@ function exchange(event: Event) {
     else change(exchangedEverywhere(props.design, own, to))
   } else if (where === 'here') change(withPlaces(props.design, [exchangedAt(place.value, ownCloth(from), to)]))
   else if (where === 'everywhere') change(exchangedEverywhere(props.design, ownCloth(from), to))
-  else {
-    const block = props.design.blocks.find((each) => each.key === blockAt(props.design, at.value))
-    if (block) change(withBlock(props.design, exchangedInBlock(block, ownCloth(from), to)))
-  }
+  else change(dressBlock(props.design, blockAt(props.design, at.value), ownCloth(from), to))
 }
 </script>
 

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
+import { PLAIN_BORDER } from './edit/borders'
 import { ProblemNote } from '@/shared'
 import { useUsualSizes } from './queries'
 
@@ -42,16 +43,11 @@ async function look() {
 /** Takes a layout; its border takes the place of those there are. */
 function take(layout: Schemas['LayoutView']) {
   const before = props.design.borders[0]
-  const plain: QuiltDesign['borders'][number] = {
-    kind: 'PLAIN',
+  const plain = {
+    ...PLAIN_BORDER,
     width: layout.border,
     cloth: before?.cloth ?? '',
-    units: [],
-    unitLength: '',
-    mirrorAtMiddle: false,
-    corners: before?.corners === 'MITRED' ? 'MITRED' : 'BUTTED',
-    corner: [],
-    join: 'STRAIGHT',
+    corners: before?.corners === 'MITRED' ? ('MITRED' as const) : ('BUTTED' as const),
   }
   emit('taken', {
     setting: { ...props.design.setting, across: layout.across, down: layout.down },

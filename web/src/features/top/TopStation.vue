@@ -8,6 +8,7 @@ import BlockBench from './BlockBench.vue'
 import BlockShelfDialog from './BlockShelfDialog.vue'
 import BlockTray from './BlockTray.vue'
 import BordersPanel from './BordersPanel.vue'
+import ClothFinder from './ClothFinder.vue'
 import ClothTray from './ClothTray.vue'
 import CountsPanel from './CountsPanel.vue'
 import InHand from './InHand.vue'
@@ -21,12 +22,12 @@ import TopWall from './TopWall.vue'
 import UnitTray from './UnitTray.vue'
 import WallKeys from './WallKeys.vue'
 import type { Unit } from './edit/blocks'
-import { dressPart } from './edit/dressing'
 import { lockedParts, wrongParts } from './edit/marked'
 import { type At, placeAt, withPlaces } from './edit/places'
-import { clothOf, clothOfUnit, unitOf, unitsAlong } from './wall/geometry'
+import { unitOf } from './wall/geometry'
 import type { ShelfBlock } from './queries'
 import { useBlockActions } from './useBlockActions'
+import { useDressing } from './useDressing'
 import { useFreePlaceActions } from './useFreePlaceActions'
 import { usePlaceActions } from './usePlaceActions'
 import { useWallDrags } from './useWallDrags'
@@ -43,13 +44,13 @@ const problems = computed(() =>
 )
 
 const chosenId = ref<string>()
-const chosenCloth = ref<string>()
 /** Which unit along the chosen part, where that is a strip or a border. */
 const chosenUnit = ref(0)
 const clothInHand = ref<string>()
 const unitInHand = ref<Unit>()
 const building = ref<string>()
 const shelfOpen = ref(false)
+const findingCloth = ref(false)
 const grey = ref(false)
 const pointedRow = ref<Schemas['CountRow']>()
 const chosenRow = ref<string>()
@@ -59,7 +60,6 @@ const said = ref('')
 const parts = computed(() => top.value?.picture.parts ?? [])
 const chosenIndex = computed(() => parts.value.findIndex((part) => part.id === chosenId.value))
 const chosenPart = computed(() => parts.value[chosenIndex.value])
-const clothKeys = computed(() => design.value.cloths.map((cloth) => cloth.key))
 const names = computed(() => Object.fromEntries(design.value.cloths.map((cloth) => [cloth.key, cloth.name])))
 const colours = computed(() =>
   design.value.cloths.map((cloth) => {
@@ -67,12 +67,6 @@ const colours = computed(() =>
     return grey.value && value ? `lab(${value.lightness}% 0 0)` : cloth.colour
   }),
 )
-const partCloths = computed(() => {
-  const part = chosenPart.value
-  if (!part || !top.value) return []
-  const figure = top.value.picture.figures[part.figure]!
-  return [...new Set(figure.cloths)].filter((cloth) => cloth !== -2).map((cloth) => clothKeys.value[cloth] ?? '')
-})
 const locked = computed(() => lockedParts(design.value, parts.value))
 const wrong = computed(() => wrongParts(parts.value, top.value?.problems ?? []))
 const lit = computed(
@@ -92,12 +86,14 @@ watch(builtBlock, (block) => {
 })
 
 const change = (part: Partial<QuiltDesign>, typing = false) => quilt.change(part, typing)
+const say = (text: string) => (said.value = text)
+const picture = computed(() => top.value?.picture)
 const placeActions = {
   design,
   parts,
   part: chosenPart,
   change,
-  say: (text: string) => (said.value = text),
+  say,
 }
 const { copied, turn, mirror, takeOff, copy, paste, swapWith, rowDo } = usePlaceActions(placeActions)
 const { lock, startExchange, endExchange, exchange, takeSpare } = useFreePlaceActions({
@@ -106,20 +102,24 @@ const { lock, startExchange, endExchange, exchange, takeSpare } = useFreePlaceAc
 })
 const drags = useWallDrags({
   design,
-  picture: computed(() => top.value?.picture),
+  picture,
   chosen: chosenId,
   change,
-  say: (text) => (said.value = text),
+  say,
 })
-function nextUnit() {
-  const part = chosenPart.value
-  if (!part) return
-  const count = unitsAlong(top.value!.picture, part)
-  chosenUnit.value = (chosenUnit.value + 1) % count
-  chosenCloth.value = keyOf(clothOfUnit(top.value!.picture, part, chosenUnit.value))
-  said.value = `Unit ${chosenUnit.value + 1} of ${count} along the ${part.where}.`
-}
-const keyOf = (cloth: number | undefined) => (cloth === undefined ? undefined : (clothKeys.value[cloth] ?? ''))
+const {
+  chosenCloth,
+  partCloths,
+  clothAt,
+  dressChosen,
+  dressByNumber,
+  dressWith,
+  nextPatch,
+  nextUnit,
+  carry,
+  clothOver,
+  clothDropped,
+} = useDressing({ design, picture, chosenId, chosenUnit, change, say, drags })
 
 function choose(partId: string, patch?: number) {
   chosenId.value = partId
@@ -130,29 +130,13 @@ function choose(partId: string, patch?: number) {
   chosenUnit.value = unitOf(top.value!.picture, part, patch)
   const { row, column } = part
   if (endExchange({ row, column, part: part.id, unit: chosenUnit.value })) return
-  chosenCloth.value = keyOf(clothOf(top.value!.picture, part, patch))
+  chosenCloth.value = clothAt(part, patch)
   if (clothInHand.value !== undefined) dressWith(partId, patch, clothInHand.value)
 }
-/** Dresses the cloth under the pointer, at this place only, in another one. */
-function dressWith(partId: string, patch: number | undefined, cloth: string) {
-  const part = parts.value.find((each) => each.id === partId)
-  if (!part || patch === undefined) return
-  const shown = keyOf(clothOf(top.value!.picture, part, patch))
-  if (shown === undefined) return
-  change(dressPart(design.value, part, shown, cloth, unitOf(top.value!.picture, part, patch)))
-  chosenId.value = partId
-  chosenCloth.value = cloth
-}
-function dressByNumber(number: number) {
-  const cloth = design.value.cloths[number - 1]
-  const from = chosenCloth.value ?? partCloths.value[0]
-  if (!cloth || from === undefined || !chosenPart.value) return
-  change(dressPart(design.value, chosenPart.value, from, cloth.key, chosenUnit.value))
-  chosenCloth.value = cloth.key
-}
-function nextPatch() {
-  const now = partCloths.value.indexOf(chosenCloth.value ?? '')
-  if (partCloths.value.length) chosenCloth.value = partCloths.value[(now + 1) % partCloths.value.length]
+/** What is chosen is dressed in it; where nothing is, it is taken in hand. */
+function takeFound(key: string) {
+  findingCloth.value = false
+  if (!dressChosen(key)) clothInHand.value = key
 }
 function openBlock() {
   const key = chosenPart.value?.blockKey
@@ -167,7 +151,12 @@ function dropSpare(partId: string, index: number) {
 const press = useWallKeys({
   part: chosenPart,
   dressByNumber,
-  anywhere: { g: () => (grey.value = !grey.value), p: nextPatch, enter: openBlock },
+  anywhere: {
+    g: () => (grey.value = !grey.value),
+    p: nextPatch,
+    enter: openBlock,
+    '/': () => (findingCloth.value = true),
+  },
   // Halves too.
   onBlocks: {
     r: (event) => turn(event.shiftKey ? -1 : 1),
@@ -189,7 +178,7 @@ const { newBlock, takeBlock, keepOwn, removeBlock } = useBlockActions({
   design,
   building,
   change,
-  say: (text) => (said.value = text),
+  say,
 })
 function takeFromShelf(block: ShelfBlock) {
   takeBlock(block)
@@ -257,6 +246,7 @@ const marks = computed(() =>
             }
           "
           @changed="change"
+          @carried="carry"
         />
       </div>
 
@@ -306,7 +296,8 @@ const marks = computed(() =>
               )
             "
             @pressed="press"
-            @dropped="dressWith"
+            @dropped="clothDropped"
+            @hovered="clothOver"
             @spare-dropped="dropSpare"
             :grips="drags.grips.value"
             :trial="drags.trial.value?.picture"
@@ -400,6 +391,13 @@ const marks = computed(() =>
         </TabGroup>
       </div>
     </div>
+    <ClothFinder
+      :open="findingCloth"
+      :cloths="design.cloths"
+      :where="chosenPart?.where"
+      @closed="findingCloth = false"
+      @found="takeFound"
+    />
     <BlockShelfDialog :open="shelfOpen" @closed="shelfOpen = false" @taken="takeFromShelf" />
   </div>
 </template>

@@ -34,7 +34,9 @@ const emit = defineEmits<{
   chosen: [partId: string, patch: number | undefined]
   opened: [partId: string]
   pressed: [event: KeyboardEvent]
-  dropped: [partId: string, patch: number | undefined, clothKey: string]
+  dropped: [partId: string, patch: number | undefined, clothKey: string, whole: boolean]
+  /** Something from the tray is over a patch, or over none. */
+  hovered: [partId: string | undefined, patch: number | undefined, whole: boolean]
   spareDropped: [partId: string, index: number]
   carrying: [from: string, over: string | undefined]
   carried: [from: string, to: string]
@@ -141,7 +143,14 @@ function onDrop(event: DragEvent) {
   const spare = event.dataTransfer?.getData('application/x-spare-block')
   if (part && spare) return emit('spareDropped', part, Number(spare))
   const cloth = event.dataTransfer?.getData('text/plain')
-  if (part && cloth) emit('dropped', part, patchUnder(event, part), cloth)
+  if (part && cloth) emit('dropped', part, patchUnder(event, part), cloth, event.shiftKey)
+}
+function onDragOver(event: DragEvent) {
+  const part = partUnder(event)
+  emit('hovered', part, part ? patchUnder(event, part) : undefined, event.shiftKey)
+}
+function onDragLeave(event: DragEvent) {
+  if (!wall.value!.contains(event.relatedTarget as Node | null)) emit('hovered', undefined, undefined, false)
 }
 
 function goTo(direction: readonly [number, number]) {
@@ -200,7 +209,8 @@ defineExpose({
     @pointermove="move"
     @click="onClick"
     @dblclick="onOpen"
-    @dragover.prevent
+    @dragover.prevent="onDragOver"
+    @dragleave="onDragLeave"
     @drop.prevent="onDrop"
   >
     <div class="absolute inset-4 will-change-transform" :style="style">

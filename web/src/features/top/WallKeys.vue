@@ -13,6 +13,7 @@ const ANY_HINTS = [
   ['L', 'lock'],
   ['E', 'exchange'],
   ['1–9', 'cloth'],
+  ['/', 'find one'],
   ['P', 'next cloth in it'],
   ['G', 'grey'],
 ]

@@ -3,7 +3,7 @@ import { call, problemsOf, type Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
 import { swapped } from './edit/places'
 import type { Point } from './wall/geometry'
-import { blocksWhenMoved, type Grip, gripsOf, widthWhenMoved } from './wall/grips'
+import { blocksWhenMoved, type Grip, gripsOf, widened, widthGrown, widthWhenMoved } from './wall/grips'
 
 export interface WallDragsOptions {
   design: Readonly<Ref<QuiltDesign>>
@@ -88,16 +88,12 @@ export function useWallDrags({ design, picture, chosen, change, say }: WallDrags
         same: blocks.across === across && blocks.down === down,
       }
     }
-    const width = widthWhenMoved(picture.value!, design.value, grip.border, by)
+    const width = widthWhenMoved(picture.value!, design.value, grip, by)
     return {
-      what: `Border ${grip.border + 1} ${width} ${design.value.system === 'INCH' ? 'in' : 'cm'} wide, finished`,
-      part: withWidth(grip.border, width),
-      same: width === widthWhenMoved(picture.value!, design.value, grip.border, { x: 0, y: 0 }),
+      ...widened(design.value, grip, width),
+      same: width === widthWhenMoved(picture.value!, design.value, grip, { x: 0, y: 0 }),
     }
   }
-  const withWidth = (border: number, width: string): Change => ({
-    borders: design.value.borders.map((each, i) => (i === border ? { ...each, width } : each)),
-  })
   function gripMoved(grip: Grip, by: Point) {
     const { what, part } = ofGrip(grip, by)
     tryOut(what, part)
@@ -134,9 +130,9 @@ export function useWallDrags({ design, picture, chosen, change, say }: WallDrags
     const grip = grips.value.find((each) => each.kind === 'border')
     if (!grip || !chosen.value?.startsWith('border-')) return say('Choose a plain border first.')
     const by = design.value.system === 'INCH' ? steps / 4 : steps / 2 / 2.54
-    const { what, part } = ofGrip(grip, { x: by, y: 0 })
+    const { what, part } = widened(design.value, grip, widthGrown(picture.value!, design.value, grip, by))
     keep(what, part)
   }
 
-  return { trial, busy, grips, gripMoved, gripDropped, left, carrying, carried, grow, widen }
+  return { trial, busy, grips, gripMoved, gripDropped, left, carrying, carried, grow, widen, tryOut, keep }
 }

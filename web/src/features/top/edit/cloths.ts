@@ -1,6 +1,7 @@
 import type { Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
 import type { Block, Unit } from './blocks'
+import { type Border, clothsOfBorder, dressedBorder } from './borders'
 
 export type Cloth = QuiltDesign['cloths'][number]
 
@@ -93,6 +94,16 @@ export function exchangedInBlock(block: Block, from: string, to: string): Block 
   return { ...block, parts: block.parts.map((part) => ({ ...part, unit: unitIn(part.unit, from, to) })) }
 }
 
+/** One cloth for another in all sides and corners of one border. */
+export function exchangedInBorder(border: Border, from: string, to: string): Border {
+  const other = dressedBorder(border, (part) => ({
+    ...part,
+    cloth: swap(part.cloth, from, to),
+    units: part.units.map((unit) => unitIn(unit, from, to)),
+  }))
+  return { ...other, corner: border.corner.map((unit) => unitIn(unit, from, to)) }
+}
+
 /** One cloth for another everywhere in the quilt: blocks, places, sashing, borders, binding and backing. */
 export function exchangedEverywhere(design: QuiltDesign, from: string, to: string): Partial<QuiltDesign> {
   const to_ = (cloth: string) => swap(cloth, from, to)
@@ -108,12 +119,7 @@ export function exchangedEverywhere(design: QuiltDesign, from: string, to: strin
       cornerstones: to_(design.sashing.cornerstones),
       units: design.sashing.units.map((unit) => unitIn(unit, from, to)),
     },
-    borders: design.borders.map((border) => ({
-      ...border,
-      cloth: to_(border.cloth),
-      units: border.units.map((unit) => unitIn(unit, from, to)),
-      corner: border.corner.map((unit) => unitIn(unit, from, to)),
-    })),
+    borders: design.borders.map((border) => exchangedInBorder(border, from, to)),
     finishing: {
       ...design.finishing,
       bindingCloth: to_(design.finishing.bindingCloth),
@@ -146,7 +152,7 @@ export function freedEverywhere(
   const has = (cloths: readonly string[]) => cloths.some((cloth) => prints.has(cloth))
   const dressed =
     design.blocks.some((block) => block.parts.some((part) => has(part.unit.cloths))) ||
-    design.borders.some((border) => has([border.cloth, ...border.units.flatMap((unit) => unit.cloths)])) ||
+    design.borders.some((border) => has(clothsOfBorder(border))) ||
     has([...design.sashing.units.flatMap((unit) => unit.cloths), design.sashing.cornerstones, design.setting.cloth])
   const isFreed = (cloth: string) => (dressed ? prints.has(cloth) : cloth === '')
   let all = design
@@ -184,9 +190,11 @@ export function freedEverywhere(
   const borders = design.borders.map((border) => {
     const free = freeing()
     return {
-      ...border,
-      cloth: border.kind === 'PIECED' ? border.cloth : free(border.cloth),
-      units: border.units.map((unit) => freed(unit, free)),
+      ...dressedBorder(border, (part) => ({
+        ...part,
+        cloth: part.kind === 'PIECED' || part.kind === 'NONE' ? part.cloth : free(part.cloth, 0),
+        units: part.units.map((unit) => freed(unit, free)),
+      })),
       corner: border.corner.map((unit) => freed(unit, free)),
     }
   })

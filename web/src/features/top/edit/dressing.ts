@@ -1,10 +1,14 @@
 import type { Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
+import { withBlock } from './blocks'
+import { sideOfPart, unlikeSide, withSide } from './borders'
+import { exchangedInBlock, exchangedInBorder } from './cloths'
 import { edgeAt, exchangedAtEdge, isEdge, withEdges } from './edges'
-import { exchangedAt, placeAt, withPlaces } from './places'
+import { blockAt, exchangedAt, placeAt, withPlaces } from './places'
 
 /**
- * One cloth for another in what stands at a part of the top: at one place of a block, in all of a border or the sashing;
+ * One cloth for another in what stands at a part of the top: at one place of a block, in all of a border or the sashing, or of a
+ * side of a border that is unlike the others;
  * but in one unit of these where it has cloths of its own.
  */
 export function dressPart(
@@ -21,6 +25,8 @@ export function dressPart(
     ...unit,
     cloths: unit.cloths.length ? unit.cloths.map(swap) : [to],
   })
+  const inCloth = <B extends { kind: string; cloth: string; units: { cloths: string[] }[] }>(made: B): B =>
+    made.kind === 'PIECED' ? { ...made, units: made.units.map(dressed) } : { ...made, cloth: to }
   switch (part.kind) {
     case 'BLOCK':
     case 'HALF_BLOCK': {
@@ -40,9 +46,43 @@ export function dressPart(
         if (i !== number - 1) return border
         if (part.kind === 'BORDER_CORNER' && border.corner.length)
           return { ...border, corner: border.corner.map(dressed) }
-        return border.kind === 'PIECED' ? { ...border, units: border.units.map(dressed) } : { ...border, cloth: to }
+        const side = sideOfPart(part.id)?.side
+        const unlike = side && unlikeSide(border, side)
+        if (unlike) return withSide(border, unlike.side, inCloth(unlike))
+        return inCloth(border)
       })
       return { borders }
     }
+  }
+}
+
+/** One of a block's own cloths for another wherever it stands, whatever single places showed instead. */
+export function dressBlock(design: QuiltDesign, key: string, from: string, to: string): Partial<QuiltDesign> {
+  const block = design.blocks.find((each) => each.key === key)
+  if (!block) return {}
+  const places = design.places
+    .filter((place) => blockAt(design, place) === key)
+    .map((place) => ({ ...place, exchanges: place.exchanges.filter((each) => each.from !== from) }))
+  return { ...withBlock(design, exchangedInBlock(block, from, to)), ...withPlaces(design, places) }
+}
+
+/** One cloth for another in all of it: wherever this block stands, or in all sides and corners of a border. */
+export function dressWhole(
+  design: QuiltDesign,
+  part: Schemas['TopPartView'],
+  from: string,
+  to: string,
+): Partial<QuiltDesign> {
+  if (part.row >= 0) {
+    const place = placeAt(design, { row: part.row, column: part.column })
+    const own = place.exchanges.find((each) => each.to === from)?.from ?? from
+    return dressBlock(design, part.blockKey, own, to)
+  }
+  const number = /^border-(\d+)-/.exec(part.id)?.[1]
+  if (!number) return dressPart(design, part, from, to)
+  return {
+    borders: design.borders.map((border, i) =>
+      i === Number(number) - 1 ? exchangedInBorder(border, from, to) : border,
+    ),
   }
 }

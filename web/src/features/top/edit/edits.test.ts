@@ -1,3 +1,4 @@
+import { sideOf, unlikeSide, withSide } from './borders'
 import { describe, expect, it } from 'vitest'
 import type { QuiltDesign } from '@/features/quilts'
 import {
@@ -14,7 +15,7 @@ import {
   withoutBlock,
 } from './blocks'
 import { exchangedEverywhere, freeClothKey, freedEverywhere, ruledOut, withoutCloth } from './cloths'
-import { dressPart } from './dressing'
+import { dressPart, dressWhole } from './dressing'
 import { edgeAt, edgesOfBorders, edgesSwapped, exchangedAtEdge, withEdges } from './edges'
 import {
   blockAt,
@@ -75,6 +76,7 @@ const DESIGN = {
       mirrorAtMiddle: false,
       corners: 'BUTTED',
       corner: [],
+      sides: [],
     },
   ],
   finishing: { bindingCloth: 'a', bindingStrip: '', backingCloth: '', backingWidth: '', overhang: '' },
@@ -184,12 +186,56 @@ describe('cloths', () => {
     expect(freeClothKey(DESIGN.cloths)).toBe('c')
   })
 
+  it('dress a block wherever it stands, and all of a border with its corners', () => {
+    const at = { kind: 'BLOCK', id: 'block-0-1', row: 0, column: 1, blockKey: 'two' } as never
+    const third = { ...DESIGN.places[0]!, row: 1, column: 0, exchanges: [{ from: 'b', to: 'c' }] }
+    const other = { ...DESIGN.places[0]!, row: 0, column: 0, exchanges: [{ from: 'a', to: 'c' }] }
+    const design = { ...DESIGN, places: [...DESIGN.places, third, other] }
+    const dressed = dressWhole(design, at, 'b', 'c')
+    expect(dressed.blocks!.map((block) => block.parts[0]!.unit.cloths)).toEqual([
+      ['a', 'b'],
+      ['c', 'b'],
+    ])
+    expect(dressed.places!.map((place) => place.exchanges)).toEqual(
+      expect.arrayContaining([[], [{ from: 'b', to: 'c' }], [{ from: 'a', to: 'c' }]]),
+    )
+    const border = { ...DESIGN.borders[0]!, corner: [{ ...UNIT, cloths: ['b', 'a'] }] }
+    const edge = { kind: 'BORDER', id: 'border-1-2', row: -1, column: -1 } as never
+    expect(dressWhole({ ...DESIGN, borders: [border] }, edge, 'a', 'c').borders).toMatchObject([
+      { cloth: 'c', corner: [{ cloths: ['b', 'c'] }] },
+    ])
+  })
+
   it('dress the part that is chosen: a place, the sashing, a border', () => {
     const part = (kind: string, id: string) => ({ kind, id, row: 1, column: 1 }) as never
     expect(dressPart(DESIGN, part('BLOCK', 'block-1-1'), 'a', 'b').places).toHaveLength(2)
     expect(dressPart(DESIGN, part('SASHING', 'sash-1'), 'b', 'a').sashing!.units[0]!.cloths).toEqual(['a'])
     expect(dressPart(DESIGN, part('CORNERSTONE', 'stone-1-1'), 'a', 'b').sashing!.cornerstones).toBe('b')
     expect(dressPart(DESIGN, part('BORDER', 'border-1-2'), 'a', 'b').borders![0]!.cloth).toBe('b')
+  })
+})
+
+describe('a side of a border that is unlike the others', () => {
+  const border = withSide(DESIGN.borders[0]!, 'RIGHT', { kind: 'PLAIN', cloth: 'b', width: '5' })
+  const unlike: QuiltDesign = { ...DESIGN, borders: [withSide(border, 'UPPER', { kind: 'NONE' })] }
+
+  it('is said in the order of the sides, and no longer once it is like the rest', () => {
+    expect(unlike.borders[0]!.sides.map((each) => [each.side, each.width])).toEqual([
+      ['UPPER', '3'],
+      ['RIGHT', '5'],
+    ])
+    expect(withSide(border, 'RIGHT', undefined)).toEqual(DESIGN.borders[0])
+    expect(sideOf(border, 'LOWER')).toMatchObject({ kind: 'PLAIN', width: '3', cloth: 'a' })
+    expect(unlikeSide({ ...border, kind: 'SPACER' }, 'RIGHT')).toBeUndefined()
+  })
+
+  it('is dressed by itself where it is chosen, and with all others everywhere', () => {
+    const part = (id: string) => ({ kind: 'BORDER', id, row: -1, column: -1 }) as never
+    const right = dressPart(unlike, part('border-1-2'), 'b', 'c').borders![0]!
+    expect([right.cloth, right.sides[1]!.cloth]).toEqual(['a', 'c'])
+    const left = dressPart(unlike, part('border-1-4'), 'a', 'c').borders![0]!
+    expect([left.cloth, left.sides[1]!.cloth]).toEqual(['c', 'b'])
+    expect(exchangedEverywhere(unlike, 'b', 'c').borders![0]!.sides[1]!.cloth).toBe('c')
   })
 })
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
 import { TwoFingers } from './TwoFingers'
-import { blocksWhenMoved, gripsOf, widthTyped, widthWhenMoved } from './grips'
+import { blocksWhenMoved, gripsOf, widened, widthGrown, widthTyped, widthWhenMoved } from './grips'
 
 /** Two by two blocks of 6 in with a border of 3 in: 18 in square. */
 const picture = {
@@ -21,12 +21,16 @@ const picture = {
       figure: 0,
       transform: `1 0 0 1 ${3 + 6 * (i % 2)} ${3 + 6 * (i >> 1)}`,
     })),
-    { id: 'border-1-0', row: -1, column: -1, figure: 1, transform: '1 0 0 1 0 0' },
-    { id: 'border-1-1', row: -1, column: -1, figure: 1, transform: '0 1 -1 0 18 0' },
+    { id: 'border-1-1', row: -1, column: -1, figure: 1, transform: '1 0 0 1 0 0' },
+    { id: 'border-1-2', row: -1, column: -1, figure: 1, transform: '0 1 -1 0 18 0' },
   ],
 } as unknown as Schemas['TopPictureView']
-const design = (kind: string, border: string) =>
-  ({ system: 'INCH', setting: { kind, across: 2, down: 2 }, borders: [{ kind: border }] }) as unknown as QuiltDesign
+const design = (kind: string, border: string, sides: object[] = []) =>
+  ({
+    system: 'INCH',
+    setting: { kind, across: 2, down: 2 },
+    borders: [{ kind: border, units: [], sides }],
+  }) as unknown as QuiltDesign
 const straight = design('STRAIGHT', 'PLAIN')
 
 describe('Taking hold of the top', () => {
@@ -36,7 +40,7 @@ describe('Taking hold of the top', () => {
     expect(grips[1]!.at.x).toBeCloseTo(18, 0)
     expect(grips[1]!.at.y).toBe(9)
     expect(gripsOf(picture, design('STRAIGHT', 'PIECED'), undefined).map((grip) => grip.kind)).toEqual(['corner'])
-    expect(gripsOf(picture, straight, 'border-1-0')[1]!.border).toBe(0)
+    expect(gripsOf(picture, straight, 'border-1-1')[1]!.border).toBe(0)
   })
 
   it('adds whole blocks once most of one is gained, and never takes the last', () => {
@@ -46,10 +50,41 @@ describe('Taking hold of the top', () => {
   })
 
   it('widens a border by quarters of an inch or half centimetres, as they are typed', () => {
-    expect(widthWhenMoved(picture, straight, 0, { x: 0, y: 0 })).toBe('3')
-    expect(widthWhenMoved(picture, straight, 0, { x: 1.6, y: 5 })).toBe('4 1/2')
-    expect(widthWhenMoved(picture, straight, 0, { x: -9, y: 0 })).toBe('1/4')
+    const right = gripsOf(picture, straight, undefined)[1]!
+    expect(right.side).toBe('RIGHT')
+    expect(widthWhenMoved(picture, straight, right, { x: 0, y: 0 })).toBe('3')
+    expect(widthWhenMoved(picture, straight, right, { x: 1.6, y: 5 })).toBe('4 1/2')
+    expect(widthWhenMoved(picture, straight, right, { x: -9, y: 0 })).toBe('1/4')
     expect(widthTyped(3, 'CENTIMETRE')).toBe('7.5')
+  })
+})
+
+describe('A side that is unlike the others', () => {
+  const unlike = design('STRAIGHT', 'PLAIN', [{ side: 'UPPER', kind: 'PLAIN', width: '3' }])
+
+  it('has an edge of its own once it is chosen', () => {
+    const upper = gripsOf(picture, unlike, 'border-1-1')[1]!
+    expect(upper).toMatchObject({ side: 'UPPER', says: 'Drag for the width of border 1 above' })
+    expect(upper.at.x).toBe(9)
+    expect(upper.at.y).toBeCloseTo(0, 0)
+    expect(widthWhenMoved(picture, unlike, upper, { x: 4, y: -2 })).toBe('5')
+    expect(widthGrown(picture, unlike, upper, 1)).toBe('4')
+    expect(widened(unlike, upper, '5').what).toBe('Border 1, above, 5 in wide, finished')
+    expect(widened(unlike, upper, '5').part.borders![0]!.sides).toMatchObject([{ side: 'UPPER', width: '5' }])
+    const rest = gripsOf(picture, unlike, 'border-1-2')[1]!
+    expect(rest.side).toBe('RIGHT')
+    expect(widened(unlike, rest, '4')).toMatchObject({
+      what: 'Border 1 4 in wide, finished',
+      part: { borders: [{ width: '4', sides: [{ side: 'UPPER', width: '3' }] }] },
+    })
+  })
+
+  it('is not dragged where it is not there, or made of units', () => {
+    const none = design('STRAIGHT', 'PLAIN', [{ side: 'RIGHT', kind: 'NONE' }])
+    expect(gripsOf({ ...picture, parts: picture.parts.slice(0, 5) }, none, undefined)).toHaveLength(1)
+    const pieced = design('STRAIGHT', 'PLAIN', [{ side: 'UPPER', kind: 'PIECED', units: [{}] }])
+    expect(gripsOf(picture, pieced, 'border-1-1')).toHaveLength(1)
+    expect(gripsOf(picture, pieced, 'border-1-2')).toHaveLength(2)
   })
 })
 

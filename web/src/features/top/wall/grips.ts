@@ -1,5 +1,6 @@
 import type { Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
+import { type Border, type Side, sideOf, sideOfPart, SIDES, unlikeSide, withSide } from '../edit/borders'
 import { hung, middleOf, type Point } from './geometry'
 
 type Picture = Schemas['TopPictureView']
@@ -9,6 +10,8 @@ export interface Grip {
   kind: 'border' | 'corner'
   /** Which border, from 0. */
   border: number
+  /** The side whose edge it is. */
+  side?: Side
   at: Point
   says: string
 }
@@ -16,37 +19,66 @@ export interface Grip {
 const MOST_BLOCKS = 100
 const CM_PER_INCH = 2.54
 
-const sideOf = (border: number) => new RegExp(`^border-${border + 1}-\\d+$`)
-
-/** The side of a border that lies furthest to the right, as it hangs. */
-function rightSide(picture: Picture, border: number) {
-  const sides = picture.parts.flatMap((part, i) => (sideOf(border).test(part.id) ? [i] : []))
-  return sides.toSorted((a, b) => middleOf(picture, b).x - middleOf(picture, a).x)[0]
-}
-
 /** A grip lies this much of the top's larger side inside its edge, so that all of it can be taken. */
 const INSIDE = 1 / 70
 const insideOf = (picture: Picture) => Math.max(picture.width, picture.height) * INSIDE
 
 const boxOf = (picture: Picture, part: number) => picture.shapes[picture.figures[picture.parts[part]!.figure]!.shape]!
 
+/** Which way each side's outer edge lies. */
+const OUT: Record<Side, Point> = {
+  UPPER: { x: 0, y: -1 },
+  RIGHT: { x: 1, y: 0 },
+  LOWER: { x: 0, y: 1 },
+  LEFT: { x: -1, y: 0 },
+}
+/** The right side's edge stands for all that are like each other; where it is not, the next that is. */
+const FIRST: readonly Side[] = ['RIGHT', 'LOWER', 'LEFT', 'UPPER']
+
+/** The side whose edge is taken hold of: the chosen one if it is unlike the others, or else one for all that are alike. */
+function sideToTake(border: Border, chosen: Side | undefined): Side | undefined {
+  const own = chosen && unlikeSide(border, chosen)
+  const side = own ? chosen : FIRST.find((each) => !unlikeSide(border, each))
+  return side && sideOf(border, side).kind === 'PLAIN' && border.kind !== 'SPACER' ? side : undefined
+}
+
+function partOfSide(picture: Picture, border: number, side: Side): number | undefined {
+  const id = `border-${border + 1}-${SIDES.findIndex((each) => each.side === side) + 1}`
+  const at = picture.parts.findIndex((part) => part.id === id)
+  return at < 0 ? undefined : at
+}
+
 /** The grips there are: the corner, and the edge of the border that is chosen, or else of the outermost. */
 export function gripsOf(picture: Picture, design: QuiltDesign, chosen: string | undefined): Grip[] {
+  const inside = insideOf(picture)
   const corner: Grip = {
     kind: 'corner',
     border: -1,
-    at: { x: picture.width - insideOf(picture), y: picture.height - insideOf(picture) },
+    at: { x: picture.width - inside, y: picture.height - inside },
     says: 'Drag for more or fewer rows and columns',
   }
   const ofChosen = /^border-(\d+)-/.exec(chosen ?? '')
   const border = ofChosen ? Number(ofChosen[1]) - 1 : design.borders.length - 1
-  const side = design.borders[border]?.kind === 'PLAIN' ? rightSide(picture, border) : undefined
-  if (side === undefined) return [corner]
-  const { width, height } = boxOf(picture, side)
-  const { transform } = picture.parts[side]!
-  const xs = [hung(transform, { x: 0, y: 0 }).x, hung(transform, { x: width, y: height }).x]
-  const at = { x: Math.max(...xs) - insideOf(picture), y: middleOf(picture, side).y }
-  return [corner, { kind: 'border', border, at, says: `Drag for the width of border ${border + 1}` }]
+  const made = design.borders[border]
+  const side = made && sideToTake(made, sideOfPart(chosen ?? '')?.side)
+  const part = side && partOfSide(picture, border, side)
+  if (!side || part === undefined) return [corner]
+  const { width, height } = boxOf(picture, part)
+  const { transform } = picture.parts[part]!
+  const ends = [hung(transform, { x: 0, y: 0 }), hung(transform, { x: width, y: height })]
+  const middle = middleOf(picture, part)
+  const out = OUT[side]
+  const edge = (axis: 'x' | 'y') =>
+    out[axis] === 0
+      ? middle[axis]
+      : Math[out[axis] > 0 ? 'max' : 'min'](...ends.map((end) => end[axis])) - out[axis] * inside
+  const whose = unlikeSide(made, side)
+    ? `border ${border + 1} ${SIDES.find((each) => each.side === side)!.name}`
+    : `border ${border + 1}`
+  return [
+    corner,
+    { kind: 'border', border, side, at: { x: edge('x'), y: edge('y') }, says: `Drag for the width of ${whose}` },
+  ]
 }
 
 /** Rows of a setting on point lie half a block apart; those that are counted lie a whole one apart. */
@@ -84,9 +116,32 @@ export function widthTyped(inches: number, system: QuiltDesign['system']): strin
   return [Math.floor(quarters / 4) || '', QUARTERS[quarters % 4]].filter(Boolean).join(' ')
 }
 
-/** How wide a border is when its edge is so much further out; as it would be typed. */
-export function widthWhenMoved(picture: Picture, design: QuiltDesign, border: number, by: Point): string {
-  const side = rightSide(picture, border)
-  const { width, height } = side === undefined ? { width: 0, height: 0 } : boxOf(picture, side)
-  return widthTyped(Math.min(width, height) + by.x, design.system)
+/** How wide a side is when its edge is moved by so much; as it would be typed. */
+export function widthWhenMoved(picture: Picture, design: QuiltDesign, grip: Grip, by: Point): string {
+  const side = grip.side ?? 'RIGHT'
+  const part = partOfSide(picture, grip.border, side)
+  const wide = part === undefined ? 0 : boxOf(picture, part).height
+  return widthTyped(wide + by.x * OUT[side].x + by.y * OUT[side].y, design.system)
+}
+
+/** As {@link widthWhenMoved}, by so many inches outwards. */
+export function widthGrown(picture: Picture, design: QuiltDesign, grip: Grip, inches: number): string {
+  const { x, y } = OUT[grip.side ?? 'RIGHT']
+  return widthWhenMoved(picture, design, grip, { x: x * inches, y: y * inches })
+}
+
+/** The border, or the one side that is taken hold of, as wide as typed; and how that is said. */
+export function widened(design: QuiltDesign, grip: Grip, width: string): { what: string; part: Partial<QuiltDesign> } {
+  const own = grip.side && unlikeSide(design.borders[grip.border]!, grip.side)
+  const whose = own ? `, ${SIDES.find((each) => each.side === own.side)!.name},` : ''
+  const unit = design.system === 'INCH' ? 'in' : 'cm'
+  return {
+    what: `Border ${grip.border + 1}${whose} ${width} ${unit} wide, finished`,
+    part: {
+      borders: design.borders.map((border, i) => {
+        if (i !== grip.border) return border
+        return own ? withSide(border, own.side, { width }) : { ...border, width }
+      }),
+    },
+  }
 }

@@ -93,7 +93,7 @@ class FromNothingIT {
         does.click(station("Tally"));
         Locator answer = page.getByRole(AriaRole.REGION, named("In short"));
         assertThat(answer).containsText(Pattern.compile("Buy [^.]* yd cream"));
-        assertThat(page.getByLabel("The top in small", new Page.GetByLabelOptions().setExact(true))
+        assertThat(page.getByLabel("The whole top", new Page.GetByLabelOptions().setExact(true))
                         .first())
                 .containsText("Blocks16");
         assertThat(does.count()).isLessThanOrEqualTo(20);

@@ -53,7 +53,7 @@ class PacksIT {
         assertThat(page.locator("[data-spare]")).hasCount(2);
         assertThat(actions).isLessThanOrEqualTo(MOST_ACTIONS);
         click(station("Tally"));
-        assertThat(page.getByLabel("The top in small").getByText("nothing", exact()))
+        assertThat(page.getByLabel("The whole top").getByText("nothing", exact()))
                 .isVisible();
         assertThat(page.getByLabel("How it is all made")).containsText("for the whole top");
         assertThat(Browser.seriousFindings(page)).isEmpty();
@@ -76,7 +76,7 @@ class PacksIT {
         assertThat(page.getByText("No neighbours share a print.")).isVisible();
         assertThat(Browser.seriousFindings(page)).isEmpty();
         station("Tally").click();
-        assertThat(page.getByLabel("The top in small").getByText("nothing", exact()))
+        assertThat(page.getByLabel("The whole top").getByText("nothing", exact()))
                 .isVisible();
 
         station("Sew").click();
@@ -114,7 +114,7 @@ class PacksIT {
         ofOneBlock("Hourglass", "3 1/2", 2, 10);
         click(page.getByText("Blocks may turn and mirror"));
         makeAndTally();
-        assertThat(page.getByLabel("The top in small").getByText("nothing", exact()))
+        assertThat(page.getByLabel("The whole top").getByText("nothing", exact()))
                 .isVisible();
         assertThat(page.getByLabel("How it is all made")).containsText("20 batches for the whole top");
     }
@@ -132,7 +132,7 @@ class PacksIT {
         assertThat(group.locator("[data-method=closed-ring][data-chosen]")).isVisible();
         click(group.getByText("closed ring for all units of this kind"));
         assertThat(page.getByLabel("How it is all made")).containsText("ring 1 of half-square triangles");
-        assertThat(page.getByLabel("The top in small").getByText("nothing", exact()))
+        assertThat(page.getByLabel("The whole top").getByText("nothing", exact()))
                 .isVisible();
         assertThat(actions).isLessThanOrEqualTo(MOST_ACTIONS);
     }
@@ -142,7 +142,7 @@ class PacksIT {
         fromPack("Field from quarters", "36 fat quarters moss, 36 prints, one of each", "moss");
         ofOneBlock("Hourglass of Four Cloths", "6", 6, 6);
         makeAndTally();
-        assertThat(page.getByLabel("The top in small").getByText("nothing", exact()))
+        assertThat(page.getByLabel("The whole top").getByText("nothing", exact()))
                 .isVisible();
     }
 
@@ -156,7 +156,7 @@ class PacksIT {
         fill(page.getByLabel("Block size, in"), "12");
         page.getByLabel("Block size, in").blur();
         makeAndTally("each print in 2 places");
-        assertThat(page.getByLabel("The top in small").getByText("nothing", exact()))
+        assertThat(page.getByLabel("The whole top").getByText("nothing", exact()))
                 .isVisible();
     }
 

@@ -71,6 +71,106 @@ class WallByHandIT {
         assertThat(page.getByLabel("Blocks down")).hasValue("5");
     }
 
+    @Test
+    void aClothIsCarriedOntoAPatchAndOntoAWholeBorderAndFoundByItsName() {
+        copyOf("Lantern Street");
+        String before = colourOf(0);
+        begin(page.getByRole(AriaRole.BUTTON, named("Take spruce in hand, key 4")), 20, 0);
+        over(page.locator("[data-part='0']"), 0.5);
+        assertThat(said()).containsText("spruce for marigold, row 1, block 1: 30 blocks, 58 × 67 in finished; to buy: ");
+        String promised = said().innerText();
+        page.mouse().up();
+        assertThat(said()).hasCount(0);
+        assertThat(promised).isEqualTo("spruce for marigold, row 1, block 1: " + asItIs());
+        page.waitForCondition(() -> !colourOf(0).equals(before));
+
+        begin(page.getByRole(AriaRole.BUTTON, named("Take brick in hand, key 3")), 20, 0);
+        page.keyboard().down("Shift");
+        over(page.locator("[data-part='1']"), 0.5);
+        assertThat(said()).containsText("brick, wherever Friendship Star stands: 30 blocks");
+        page.mouse().up();
+        page.keyboard().up("Shift");
+        assertThat(page.getByLabel("Dark of Friendship Star")).hasValue("hand:" + keyOf("brick"));
+
+        page.getByRole(AriaRole.APPLICATION).focus();
+        page.keyboard().press("/");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Which cloth for row 1, block 2?");
+        page.keyboard().type("plu");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+        assertThat(page.getByRole(AriaRole.BUTTON, named("plum"))).hasAttribute("aria-pressed", "true");
+    }
+
+    @Test
+    void aSideUnlikeTheOthersIsChosenFromItsListByEnterAndDraggedByItself() {
+        copyOf("Lantern Street");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Borders"))
+                .click();
+        Locator border = page.locator("[data-border='3']");
+        border.getByLabel("Corners", new Locator.GetByLabelOptions().setExact(false))
+                .first()
+                .selectOption("BUTTED");
+        border.locator("summary").click();
+        Locator below = border.locator("select[aria-label='Border 3 below']");
+        below.focus();
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("ArrowDown");
+        assertThat(below).hasValue("ALIKE");
+        page.keyboard().press("Enter");
+        assertThat(below).hasValue("PLAIN");
+        border.getByLabel("Finished width below, in").fill("7 1/2");
+        border.locator("select[aria-label='Border 3 left']").selectOption("NONE");
+        assertThat(page.locator("header")).containsText("56 × 72 1/2 in finished");
+
+        begin(grip("Drag for the width of border 3"), 20, 0);
+        assertThat(said()).containsText("Border 3 ");
+        page.keyboard().press("Escape");
+        page.mouse().up();
+        page.locator("[data-part='" + partOf("border-3-3") + "']").first().click();
+        begin(grip("Drag for the width of border 3 below"), 0, 20);
+        assertThat(said()).containsText("Border 3, below, ");
+        assertThat(said()).containsText("56 × 7");
+        String wider = said().innerText();
+        page.mouse().up();
+        assertThat(said()).hasCount(0);
+        assertThat(wider).endsWith(asItIs());
+    }
+
+    private static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name).setExact(true);
+    }
+
+    /** Carries what is held over a part; a browser tells of it once it moves there. */
+    private void over(Locator what, double across) {
+        BoundingBox box = what.first().boundingBox();
+        page.mouse().move(box.x + box.width * across, box.y + box.height / 2, new Mouse.MoveOptions().setSteps(8));
+        page.mouse().move(box.x + box.width * across + 1, box.y + box.height / 2);
+    }
+
+    private JsonNode asked(String what) {
+        String id = page.url().replaceFirst(".*/quilts/", "").replaceFirst("/.*", "");
+        return new JsonMapper().readTree(page.request().get("/api/quilts/" + id + what).text());
+    }
+
+    private String keyOf(String cloth) {
+        for (JsonNode each : asked("").path("design").path("cloths")) {
+            if (each.path("name").asString().equals(cloth)) {
+                return each.path("key").asString();
+            }
+        }
+        throw new AssertionError("No cloth called " + cloth);
+    }
+
+    private int partOf(String id) {
+        JsonNode parts = asked("/top").path("picture").path("parts");
+        for (int i = 0; i < parts.size(); i++) {
+            if (parts.get(i).path("id").asString().equals(id)) {
+                return i;
+            }
+        }
+        throw new AssertionError("No part " + id);
+    }
+
     private void copyOf(String name) {
         page.navigate("/quilts");
         page.getByLabel("Copy " + name).first().click();
@@ -99,9 +199,7 @@ class WallByHandIT {
     /** What the quilt as it is kept measures and buys, in the words of the wall. */
     private String asItIs() {
         assertThat(page.locator("header [data-save]")).hasText("All kept");
-        String id = page.url().replaceFirst(".*/quilts/", "").replaceFirst("/.*", "");
-        JsonNode glance = new JsonMapper()
-                .readTree(page.request().get("/api/quilts/" + id + "/glance").text());
+        JsonNode glance = asked("/glance");
         StringBuilder buys = new StringBuilder();
         glance.path("buys")
                 .forEach(buy -> buys.append(buys.isEmpty() ? "" : ", ").append(buy.asString()));

@@ -64,17 +64,14 @@ final class CardSizes {
                         .filter(group -> strip.uses().contains(new Use.ForStrips(group.key())))
                         .anyMatch(group -> group.partIds().stream().anyMatch(batch.partIds()::contains)))
                 .forEach(strip -> strip.sides().forEach(side -> checks.add(check(strip, side))));
-        if (checks.isEmpty()) {
-            tally.top().parts().stream()
-                    .filter(part -> batch.partIds().contains(part.id()))
-                    .filter(part -> part.kind() != TopPart.Kind.BORDER_CORNER)
-                    .collect(Collectors.groupingBy(TopPart::figure, LinkedHashMap::new, Collectors.counting()))
-                    .forEach((figure, count) -> checks.add(new CheckView(
-                            count + " sides, sewn of units, unfinished",
-                            writer.write(figure.finishedHeight().plus(seams())) + " × "
-                                    + writer.writeWithUnit(
-                                            figure.finishedWidth().plus(seams())))));
-        }
+        tally.top().parts().stream()
+                .filter(part -> batch.partIds().contains(part.id()))
+                .filter(part -> part.kind() == TopPart.Kind.PIECED_BORDER)
+                .collect(Collectors.groupingBy(TopPart::figure, LinkedHashMap::new, Collectors.counting()))
+                .forEach((figure, count) -> checks.add(new CheckView(
+                        counted(count, "side") + ", sewn of units, unfinished",
+                        writer.write(figure.finishedHeight().plus(seams())) + " × "
+                                + writer.writeWithUnit(figure.finishedWidth().plus(seams())))));
         Assembly.Box inside = insideOf(border);
         checks.add(new CheckView(
                 "measure the real top through the middle, both ways, before trimming",
@@ -87,10 +84,10 @@ final class CardSizes {
         String cut = writer.write(strip.cutWidth()) + " × ";
         return side.isOverLength()
                 ? new CheckView(
-                        side.count() + " strips, cut over-length" + from + ", then trim",
+                        counted(side.count(), "strip") + ", cut over-length" + from + ", then trim",
                         cut + writer.write(side.cutLength()) + " to " + writer.writeWithUnit(side.trimmedLength()))
                 : new CheckView(
-                        side.count() + " strips, cut exactly: the cloth is no wider",
+                        counted(side.count(), "strip") + ", cut exactly: the cloth is no wider",
                         cut + writer.writeWithUnit(side.cutLength()));
     }
 
@@ -102,6 +99,10 @@ final class CardSizes {
                 .flatMap(outline -> outline.corners().stream())
                 .toList();
         return Layout.around(corners);
+    }
+
+    private static String counted(long count, String thing) {
+        return count == 1 ? "1 " + thing : count + " " + thing + "s";
     }
 
     private Length seams() {

@@ -2,8 +2,11 @@ package org.goldentally.core.design;
 
 import java.util.List;
 import org.goldentally.core.block.UnitDesign;
+import org.goldentally.core.design.BorderSideDesign.Side;
 import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.problem.RefusedException;
 
 /**
  * A border round the top.
@@ -15,6 +18,7 @@ import org.goldentally.core.problem.Limits;
  * @param mirrorAtMiddle whether the second half of each side mirrors the first
  * @param corner what stands in the corners, where they are {@link Corners#UNITS}
  * @param join how strips of a plain border longer than the cloth is wide come about
+ * @param sides those that are unlike the others, each at most once
  */
 public record BorderDesign(
         Kind kind,
@@ -25,7 +29,8 @@ public record BorderDesign(
         @LeftOut("false") boolean mirrorAtMiddle,
         @LeftOut("\"BUTTED\"") Corners corners,
         @LeftOut("[]") List<UnitDesign> corner,
-        @LeftOut("\"STRAIGHT\"") Join join) {
+        @LeftOut("\"STRAIGHT\"") Join join,
+        @LeftOut("[]") List<BorderSideDesign> sides) {
 
     /** What a border is made of. */
     public enum Kind {
@@ -64,8 +69,14 @@ public record BorderDesign(
         Limits.required(corners, "corners");
         Limits.list(corner, 1, "corner");
         Limits.required(join, "join");
+        Limits.list(sides, Side.values().length, "sides");
+        if (sides.stream().map(BorderSideDesign::side).distinct().count() < sides.size()) {
+            throw new RefusedException(
+                    new Problem("sides", "a side of a border is said twice", "say each unlike side once"));
+        }
         units = List.copyOf(units);
         corner = List.copyOf(corner);
+        sides = List.copyOf(sides);
     }
 
     public BorderDesign(
@@ -77,22 +88,49 @@ public record BorderDesign(
             boolean mirrorAtMiddle,
             Corners corners,
             List<UnitDesign> corner) {
-        this(kind, width, cloth, units, unitLength, mirrorAtMiddle, corners, corner, Join.STRAIGHT);
+        this(kind, width, cloth, units, unitLength, mirrorAtMiddle, corners, corner, Join.STRAIGHT, List.of());
     }
 
     public BorderDesign joined(Join otherJoin) {
-        return new BorderDesign(kind, width, cloth, units, unitLength, mirrorAtMiddle, corners, corner, otherJoin);
+        return new BorderDesign(
+                kind, width, cloth, units, unitLength, mirrorAtMiddle, corners, corner, otherJoin, sides);
     }
 
     /** The same, finished as wide as typed. */
     public BorderDesign ofWidth(String typed) {
-        return new BorderDesign(kind, typed, cloth, units, unitLength, mirrorAtMiddle, corners, corner, join);
+        return new BorderDesign(kind, typed, cloth, units, unitLength, mirrorAtMiddle, corners, corner, join, sides);
+    }
+
+    /** The same, with these sides unlike the others. */
+    public BorderDesign unlike(BorderSideDesign... others) {
+        return new BorderDesign(
+                kind, width, cloth, units, unitLength, mirrorAtMiddle, corners, corner, join, List.of(others));
+    }
+
+    /** The sides that are unlike the others; all of a spacer are alike. */
+    public List<BorderSideDesign> unlike() {
+        return kind == Kind.SPACER ? List.of() : sides;
+    }
+
+    /** What is on one side. */
+    public BorderSideDesign on(Side side) {
+        return unlike().stream()
+                .filter(unlike -> unlike.side() == side)
+                .findFirst()
+                .orElseGet(() -> new BorderSideDesign(
+                        side,
+                        kind == Kind.PIECED ? BorderSideDesign.Kind.PIECED : BorderSideDesign.Kind.PLAIN,
+                        width,
+                        cloth,
+                        units,
+                        unitLength,
+                        mirrorAtMiddle));
     }
 
     /** With a unit in each corner. */
     public BorderDesign withCorner(UnitDesign unit) {
         return new BorderDesign(
-                kind, width, cloth, units, unitLength, mirrorAtMiddle, Corners.UNITS, List.of(unit), join);
+                kind, width, cloth, units, unitLength, mirrorAtMiddle, Corners.UNITS, List.of(unit), join, sides);
     }
 
     public static BorderDesign plain(String width, String cloth, Corners corners) {

@@ -227,7 +227,9 @@ public final class NamedChange {
                 if (!was.get(i).equals(now.get(i))) {
                     boolean width = !was.get(i).width().equals(now.get(i).width());
                     String which = now.size() == 1 ? "border" : "border " + (i + 1) + ":";
-                    said.add(which + " " + measured(now.get(i).width()) + (width ? "" : ", made otherwise"));
+                    boolean sides = !was.get(i).sides().equals(now.get(i).sides());
+                    String how = width ? "" : sides ? ", a side unlike" : ", made otherwise";
+                    said.add(which + " " + measured(now.get(i).width()) + how);
                 }
             }
         }

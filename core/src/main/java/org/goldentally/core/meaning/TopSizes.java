@@ -5,7 +5,6 @@ import java.util.List;
 import org.goldentally.core.design.BlockSizeDesign;
 import org.goldentally.core.design.BlockSizeDesign.As;
 import org.goldentally.core.design.BlockSizeDesign.Of;
-import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.design.SettingDesign;
@@ -23,8 +22,7 @@ import org.goldentally.core.problem.RefusedException;
  * @param blockWidth finished width of a block's place
  * @param sashing finished width of the sashing; nothing where there is none
  * @param sashed where there is sashing
- * @param borders finished width of each border
- * @param unitLengths how long plain and striped units are along each border; nothing is as long as the border is wide
+ * @param borders from the inside out
  */
 public record TopSizes(
         SewingSettings settings,
@@ -32,8 +30,7 @@ public record TopSizes(
         Length blockHeight,
         Length sashing,
         SashingDesign.Between sashed,
-        List<Length> borders,
-        List<Length> unitLengths) {
+        List<BorderSizes> borders) {
 
     /** More blocks than this in a row make no quilt that anyone sews (our own limit). */
     public static final int MOST_BLOCKS_IN_A_ROW = 100;
@@ -97,25 +94,14 @@ public record TopSizes(
                             + design.sashing().between().words(),
                     "let it lie " + SashingDesign.Between.BOTH.words() + ", or set the blocks straight"));
         }
-        List<Length> borders = new ArrayList<>();
-        List<Length> unitLengths = new ArrayList<>();
+        List<BorderSizes> borders = new ArrayList<>();
         for (int i = 0; i < design.borders().size(); i++) {
-            BorderDesign border = design.borders().get(i);
-            String where = "Border " + (i + 1);
-            boolean spacer = border.kind() == BorderDesign.Kind.SPACER;
-            borders.add(
-                    spacer
-                            ? read(LengthReader.read(where + ", least width", border.width(), system), problems)
-                            : wide(where + ", finished width", border.width(), system, problems));
-            unitLengths.add(
-                    border.unitLength().isBlank()
-                            ? Length.ZERO
-                            : wide(where + ", finished unit length", border.unitLength(), system, problems));
+            borders.add(BorderSizes.of(design.borders().get(i), "Border " + (i + 1), system, problems));
         }
         if (!problems.isEmpty()) {
             throw new RefusedException(problems);
         }
-        return new TopSizes(settings, width, height, sashing, design.sashing().between(), borders, unitLengths);
+        return new TopSizes(settings, width, height, sashing, design.sashing().between(), borders);
     }
 
     private static Length blockSide(
@@ -142,7 +128,8 @@ public record TopSizes(
         return read(reading, problems);
     }
 
-    private static Length wide(String where, String typed, MeasureSystem system, List<Problem> problems) {
+    /** A width that can be sewn. */
+    static Length wide(String where, String typed, MeasureSystem system, List<Problem> problems) {
         return read(
                 LengthReader.readPositive(where, typed, system)
                         .then(length -> length.isShorterThan(SMALLEST)
@@ -163,7 +150,7 @@ public record TopSizes(
         }
     }
 
-    private static Length read(Reading<Length> reading, List<Problem> problems) {
+    static Length read(Reading<Length> reading, List<Problem> problems) {
         return switch (reading) {
             case Reading.Understood<Length> understood -> understood.value();
             case Reading.Refused<Length> refused -> {

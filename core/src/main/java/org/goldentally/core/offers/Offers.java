@@ -210,10 +210,12 @@ public final class Offers {
         List<Offer> offers = new ArrayList<>();
         for (int i = 0; i < design.borders().size(); i++) {
             BorderDesign border = design.borders().get(i);
-            if (border.kind() == BorderDesign.Kind.SPACER || border.corners() == BorderDesign.Corners.UNITS) {
+            if (border.kind() == BorderDesign.Kind.SPACER
+                    || border.corners() == BorderDesign.Corners.UNITS
+                    || !border.unlike().isEmpty()) {
                 continue;
             }
-            Length width = tally.top().sizes().borders().get(i);
+            Length width = tally.top().sizes().borders().get(i).width();
             for (UnitPlans.Choice choice : tally.choices()) {
                 UnitPlan plan = choice.chosen();
                 Optional<UnitKind> kind = kind(plan.unit());

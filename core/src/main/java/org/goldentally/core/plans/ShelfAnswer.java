@@ -141,7 +141,7 @@ public record ShelfAnswer(
             if (last < 0 || design.borders().get(last).kind() != BorderDesign.Kind.PLAIN) {
                 return Optional.empty();
             }
-            Length width = least.tally().top().sizes().borders().get(last);
+            Length width = least.tally().top().sizes().borders().get(last).width();
             Length step = design.system().usualSeam().times(2);
             Optional<Change> found = Optional.empty();
             for (int i = 1; i <= NARROWER_STEPS && step.times(i).isShorterThan(width); i++) {

@@ -1,16 +1,20 @@
 package org.goldentally.core.sew;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.goldentally.core.block.Figure.InnerBlock;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.BorderSideDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.geometry.Point;
@@ -228,8 +232,7 @@ public final class Batches {
                         new BatchKey.Border(number),
                         Kind.BORDER,
                         "Border " + number,
-                        design.borders().get(i).kind().name().toLowerCase(java.util.Locale.ROOT) + ", " + sides
-                                + " sides",
+                        kinds(design.borders().get(i)) + ", " + (sides == 1 ? "1 side" : sides + " sides"),
                         sides,
                         1,
                         "side",
@@ -238,6 +241,20 @@ public final class Batches {
             }
         }
         return batches;
+    }
+
+    /** {@code plain}; of unlike sides {@code plain and pieced}. */
+    private static String kinds(BorderDesign border) {
+        if (border.kind() == BorderDesign.Kind.SPACER) {
+            return "spacer";
+        }
+        return Arrays.stream(BorderSideDesign.Side.values())
+                .map(border::on)
+                .filter(side -> side.kind() != BorderSideDesign.Kind.NONE)
+                .map(side -> side.kind().name().toLowerCase(Locale.ROOT))
+                .distinct()
+                .sorted(Comparator.reverseOrder())
+                .collect(Collectors.joining(" and "));
     }
 
     private Optional<Batch> binding() {

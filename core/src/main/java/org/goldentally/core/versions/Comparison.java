@@ -11,11 +11,13 @@ import org.goldentally.core.account.ClothCutter;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.BorderSideDesign;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
+import org.goldentally.core.meaning.BorderSizes;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
@@ -184,20 +186,34 @@ public record Comparison(List<Row> rows) {
         return writer.write(width) + " × " + writer.writeWithUnit(height);
     }
 
-    /** {@code 1 1/2 in oat, 3 in pieced}, from the inside out. */
+    /** {@code 1 1/2 in oat, 3 in pieced}, from the inside out; unlike sides behind their border. */
     private static String borders(Version version) {
+        LengthWriter writer = version.system().writer();
         List<String> said = new ArrayList<>();
         for (int i = 0; i < version.design().borders().size(); i++) {
             BorderDesign border = version.design().borders().get(i);
-            String width = version.system()
-                    .writer()
-                    .writeWithUnit(version.top().sizes().borders().get(i));
-            said.add(
+            BorderSizes sizes = version.top().sizes().borders().get(i);
+            String width = writer.writeWithUnit(sizes.width());
+            StringBuilder all = new StringBuilder(
                     switch (border.kind()) {
                         case PLAIN -> width + " " + name(version, border.cloth());
                         case PIECED -> width + " pieced";
                         case SPACER -> "spacer of " + name(version, border.cloth()) + ", " + width + " at least";
                     });
+            for (BorderSideDesign side : border.unlike()) {
+                String wide = writer.writeWithUnit(sizes.on(side.side()).width());
+                all.append(" (")
+                        .append(side.side().words())
+                        .append(": ")
+                        .append(
+                                switch (side.kind()) {
+                                    case NONE -> "none";
+                                    case PLAIN -> wide + " " + name(version, side.cloth());
+                                    case PIECED -> wide + " pieced";
+                                })
+                        .append(")");
+            }
+            said.add(all.toString());
         }
         return said.isEmpty() ? NONE : String.join(", ", said);
     }

@@ -3,6 +3,10 @@ package org.goldentally.core.quilt;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
+import static org.assertj.core.api.Assertions.tuple;
+import static org.goldentally.core.design.BorderSideDesign.Side.LEFT;
+import static org.goldentally.core.design.BorderSideDesign.Side.LOWER;
+import static org.goldentally.core.design.BorderSideDesign.Side.RIGHT;
 
 import java.util.List;
 import org.goldentally.core.block.Block;
@@ -13,6 +17,7 @@ import org.goldentally.core.design.BlockSizeDesign.As;
 import org.goldentally.core.design.BlockSizeDesign.Of;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.design.BorderSideDesign;
 import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.design.SettingDesign.Halves;
@@ -182,6 +187,69 @@ class QuiltTopTest {
                 .containsExactly(lying, sides, lying, sides);
         assertThat(top.finishedWidth()).isEqualTo(Length.inches(36));
         assertThat(top.finishedHeight()).isEqualTo(Length.inches(46));
+    }
+
+    /** Laid on paper: 30 × 40 in, 3 in above and to the left, 5 in below, nothing to the right. */
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({"BUTTED, 33 40 33 40", "UNITS, 30 40 30 40"})
+    void aSideMayBeUnlikeTheOthersOrNotThere(Corners corners, String lengths) {
+        QuiltTop top = Tops.of(3, 4, "10", "four-patch")
+                .border(BorderDesign.plain("3", "b", corners)
+                        .unlike(BorderSideDesign.none(RIGHT), BorderSideDesign.plain(LOWER, "5", "c")))
+                .top();
+        assertThat(top.flaws()).isEmpty();
+        assertThat(top.finishedWidth()).isEqualTo(Length.inches(33));
+        assertThat(top.finishedHeight()).isEqualTo(Length.inches(48));
+        String[] upperLowerLeft = lengths.split(" ");
+        assertThat(top.parts())
+                .filteredOn(part -> part.id() instanceof PartId.BorderSide)
+                .extracting(
+                        TopPart::where,
+                        part -> LengthWriter.INCHES.write(part.figure().finishedWidth()),
+                        part -> LengthWriter.INCHES.write(part.figure().finishedHeight()),
+                        part -> part.figure().patches().getFirst().cloth())
+                .containsExactly(
+                        tuple("border 1, upper side", upperLowerLeft[0], "3", "b"),
+                        tuple("border 1, lower side", upperLowerLeft[2], "5", "c"),
+                        tuple("border 1, left side", upperLowerLeft[3], "3", "b"));
+        assertThat(top.parts())
+                .filteredOn(part -> part.id() instanceof PartId.BorderCorner)
+                .extracting(TopPart::where)
+                .containsExactlyElementsOf(
+                        corners == Corners.UNITS
+                                ? List.of("border 1, upper left corner", "border 1, lower left corner")
+                                : List.of());
+    }
+
+    @Test
+    void unlikeSidesAreRefusedWhereTheyCannotBeSewn() {
+        BorderDesign mitred = BorderDesign.plain("3", "b", Corners.MITRED);
+        assertThat(problems(mitred.unlike(BorderSideDesign.plain(LOWER, "5", "c"))))
+                .containsExactly("sides of unlike widths cannot be mitred: their ends do not meet on the diagonal");
+        assertThat(problems(mitred.unlike(BorderSideDesign.plain(LOWER, "3", "c"))))
+                .isEmpty();
+        BorderDesign unlike = Tops.hourglasses("2").unlike(BorderSideDesign.none(LEFT));
+        assertThat(problems(Tops.spacer("1"), unlike))
+                .contains("a spacer makes one row of units come out even, and the sides of the border outside it are"
+                        + " unlike");
+        assertThat(Tops.of(3, 4, "10", "four-patch")
+                        .border(Tops.spacer("1").unlike(BorderSideDesign.none(LEFT)))
+                        .border(Tops.hourglasses("2"))
+                        .top()
+                        .finishedWidth())
+                .isEqualTo(Length.inches(36));
+        assertThatThrownBy(() -> Tops.of(3, 4, "10", "four-patch")
+                        .border(mitred.unlike(BorderSideDesign.plain(RIGHT, "wide", "c")))
+                        .top())
+                .hasMessageContaining("Border 1, right side, finished width");
+        assertThatThrownBy(() -> mitred.unlike(BorderSideDesign.none(LEFT), BorderSideDesign.none(LEFT)))
+                .hasMessageContaining("said twice");
+    }
+
+    private static List<String> problems(BorderDesign... borders) {
+        Tops tops = Tops.of(3, 4, "10", "four-patch");
+        List.of(borders).forEach(tops::border);
+        return tops.top().flaws().stream().map(flaw -> flaw.problem().why()).toList();
     }
 
     @Test

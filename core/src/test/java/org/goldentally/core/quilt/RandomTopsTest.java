@@ -1,6 +1,13 @@
 package org.goldentally.core.quilt;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.goldentally.core.design.BorderSideDesign.Side.LEFT;
+import static org.goldentally.core.design.BorderSideDesign.Side.LOWER;
+import static org.goldentally.core.design.BorderSideDesign.Side.RIGHT;
+import static org.goldentally.core.design.BorderSideDesign.Side.UPPER;
+import static org.goldentally.core.design.BorderSideDesign.none;
+import static org.goldentally.core.design.BorderSideDesign.pieced;
+import static org.goldentally.core.design.BorderSideDesign.plain;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -150,7 +157,7 @@ class RandomTopsTest {
                 tops.sashed(chance.of(SashingDesign.Between.values()));
             }
         }
-        return border(tops, chance.between(0, 5), chance.of(Corners.values()), flag);
+        return border(tops, chance.between(0, 7), chance.of(Corners.values()), flag);
     }
 
     private static Tops border(Tops tops, int border, Corners corners, boolean flag) {
@@ -163,6 +170,11 @@ class RandomTopsTest {
             case 4 ->
                 tops.border(BorderDesign.plain("1", "c", corners))
                         .border(Tops.pieced("3", corners, flag, goose, UnitDesign.plain("d")));
+            case 5 -> tops.border(BorderDesign.plain("2", "b", corners).unlike(none(LEFT), plain(LOWER, "3 1/2", "d")));
+            case 6 ->
+                tops.border(Tops.hourglasses("2").unlike(plain(UPPER, "5", "c"), pieced(RIGHT, "1 1/2", goose, goose)))
+                        .border(BorderDesign.plain("1", "c", corners)
+                                .unlike(pieced(UPPER, "3", goose), none(RIGHT), plain(LEFT, "1", "e")));
             default -> tops.border(BorderDesign.plain("1", "c", corners)).border(BorderDesign.plain("4", "", corners));
         };
     }

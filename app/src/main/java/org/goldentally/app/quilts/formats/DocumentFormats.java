@@ -15,7 +15,8 @@ public final class DocumentFormats {
             new FourthFormat(),
             new FifthFormat(),
             new SixthFormat(),
-            new SeventhFormat());
+            new SeventhFormat(),
+            new EighthFormat());
 
     /** The format that the last step writes. */
     public static final int NEWEST = STEPS.size() + 1;

@@ -1,0 +1,101 @@
+import type { QuiltDesign } from '@/features/quilts'
+
+export type Border = QuiltDesign['borders'][number]
+export type BorderSide = Border['sides'][number]
+export type Side = BorderSide['side']
+
+/** Clockwise from the upper one; the first is number 1 in the name of its part on the wall. */
+export const SIDES: readonly { side: Side; name: string }[] = [
+  { side: 'UPPER', name: 'above' },
+  { side: 'RIGHT', name: 'right' },
+  { side: 'LOWER', name: 'below' },
+  { side: 'LEFT', name: 'left' },
+]
+
+export const PLAIN_BORDER: Border = {
+  kind: 'PLAIN',
+  width: '',
+  cloth: '',
+  units: [],
+  unitLength: '',
+  mirrorAtMiddle: false,
+  corners: 'BUTTED',
+  corner: [],
+  join: 'STRAIGHT',
+  sides: [],
+}
+
+/** Which side of which border a part of the wall is, both as the design has them; nothing of a corner. */
+export function sideOfPart(part: string): { border: number; side: Side } | undefined {
+  const found = /^border-(\d+)-(\d)$/.exec(part)
+  const side = SIDES[Number(found?.[2]) - 1]?.side
+  return found && side ? { border: Number(found[1]) - 1, side } : undefined
+}
+
+export function unlikeSide(border: Border, side: Side): BorderSide | undefined {
+  return border.kind === 'SPACER' ? undefined : border.sides.find((each) => each.side === side)
+}
+
+/** Every side as it is made, whether like the others or not. */
+export function sideOf(border: Border, side: Side): BorderSide {
+  const { width, cloth, units, unitLength, mirrorAtMiddle } = border
+  const kind = border.kind === 'PIECED' ? 'PIECED' : 'PLAIN'
+  return unlikeSide(border, side) ?? { side, kind, width, cloth, units, unitLength, mirrorAtMiddle }
+}
+
+/** The border with one side otherwise; a side that is to be like the rest is no longer said. */
+export function withSide(border: Border, side: Side, part: Partial<BorderSide> | undefined): Border {
+  const others = border.sides.filter((each) => each.side !== side)
+  if (!part) return { ...border, sides: others }
+  const changed = { ...sideOf(border, side), ...part }
+  const order = SIDES.map((each) => each.side)
+  return { ...border, sides: [...others, changed].sort((a, b) => order.indexOf(a.side) - order.indexOf(b.side)) }
+}
+
+type Dressed = { kind: BorderSide['kind'] | Border['kind']; cloth: string; units: Border['units'] }
+
+/** A border and its unlike sides, in other cloths. */
+export function dressedBorder(border: Border, dressed: <D extends Dressed>(part: D) => D): Border {
+  return { ...dressed(border), sides: border.sides.map(dressed) }
+}
+
+/** All cloths of a border that are not in its corners. */
+export function clothsOfBorder(border: Border): string[] {
+  return [border, ...border.sides].flatMap((each) => [each.cloth, ...each.units.flatMap((unit) => unit.cloths)])
+}
+
+export type BorderUnit = Border['units'][number]
+
+/** Units that borders are made of, with the names of their patches, the outside up. */
+export const BORDER_UNITS: readonly { kind: BorderUnit['kind']; name: string; patches: string[]; turns: number }[] = [
+  { kind: 'HALF_SQUARE', name: 'half-squares (sawtooth)', patches: ['first half', 'second half'], turns: 2 },
+  { kind: 'HOURGLASS', name: 'hourglasses', patches: ['outer', 'right', 'inner', 'left'], turns: 0 },
+  { kind: 'FLYING_GOOSE', name: 'geese pointing out', patches: ['goose', 'left wing', 'right wing'], turns: 0 },
+  { kind: 'PLAIN', name: 'plain pieces', patches: ['piece'], turns: 0 },
+  { kind: 'STRIP_SET_SEGMENT', name: 'strip-set segments', patches: ['outer strip', 'inner strip'], turns: 0 },
+  { kind: 'CORNER_FLIP', name: 'corner flips', patches: ['base', 'corner', 'second corner'], turns: 0 },
+]
+
+export const patchesOf = (kind: BorderUnit['kind']) => BORDER_UNITS.find((each) => each.kind === kind)?.patches ?? []
+
+export const unitOf = (kind: BorderUnit['kind'], cloths: string[]): BorderUnit => ({
+  kind,
+  count: 2,
+  corner: '1/2',
+  block: '',
+  quarterTurns: BORDER_UNITS.find((each) => each.kind === kind)!.turns,
+  mirrored: false,
+  cloths,
+})
+
+/** A unit with one patch in another cloth. */
+export function withPatch(unit: BorderUnit, patch: number, cloth: string): BorderUnit {
+  const cloths = [...unit.cloths]
+  while (cloths.length <= patch) cloths.push('')
+  cloths[patch] = cloth
+  return { ...unit, cloths }
+}
+
+/** Units for what was plain so far: half-squares in its cloth. */
+export const unitsFor = (made: { units: BorderUnit[]; cloth: string }): BorderUnit[] =>
+  made.units.length ? made.units : [unitOf('HALF_SQUARE', [made.cloth, ''])]
