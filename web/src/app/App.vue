@@ -2,6 +2,7 @@
 import { computed, onMounted, onUnmounted, watchEffect } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useOpenQuilt } from '@/features/quilts'
+import { TourCard } from '@/features/tour'
 import TapeHeader from './TapeHeader.vue'
 
 const route = useRoute()
@@ -28,5 +29,6 @@ onUnmounted(() => window.removeEventListener('keydown', onKey))
     <main id="work" tabindex="-1" class="flex flex-1 flex-col outline-none">
       <RouterView />
     </main>
+    <TourCard />
   </div>
 </template>

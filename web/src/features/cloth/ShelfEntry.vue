@@ -91,7 +91,7 @@ async function add() {
 </script>
 
 <template>
-  <form class="card space-y-2 p-4" @submit.prevent="add">
+  <form data-entry class="card space-y-2 p-4" @submit.prevent="add">
     <label for="shelf-line" class="block text-lg font-bold">What have you got? One line, as you would say it</label>
     <div class="flex flex-wrap gap-2">
       <input

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { TourButton } from '@/features/tour'
 import { find } from './glossary'
 import { KEYS, STATIONS } from './guide'
 import WordEntry from './WordEntry.vue'
@@ -20,9 +21,9 @@ const found = computed(() => find(words.value))
         </li>
       </ol>
       <p>
-        To look around, take
-        <RouterLink to="/start#ours" class="underline decoration-dotted">one of our quilts</RouterLink> and walk its
-        stations from left to right; nothing of it is lost, and every step can be taken back.
+        To look around, take <TourButton>the tour</TourButton>, eight stops with a quilt of ours, or
+        <RouterLink to="/start#ours" class="underline decoration-dotted">one of our quilts</RouterLink> by yourself;
+        nothing of it is lost, and every step can be taken back.
       </p>
     </section>
     <section aria-labelledby="keys-title" class="space-y-3">

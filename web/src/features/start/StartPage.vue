@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { call, type Problem, problemsOf, sendFile } from '@/api/client'
 import { ShelfEntry, useShelf, useShelfActs } from '@/features/cloth'
+import { TourButton } from '@/features/tour'
 import { kept, ProblemNote, WaitNote } from '@/shared'
 import ClothChips from './ClothChips.vue'
 import IdeaCard from './IdeaCard.vue'
@@ -92,6 +93,7 @@ function bringIn(event: Event) {
       <button class="cursor-pointer underline decoration-dotted underline-offset-4" @click="startEmpty">
         an empty top
       </button>
+      <TourButton>a short tour</TourButton>
       <label class="cursor-pointer underline decoration-dotted underline-offset-4 focus-within:outline-3">
         a quilt file
         <input type="file" accept=".json,application/json" class="sr-only" @change="bringIn" />

@@ -30,7 +30,6 @@ const planning = ref(false)
     <h3 class="flex flex-wrap items-baseline gap-x-3 text-lg font-bold">
       <span class="size-4 self-center rounded-full border border-ink/40" :style="{ background: ledger.colour }"></span>
       {{ ledger.name }}
-      <span class="ml-auto text-base">{{ ledger.needed }} cut</span>
     </h3>
     <p class="flex flex-wrap justify-between gap-x-4">
       <span v-if="ledger.asYardage"><span class="text-soft">Needed, as one length:</span> {{ ledger.asYardage }}</span
@@ -80,6 +79,7 @@ const planning = ref(false)
       @chosen="(style, effort, everywhere) => emit('styleChosen', style, effort, everywhere)"
     />
     <div v-if="open" class="space-y-2">
+      <p>{{ ledger.needed }} in all:</p>
       <ul>
         <li v-for="use in ledger.uses" :key="use.label + use.cut">
           {{ use.count }} × {{ use.cut }} <span class="text-soft">for {{ use.label }}</span>

@@ -34,7 +34,7 @@ function show(about: Schemas['Sentence']['about']) {
   <section
     class="-mx-4 -mt-4 flex flex-wrap items-start gap-x-6 gap-y-4 border-b border-tape-deep/40 bg-tape-pale p-4"
     aria-labelledby="short-title"
-    data-answer
+    data-in-short
   >
     <div v-if="sentences.length" class="min-w-64 flex-1">
       <h2 id="short-title" class="panel-title">In short</h2>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { call, type Schemas } from '@/api/client'
 import { useOpenQuilt, type QuiltDesign } from '@/features/quilts'
 import { spellCount, WaitNote } from '@/shared'
+import { type ColourwayRow, exchanged, rowsOf, typedFor } from './colourways'
 
 type Kit = Schemas['KitDesign']
 
@@ -19,6 +20,7 @@ const quilt = useOpenQuilt()
 const kits = computed<Kit[]>(() => props.design.plan.kits ?? [])
 /** A place for any print of a pack is no cloth itself. */
 const cloths = computed(() => props.design.cloths.filter((cloth) => cloth.standsFor === 'ITSELF'))
+const rows = computed(() => rowsOf(cloths.value))
 const many = computed(() => kits.value.length > 0)
 const said = ref('')
 
@@ -54,12 +56,8 @@ function countOf(at: number, typed: string) {
 function change(at: number, part: Partial<Kit>) {
   keep(kits.value.map((kit, i) => (i === at ? { ...kit, ...part } : kit)))
 }
-function clothOf(kit: Kit, from: string) {
-  return kit.cloths.find((each) => each.from === from)?.to ?? ''
-}
-function exchange(at: number, from: string, to: string) {
-  const others = kits.value[at]!.cloths.filter((each) => each.from !== from)
-  change(at, { cloths: to.trim() ? [...others, { from, to: to.trim() }] : others })
+function exchange(at: number, row: ColourwayRow, to: string) {
+  change(at, { cloths: exchanged(kits.value[at]!.cloths, row, to) })
 }
 const another = () => keep([...kits.value, { name: `colourway ${kits.value.length + 1}`, count: 1, cloths: [] }])
 const value = (event: Event) => (event.target as HTMLInputElement).value
@@ -114,16 +112,31 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
               Leave out
             </button>
           </div>
-          <label v-for="cloth in cloths" :key="cloth.key" class="flex items-center gap-2">
-            <span class="size-5 flex-none border border-line" :style="{ background: cloth.colour }"></span>
-            <span class="min-w-0 flex-1 truncate">{{ cloth.name }}</span>
+          <label v-for="row in rows" :key="row.key" class="flex items-center gap-2">
+            <span
+              class="flex size-5 flex-none overflow-hidden border border-line"
+              :title="row.prints.map((print) => print.name).join(', ')"
+            >
+              <span
+                v-for="print in row.prints"
+                :key="print.key"
+                class="flex-1"
+                :style="{ background: print.colour }"
+              ></span>
+            </span>
+            <span class="min-w-0 flex-1 truncate"
+              >{{ row.name
+              }}<span v-if="row.prints.length > 1" class="block text-sm text-soft"
+                >{{ row.prints.length }} prints</span
+              ></span
+            >
             <input
               class="field w-36"
-              :value="clothOf(kit, cloth.key)"
-              :placeholder="cloth.name"
-              :aria-label="`Colourway ${at + 1}: instead of ${cloth.name}`"
+              :value="typedFor(kit.cloths, row)"
+              :placeholder="row.prints.length > 1 ? 'another pack' : row.name"
+              :aria-label="`Colourway ${at + 1}: instead of ${row.name}`"
               maxlength="200"
-              @change="exchange(at, cloth.key, value($event))"
+              @change="exchange(at, row, value($event))"
             />
           </label>
         </div>

@@ -259,10 +259,6 @@ function takeAll(group: Group, method: string) {
           <dd class="font-bold">{{ tally.totals.spare }}</dd>
         </div>
         <div class="flex justify-between gap-3 border-b border-line py-1">
-          <dt>Cloth cut</dt>
-          <dd class="font-bold">{{ tally.totals.clothCut }}</dd>
-        </div>
-        <div class="flex justify-between gap-3 border-b border-line py-1">
           <dt class="whitespace-nowrap">To buy</dt>
           <dd class="text-right">
             <span v-for="each in tally.totals.toBuy" :key="each" class="block font-bold text-brick">{{

@@ -271,6 +271,28 @@ class FromNothingIT {
         assertThat(page.locator("[data-size='Top finished']")).isVisible();
     }
 
+    /** Every stop shows what it tells of, and the quilt of the tour goes with it if she likes. */
+    @Test
+    void theTourWalksAllStations() {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("a short tour"))
+                .click();
+        Locator tour = page.getByLabel("The tour");
+        for (String station : "cloth top top top tally tally cut sew".split(" ")) {
+            assertThat(page).hasURL(Pattern.compile("/" + station + "$"));
+            assertThat(tour).isFocused();
+            assertThat(page.locator("[data-tour-outline]")).isVisible();
+            Locator on = tour.getByText("On", new Locator.GetByTextOptions().setExact(true));
+            if (!station.equals("sew")) {
+                on.click();
+            }
+        }
+        page.reload();
+        assertThat(tour).containsText("Tour, 8 of 8");
+        tour.getByText("End, and delete it").click();
+        assertThat(tour).hasCount(0);
+        page.waitForCondition(() -> text("/api/quilts").equals("[]"));
+    }
+
     @Test
     void theFirstPageHoldsNothingSerious() {
         putDown("2 yd cream 42 wide");

@@ -220,7 +220,8 @@ class PacksIT {
     }
 
     private Locator station(String name) {
-        return page.getByLabel("Stations").getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name));
+        return page.getByLabel("Stations")
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^" + name)));
     }
 
     private Locator button(String name) {

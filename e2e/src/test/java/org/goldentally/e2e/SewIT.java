@@ -150,6 +150,7 @@ class SewIT {
     }
 
     private static Locator station(Page in, String name) {
-        return in.getByLabel("Stations").getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name));
+        return in.getByLabel("Stations")
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^" + name)));
     }
 }

@@ -185,7 +185,8 @@ class ShelfToSheetIT {
     }
 
     private Locator station(String name) {
-        return page.getByLabel("Stations").getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(name));
+        return page.getByLabel("Stations")
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile("^" + name)));
     }
 
     private Locator undo() {

@@ -1,0 +1,2 @@
+export { default as TourButton } from './TourButton.vue'
+export { default as TourCard } from './TourCard.vue'
