@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { tickedWithTaps, useTaps } from '@/features/bench'
+import { PaperLinks } from '@/features/print'
 import { useOpenQuilt } from '@/features/quilts'
 import { ProblemNote, WaitNote } from '@/shared'
 import { AlongNote } from '@/features/sew'
@@ -16,6 +17,11 @@ const cloth = computed(() => sheets.value?.cloths.find((each) => each.key === ch
 const doneOf = (each: { pieces: { steps: { key: string; done: boolean }[] }[] }) =>
   each.pieces.reduce((sum, piece) => sum + piece.steps.filter(isDone).length, 0)
 const isDone = (step: { key: string; done: boolean }) => tickedWithTaps(step.key, step.done, taps.waiting.value)
+const SHEETS = [
+  { file: 'cut.pdf', name: 'Print the sheets' },
+  { file: 'labels.pdf', name: 'Labels for the heaps' },
+  { file: 'templates.pdf', name: 'Templates in true size' },
+] as const
 </script>
 
 <template>
@@ -40,13 +46,7 @@ const isDone = (step: { key: string; done: boolean }) => tickedWithTaps(step.key
         >At the table: one step at a time</RouterLink
       >
       <AlongNote />
-      <a
-        class="button inline-flex w-full items-center justify-center"
-        :href="`/api/quilts/${quilt.id.value}/cut.pdf`"
-        target="_blank"
-        rel="noopener"
-        >Print the sheets</a
-      >
+      <PaperLinks :quilt-id="quilt.id.value!" :sheets="SHEETS" />
       <p class="rounded-xl border border-[#d99a8f] bg-brick-pale p-3">
         <strong>Blade care.</strong> {{ sheets.caution }}
       </p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useTaps, withTaps } from '@/features/bench'
+import { PaperLinks } from '@/features/print'
 import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
 import { useClothColours } from '@/features/top'
 import { ProblemNote, spellCount, WaitNote } from '@/shared'
@@ -58,6 +59,7 @@ function planExtra(units: string, count: number) {
   })
 }
 const value = (event: Event) => (event.target as HTMLSelectElement).value
+const SHEETS = [{ file: 'booklet.pdf', name: 'Print the booklet' }] as const
 </script>
 
 <template>
@@ -128,13 +130,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         </label>
       </div>
       <PacePanel v-model:time="time" :pace="sew.pace" />
-      <a
-        class="button inline-flex w-full items-center justify-center"
-        :href="`/api/quilts/${quilt.id.value}/booklet.pdf`"
-        target="_blank"
-        rel="noopener"
-        >Print the booklet</a
-      >
+      <PaperLinks :quilt-id="quilt.id.value!" :sheets="SHEETS" />
     </section>
     <section class="min-w-0 bg-white p-4 max-lg:order-first" aria-label="The card">
       <ProblemNote :problems="taps.problems.value" />

@@ -34,7 +34,9 @@ class EveryStationIT {
             "/shopping.csv",
             "/cut.pdf",
             "/kits.pdf",
-            "/booklet.pdf");
+            "/labels.pdf",
+            "/templates.pdf?paper=a4",
+            "/booklet.pdf?paper=letter&ink=black");
 
     private final Api api;
     private final RestClient client;

@@ -48,6 +48,7 @@ class PlanApiIT {
                 .put("join", "DIAGONAL");
         border.put("mirrorAtMiddle", false).put("corners", "BUTTED").putArray("units");
         border.putArray("corner");
+        border.putArray("sides");
         keep();
     }
 

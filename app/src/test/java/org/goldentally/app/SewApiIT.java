@@ -239,7 +239,11 @@ class SewApiIT {
         try (PDDocument document = Loader.loadPDF(bytes)) {
             String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
             assertThat(text)
-                    .contains("Shopping list", "Cut chalk", "Pinwheel: 20", "Half-square triangle".toLowerCase())
+                    .contains(
+                            "Shopping list",
+                            "Cut chalk and marigold, each like this",
+                            "Pinwheel: 20",
+                            "Half-square triangle".toLowerCase())
                     .contains(
                             "Rows of the top",
                             "Press: between",

@@ -50,6 +50,8 @@ public record CutView(String unitOfLength, List<ClothSheet> cloths, int done, in
      * Equal pieces cut alike; drawn in inches.
      *
      * @param toBuy whether it is not on the shelf yet
+     * @param across its width in words: {@code 40 in}
+     * @param along its length
      */
     public record PieceSheet(
             String title,
@@ -58,6 +60,8 @@ public record CutView(String unitOfLength, List<ClothSheet> cloths, int done, in
             boolean tight,
             double width,
             double length,
+            String across,
+            String along,
             List<SheetCut> cuts,
             List<SheetRest> leftovers,
             List<SheetStep> steps) {}
@@ -172,6 +176,8 @@ public record CutView(String unitOfLength, List<ClothSheet> cloths, int done, in
                     piece.isTight(UsualSizes.of(system).tightWithin()),
                     piece.piece().width().toDoubleInches(),
                     piece.piece().length().toDoubleInches(),
+                    writer.writeWithUnit(piece.piece().width()),
+                    writer.writeWithUnit(piece.piece().length()),
                     cuts,
                     piece.leftovers().stream().map(this::rest).toList(),
                     steps(piece, count, title));

@@ -1,12 +1,20 @@
 package org.goldentally.app.drawing;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import org.goldentally.core.geometry.Point;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.step.Step;
 
-/** A step to show: its drawing in inches, framed by the box that holds it. */
+/**
+ * A step to show: its drawing in inches, framed by the box that holds it.
+ *
+ * @param measures how large its pieces are, each size once: {@code 4 1/2 × 4 1/2 in}
+ */
 public record StepView(
         String title,
         String text,
@@ -15,7 +23,11 @@ public record StepView(
         double top,
         double width,
         double height,
+        String measures,
         List<ShapeView> shapes) {
+
+    /** More sizes than these say nothing any more. */
+    private static final int MOST_SIZES = 3;
 
     /**
      * A part of the drawing.
@@ -27,7 +39,7 @@ public record StepView(
      */
     public record ShapeView(String kind, String points, String cloth, boolean wrongSide, int layer) {}
 
-    public static StepView of(Step step) {
+    public static StepView of(Step step, MeasureSystem system) {
         List<Point> points =
                 step.drawing().stream().flatMap(shape -> points(shape).stream()).toList();
         double left =
@@ -46,7 +58,28 @@ public record StepView(
                 top,
                 right - left,
                 bottom - top,
+                measures(step, system.writer()),
                 step.drawing().stream().map(StepView::shape).toList());
+    }
+
+    private static String measures(Step step, LengthWriter writer) {
+        List<String> sizes = step.drawing().stream()
+                .filter(Step.ClothShape.class::isInstance)
+                .map(shape -> size(((Step.ClothShape) shape).outline().corners(), writer))
+                .distinct()
+                .limit(MOST_SIZES + 1)
+                .toList();
+        return sizes.size() > MOST_SIZES ? "" : String.join(", ", sizes);
+    }
+
+    private static String size(List<Point> corners, LengthWriter writer) {
+        Length wide = between(corners.stream().map(Point::x).toList());
+        Length high = between(corners.stream().map(Point::y).toList());
+        return writer.write(Length.min(wide, high)) + " × " + writer.writeWithUnit(Length.max(wide, high));
+    }
+
+    private static Length between(List<Length> places) {
+        return Collections.max(places).minus(Collections.min(places));
     }
 
     private static ShapeView shape(Step.Shape shape) {

@@ -10,7 +10,7 @@ final class KitSheets {
     private KitSheets() {}
 
     static void print(PrintedPages pages, KitsView kits) {
-        pages.heading("To buy for " + kits.count() + (kits.count() == 1 ? " kit" : " kits"), 20);
+        pages.chapter("To buy for " + kits.count() + (kits.count() == 1 ? " kit" : " kits"));
         pages.table(
                 List.of("What", "Buy", "Cost"),
                 kits.rows().stream()
@@ -30,10 +30,8 @@ final class KitSheets {
         for (KitView kit : kits.kits()) {
             for (int i = 0; i < kit.count(); i++, number++) {
                 pages.need(pages.tableHeight(kit.heaps().size() + 1) + 60);
-                pages.heading(
-                        quilt + ", kit " + number + " of " + kits.count()
-                                + (kit.name().isEmpty() ? "" : ": " + kit.name()),
-                        16);
+                pages.heading(quilt + ", kit " + number + " of " + kits.count()
+                        + (kit.name().isEmpty() ? "" : ": " + kit.name()));
                 pages.table(
                         List.of("Cloth", "Pieces", "Cut size", "For"),
                         kit.heaps().stream()

@@ -2,6 +2,7 @@ package org.goldentally.app.print;
 
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.BiConsumer;
 import org.goldentally.app.cut.CutSheets;
 import org.goldentally.app.cut.CutView;
 import org.goldentally.app.kits.KitPlans;
@@ -21,6 +22,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** A quilt on paper. */
@@ -56,51 +58,100 @@ class PrintController {
 
     /** The cutting sheets. */
     @GetMapping(path = "/cut.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> cuttingSheets(@PathVariable UUID id) {
-        Quilts.StoredQuilt quilt = quilts.get(id);
-        CutView cut = cutSheets.of(id, quilt.design());
-        try (PrintedPages pages = new PrintedPages(quilt.name(), quilt.design().system())) {
-            CuttingSheets.print(pages, cut);
-            return pdf("cutting sheets", pages.finish());
-        }
+    ResponseEntity<byte[]> cuttingSheets(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String paper,
+            @RequestParam(defaultValue = "") String ink) {
+        return printed(
+                "cutting sheets",
+                id,
+                paper,
+                ink,
+                (pages, quilt) -> CuttingSheets.print(pages, cutSheets.of(id, quilt.design())));
     }
 
     @GetMapping(path = "/shopping.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> shoppingList(@PathVariable UUID id) {
-        Quilts.StoredQuilt quilt = quilts.get(id);
-        try (PrintedPages pages = new PrintedPages(quilt.name(), quilt.design().system())) {
-            ShoppingSheet.print(pages, shoppingLists.of(quilt.design()));
-            return pdf("shopping list", pages.finish());
-        }
+    ResponseEntity<byte[]> shoppingList(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String paper,
+            @RequestParam(defaultValue = "") String ink) {
+        return printed(
+                "shopping list",
+                id,
+                paper,
+                ink,
+                (pages, quilt) -> ShoppingSheet.print(pages, shoppingLists.of(quilt.design())));
+    }
+
+    /** Labels for heaps and for what is left, eight to a page. */
+    @GetMapping(path = "/labels.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> labels(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String paper,
+            @RequestParam(defaultValue = "") String ink) {
+        return printed(
+                "labels",
+                id,
+                paper,
+                ink,
+                (pages, quilt) -> HeapLabels.print(pages, quilt.name(), cutSheets.of(id, quilt.design())));
+    }
+
+    /** Templates in true size. */
+    @GetMapping(path = "/templates.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> templates(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String paper,
+            @RequestParam(defaultValue = "") String ink) {
+        return printed("templates", id, paper, ink, (pages, quilt) -> {
+            TopTally tally = tallies.of(quilt.design());
+            new Templates(pages, tally.top()).print(SewBook.of(tally, log.of(id), pressings));
+        });
     }
 
     /** Kits: what to buy for all, the cutting sheets for the table, a label with its list for each. */
     @GetMapping(path = "/kits.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> kitSheets(@PathVariable UUID id) {
-        Quilts.StoredQuilt quilt = quilts.get(id);
-        try (PrintedPages pages = new PrintedPages(quilt.name(), quilt.design().system())) {
+    ResponseEntity<byte[]> kitSheets(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String paper,
+            @RequestParam(defaultValue = "") String ink) {
+        return printed("kits", id, paper, ink, (pages, quilt) -> {
             KitsView view = kitPlans.view(quilt.design());
             KitSheets.print(pages, view);
             CuttingSheets.print(pages, CutView.of(kitPlans.of(quilt.design()).together(), Set.of()));
             pages.newPage();
             KitSheets.labels(pages, quilt.name(), view);
-            return pdf("kits", pages.finish());
-        }
+        });
     }
 
     /** Everything on paper. */
     @GetMapping(path = "/booklet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> booklet(@PathVariable UUID id) {
-        Quilts.StoredQuilt quilt = quilts.get(id);
-        TopTally tally = tallies.of(quilt.design());
-        try (PrintedPages pages = new PrintedPages(quilt.name(), quilt.design().system())) {
+    ResponseEntity<byte[]> booklet(
+            @PathVariable UUID id,
+            @RequestParam(defaultValue = "") String paper,
+            @RequestParam(defaultValue = "") String ink) {
+        return printed("booklet", id, paper, ink, (pages, quilt) -> {
+            TopTally tally = tallies.of(quilt.design());
             new Booklet(pages, tally.top())
                     .print(
                             quilt.name(),
                             shoppingLists.of(quilt.design()),
                             cutSheets.of(id, quilt.design()),
                             SewBook.of(tally, log.of(id), pressings));
-            return pdf("booklet", pages.finish());
+        });
+    }
+
+    /**
+     * @param paper {@code letter} or {@code a4}; empty is as the quilt's measures have it
+     * @param ink {@code black} for cloths that are named only; empty or {@code colour} for coloured ones
+     */
+    private ResponseEntity<byte[]> printed(
+            String name, UUID id, String paper, String ink, BiConsumer<PrintedPages, Quilts.StoredQuilt> print) {
+        Quilts.StoredQuilt quilt = quilts.get(id);
+        Paper chosen = Paper.of(paper, ink, quilt.design().system());
+        try (PrintedPages pages = new PrintedPages(quilt.name(), chosen)) {
+            print.accept(pages, quilt);
+            return pdf(name, pages.finish());
         }
     }
 

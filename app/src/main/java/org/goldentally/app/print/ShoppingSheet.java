@@ -9,16 +9,16 @@ final class ShoppingSheet {
     private ShoppingSheet() {}
 
     static void print(PrintedPages pages, ShoppingView list) {
-        pages.heading("Shopping list", 20);
+        pages.chapter("Shopping list");
         pages.table(
                 List.of("What", "Buy", "Exactly", "Width", "Price", "Cost"),
                 list.printed(),
-                0.3f,
-                0.18f,
-                0.16f,
-                0.14f,
-                0.14f,
-                0.08f);
+                0.26f,
+                0.2f,
+                0.13f,
+                0.15f,
+                0.15f,
+                0.11f);
         if (list.unpriced() > 0) {
             pages.paragraph("The total counts what has a price; " + list.unpriced() + " lines have none.");
         }

@@ -33,7 +33,7 @@ final class CardSteps {
                         set)
                 .steps()
                 .stream()
-                .map(StepView::of)
+                .map(step -> StepView.of(step, design.system()))
                 .toList();
     }
 

@@ -43,6 +43,8 @@ public record CardView(
     /**
      * A block or the top laid out for sewing, in inches.
      *
+     * @param across how wide it finishes, in words
+     * @param down how high
      * @param cloths for each patch the place of its cloth among the quilt's
      * @param presses the way of each seam in words, named by the pieces beside its middle
      * @param joins in which order its parts are joined
@@ -51,6 +53,8 @@ public record CardView(
             String name,
             double width,
             double height,
+            String across,
+            String down,
             List<String> patches,
             List<Integer> cloths,
             List<PlacedPiece> pieces,

@@ -65,6 +65,8 @@ final class LayoutPictures {
                 name,
                 whole.right().toDoubleInches(),
                 whole.bottom().toDoubleInches(),
+                writer.writeWithUnit(whole.right()) + " finished",
+                writer.writeWithUnit(whole.bottom()) + " finished",
                 patches.stream()
                         .map(patch -> SvgNumbers.points(patch.outline()))
                         .toList(),

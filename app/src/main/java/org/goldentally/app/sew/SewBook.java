@@ -13,7 +13,7 @@ import org.goldentally.core.tally.TopTally;
 public record SewBook(List<Page> pages) {
 
     /** So many batches of the same work are one card with a list to tick off. */
-    private static final int MANY = 4;
+    private static final int MANY = 2;
 
     /**
      * A card as it is printed.

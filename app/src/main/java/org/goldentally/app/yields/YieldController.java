@@ -167,7 +167,7 @@ class YieldController {
                                                 .toList()))));
         Recipe recipe = method.recipe(unit, settings, asked.question().readPiece());
         return MakingSteps.of(method, unit, recipe, settings, new Habits(asked.marking(), asked.pressing())).stream()
-                .map(StepView::of)
+                .map(step -> StepView.of(step, settings.system()))
                 .toList();
     }
 
