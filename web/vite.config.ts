@@ -34,7 +34,7 @@ export default defineConfig({
     }),
   ],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
-  build: { outDir: 'target/dist', emptyOutDir: true },
+  build: { outDir: 'target/dist', emptyOutDir: true, manifest: true },
   // The application changes nothing for pages of another origin; while developing, these are its pages.
   server: {
     proxy: {

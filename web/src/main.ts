@@ -1,7 +1,7 @@
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp } from 'vue'
 import App from './app/App.vue'
-import { router } from './app/router'
+import { fetchOtherPages, router } from './app/router'
 import { sendTaps } from './features/bench'
 import { sendDrafts } from './features/quilts'
 import { startOffline } from './offline/takeAlong'
@@ -18,3 +18,4 @@ sendDrafts(queryClient)
 sendTaps(queryClient)
 
 createApp(App).use(router).use(VueQueryPlugin, { queryClient }).mount('#page')
+fetchOtherPages()

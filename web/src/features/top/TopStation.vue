@@ -1,19 +1,15 @@
 <script setup lang="ts">
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
-import { computed, ref, useTemplateRef, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue'
 import { problemsOf, type Schemas } from '@/api/client'
 import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
 import { ProblemNote, WaitNote } from '@/shared'
-import BlockBench from './BlockBench.vue'
-import BlockShelfDialog from './BlockShelfDialog.vue'
 import BlockTray from './BlockTray.vue'
 import BordersPanel from './BordersPanel.vue'
-import ClothFinder from './ClothFinder.vue'
 import ClothTray from './ClothTray.vue'
 import CountsPanel from './CountsPanel.vue'
 import InHand from './InHand.vue'
 import DressPanel from './DressPanel.vue'
-import JudgingPanel from './JudgingPanel.vue'
 import MistakesCard from './MistakesCard.vue'
 import SelectedPart from './SelectedPart.vue'
 import SettingPanel from './SettingPanel.vue'
@@ -32,6 +28,11 @@ import { useFreePlaceActions } from './useFreePlaceActions'
 import { usePlaceActions } from './usePlaceActions'
 import { useWallDrags } from './useWallDrags'
 import { useWallKeys } from './useWallKeys'
+
+const BlockBench = defineAsyncComponent(() => import('./BlockBench.vue'))
+const BlockShelfDialog = defineAsyncComponent(() => import('./BlockShelfDialog.vue'))
+const ClothFinder = defineAsyncComponent(() => import('./ClothFinder.vue'))
+const JudgingPanel = defineAsyncComponent(() => import('./JudgingPanel.vue'))
 
 const quilt = useOpenQuilt()
 const design = computed(() => quilt.design.value!)
@@ -392,13 +393,14 @@ const marks = computed(() =>
       </div>
     </div>
     <ClothFinder
+      v-if="findingCloth"
       :open="findingCloth"
       :cloths="design.cloths"
       :where="chosenPart?.where"
       @closed="findingCloth = false"
       @found="takeFound"
     />
-    <BlockShelfDialog :open="shelfOpen" @closed="shelfOpen = false" @taken="takeFromShelf" />
+    <BlockShelfDialog v-if="shelfOpen" :open="shelfOpen" @closed="shelfOpen = false" @taken="takeFromShelf" />
   </div>
 </template>
 

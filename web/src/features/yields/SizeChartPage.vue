@@ -39,7 +39,7 @@ const print = () => window.print()
       <RouterLink to="/yields" class="button">Back to the question</RouterLink>
     </div>
     <WaitNote v-if="error || !chart" what="the chart" :error="error" />
-    <div v-if="chart" class="overflow-x-auto">
+    <div v-if="chart" class="overflow-x-auto" tabindex="0" role="region" aria-label="The chart">
       <table class="w-full border-collapse">
         <caption class="mb-2 text-left text-xl font-bold">
           {{

@@ -2,6 +2,7 @@ package org.goldentally.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,6 +28,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.web.client.RestClient;
+import org.verapdf.gf.foundry.VeraGreenfieldFoundryProvider;
+import org.verapdf.pdfa.Foundries;
+import org.verapdf.pdfa.PDFAParser;
+import org.verapdf.pdfa.PDFAValidator;
+import org.verapdf.pdfa.flavours.PDFAFlavour;
+import org.verapdf.pdfa.results.TestAssertion;
+import org.verapdf.pdfa.results.ValidationResult;
 
 /** What is on paper, read again with PDFBox: sizes, pages, what a reader is told, true size. */
 @ExtendWith(RunningApplication.class)
@@ -107,6 +115,25 @@ class PrintIT {
                 }
                 place++;
             }
+        }
+    }
+
+    /** PDF/UA-1, ISO 14289-1, by a general validator of such documents. */
+    @ParameterizedTest
+    @ValueSource(strings = {"/booklet.pdf", "/cut.pdf", "/shopping.pdf", "/labels.pdf", "/templates.pdf", "/kits.pdf"})
+    void theyKeepTheStandardOfAccessibleDocuments(String sheet) throws Exception {
+        VeraGreenfieldFoundryProvider.initialise();
+        byte[] bytes = api.client().get().uri(quilt + sheet).retrieve().body(byte[].class);
+        try (PDFAParser parser =
+                        Foundries.defaultInstance().createParser(new ByteArrayInputStream(bytes), PDFAFlavour.PDFUA_1);
+                PDFAValidator validator = Foundries.defaultInstance().createValidator(PDFAFlavour.PDFUA_1, false)) {
+            ValidationResult result = validator.validate(parser);
+            assertThat(result.getTotalAssertions()).isPositive();
+            assertThat(result.getTestAssertions())
+                    .filteredOn(check -> check.getStatus() == TestAssertion.Status.FAILED)
+                    .extracting(TestAssertion::getMessage)
+                    .isEmpty();
+            assertThat(result.isCompliant()).isTrue();
         }
     }
 

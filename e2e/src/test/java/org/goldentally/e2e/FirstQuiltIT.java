@@ -203,7 +203,9 @@ class FirstQuiltIT {
 
     private Locator station(String name) {
         return page.getByLabel("Stations")
-                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^" + name)));
+                .getByRole(
+                        AriaRole.LINK,
+                        new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^" + name)));
     }
 
     private void kept() {

@@ -221,7 +221,9 @@ class PacksIT {
 
     private Locator station(String name) {
         return page.getByLabel("Stations")
-                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^" + name)));
+                .getByRole(
+                        AriaRole.LINK,
+                        new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^" + name)));
     }
 
     private Locator button(String name) {

@@ -151,6 +151,8 @@ class SewIT {
 
     private static Locator station(Page in, String name) {
         return in.getByLabel("Stations")
-                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^" + name)));
+                .getByRole(
+                        AriaRole.LINK,
+                        new Locator.GetByRoleOptions().setName(java.util.regex.Pattern.compile("^" + name)));
     }
 }

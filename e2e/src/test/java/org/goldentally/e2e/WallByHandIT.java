@@ -77,7 +77,8 @@ class WallByHandIT {
         String before = colourOf(0);
         begin(page.getByRole(AriaRole.BUTTON, named("Take spruce in hand, key 4")), 20, 0);
         over(page.locator("[data-part='0']"), 0.5);
-        assertThat(said()).containsText("spruce for marigold, row 1, block 1: 30 blocks, 58 × 67 in finished; to buy: ");
+        assertThat(said())
+                .containsText("spruce for marigold, row 1, block 1: 30 blocks, 58 × 67 in finished; to buy: ");
         String promised = said().innerText();
         page.mouse().up();
         assertThat(said()).hasCount(0);
@@ -149,7 +150,8 @@ class WallByHandIT {
 
     private JsonNode asked(String what) {
         String id = page.url().replaceFirst(".*/quilts/", "").replaceFirst("/.*", "");
-        return new JsonMapper().readTree(page.request().get("/api/quilts/" + id + what).text());
+        return new JsonMapper()
+                .readTree(page.request().get("/api/quilts/" + id + what).text());
     }
 
     private String keyOf(String cloth) {

@@ -39,7 +39,7 @@ final class Booklet {
     }
 
     private void cover(String name, int chapters) {
-        pages.heading(name);
+        pages.title(name);
         pages.paragraph("The top finishes at " + writer.write(top.finishedWidth()) + " × "
                 + writer.writeWithUnit(top.finishedHeight()) + "; blocks finish at "
                 + writer.write(top.sizes().blockWidth()) + " × "

@@ -147,6 +147,11 @@ final class PrintedPages implements AutoCloseable {
         y -= most * TEXT * LEADING;
     }
 
+    /** What the whole of it is called. */
+    void title(String text) {
+        heading("H1", text, 26);
+    }
+
     void heading(String text) {
         heading("H2", text, 17);
     }
@@ -245,7 +250,7 @@ final class PrintedPages implements AutoCloseable {
             page.stroke();
         });
         y -= 6;
-        tags.within("Note", () -> {
+        tags.within("P", () -> {
             for (String line : lines) {
                 y -= TEXT * LEADING;
                 write(regular, line, TEXT, MARGIN + 10, y);

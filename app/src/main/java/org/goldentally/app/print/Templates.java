@@ -53,7 +53,7 @@ final class Templates {
     void print(SewBook sew) {
         List<Shape> shapes = shapes();
         List<StepDrawing> steps = steps(sew);
-        pages.heading("Templates, in true size");
+        pages.title("Templates, in true size");
         pages.paragraph(
                 "Print at 100 %, and lay your ruler on the strip at the foot of each sheet before you cut by it.");
         if (shapes.isEmpty() && steps.isEmpty()) {
