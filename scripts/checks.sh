@@ -42,3 +42,20 @@ run_bench() {
   "$JAVA_HOME/bin/java" -cp "$root/core/target/test-classes:$root/core/target/classes:$(cat "$root/core/target/test.classpath")" \
     "$main" "$@"
 }
+
+# run_mutation [PACKAGE]: mutants of each package of core against the tests of that package; slow, so one by one.
+run_mutation() {
+  local package all=core/src/main/java/org/goldentally/core
+  run_maven -q -DskipTests test-compile -pl core
+  printf '%-12s %8s %8s %8s %8s\n' package mutants covered killed share
+  for package in ${1:-$(cd "$root/$all" && for each in */; do printf '%s ' "${each%/}"; done)}; do
+    [ -d "$root/$all/$package" ] || fail "core has no package $package"
+    (cd "$root" && mvn -B -q -pl core org.pitest:pitest-maven:mutationCoverage \
+      "-DtargetClasses=org.goldentally.core.$package.*" "-DtargetTests=org.goldentally.core.$package.*" \
+      > "$state/mutation.log" 2>&1) || { say "$package: the mutants did not run; see $state/mutation.log"; continue; }
+    awk -F, -v package="$package" '
+      { all++ } $6 != "NO_COVERAGE" { covered++ } $6 == "KILLED" || $6 == "TIMED_OUT" || $6 == "MEMORY_ERROR" { killed++ }
+      END { printf "%-12s %8d %8d %8d %7.0f%%\n", package, all, covered, killed, covered ? 100 * killed / covered : 0 }' \
+      "$root/core/target/pit-reports/mutations.csv"
+  done
+}

@@ -13,8 +13,12 @@ export function openListsByKeys(page: Pick<Document, 'addEventListener'>) {
       if (!(list instanceof HTMLSelectElement) || list.multiple || list.size > 1 || list.disabled) return
       if (event.ctrlKey || event.metaKey || event.altKey || !PASSING.test(event.key)) return
       if (typeof list.showPicker !== 'function') return
+      try {
+        list.showPicker()
+      } catch {
+        return
+      }
       event.preventDefault()
-      list.showPicker()
     },
     { capture: true },
   )

@@ -16,6 +16,8 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** With fingers on a tablet, as the browser tells of them: one chooses and carries, two turn and zoom. */
 @ExtendWith(Browser.class)
@@ -42,8 +44,10 @@ class ByTouchIT {
         tablet.close();
     }
 
-    @Test
-    void theWallIsTouched() {
+    @ParameterizedTest(name = "{0} × {1}")
+    @CsvSource({"390, 844", "768, 1024", "900, 700"})
+    void theWallIsTouched(int width, int height) {
+        page.setViewportSize(width, height);
         copyOf("Market day");
         part(1).tap();
         assertThat(page.locator("#selected-title")).containsText("row 1, block 2");

@@ -27,6 +27,7 @@ class PicturesIT {
         page.navigate("/quilts");
         take("quilts");
         Browser.quilt(page, "Lantern Street").click();
+        page.waitForURL("**/top");
         for (String station : new String[] {"Cloth", "Top", "Tally", "Cut"}) {
             page.getByLabel("Stations")
                     .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(station))
@@ -92,6 +93,7 @@ class PicturesIT {
     private void open(String quilt) {
         page.navigate("/quilts");
         Browser.quilt(page, quilt).click();
+        page.waitForURL("**/top");
         page.locator("[data-part]").first().waitFor();
     }
 

@@ -100,6 +100,7 @@ class ShelfToSheetIT {
     void anOfferShowsItsEffectIsTakenAndTakenBack() {
         page.navigate("/quilts");
         Browser.quilt(page, "Lantern Street").click();
+        page.waitForURL("**/top");
         station("Tally").click();
         Locator offer = page.locator("[data-offer=SCRAPPY_BINDING]");
         assertThat(offer).containsText("yd less ink");
@@ -119,6 +120,7 @@ class ShelfToSheetIT {
     void aPlanIsTakenAsAWholeAndTakenBack() {
         page.navigate("/quilts");
         Browser.quilt(page, "Geese at dusk").click();
+        page.waitForURL("**/top");
         station("Tally").click();
         assertThat(page.locator("[data-answer]")).containsText("rose");
         assertThat(page.locator("[data-short=MAKE]").first()).containsText("× flying goose, 4 × 2 in finished");
@@ -138,6 +140,7 @@ class ShelfToSheetIT {
     void aShopsPricesAreTypedAndOnePackIsWeighedAgainstManyLengths() {
         page.navigate("/quilts");
         Browser.quilt(page, "Harvest scraps").click();
+        page.waitForURL("**/top");
         station("Cloth").click();
         page.getByText(Pattern.compile("^(The .* lines of it|Type one)$")).click();
         // The last line is empty; the one before it is the made-up price of the pack.

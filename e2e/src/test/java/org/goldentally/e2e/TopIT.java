@@ -226,7 +226,9 @@ class TopIT {
     private void open(String quilt) {
         page.navigate("/quilts");
         Browser.quilt(page, quilt).click();
-        assertThat(page.locator("[data-part]").first()).isVisible();
+        page.waitForURL("**/top");
+        assertThat(page.getByRole(AriaRole.APPLICATION).locator("[data-part]").first())
+                .isVisible();
     }
 
     /** So many of however many steps. */
