@@ -94,6 +94,13 @@ final class Browser implements ParameterResolver, AfterEachCallback {
                 .last();
     }
 
+    /** Opens a quilt of the list at its station Top, by its address: rows of the list move while their pictures come. */
+    static void open(Page page, String name) {
+        page.navigate("/quilts");
+        page.navigate(String.valueOf(quilt(page, name).getAttribute("href")));
+        page.getByRole(AriaRole.APPLICATION).locator("[data-part]").first().waitFor();
+    }
+
     /** What axe-core finds on the page that is serious or critical. */
     static List<String> seriousFindings(Page page) {
         return new AxeBuilder(page)

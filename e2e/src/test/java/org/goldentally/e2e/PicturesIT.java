@@ -91,10 +91,7 @@ class PicturesIT {
     }
 
     private void open(String quilt) {
-        page.navigate("/quilts");
-        Browser.quilt(page, quilt).click();
-        page.waitForURL("**/top");
-        page.locator("[data-part]").first().waitFor();
+        Browser.open(page, quilt);
     }
 
     /** A top made of a pack, with spare blocks. */

@@ -98,9 +98,7 @@ class ShelfToSheetIT {
 
     @Test
     void anOfferShowsItsEffectIsTakenAndTakenBack() {
-        page.navigate("/quilts");
-        Browser.quilt(page, "Lantern Street").click();
-        page.waitForURL("**/top");
+        Browser.open(page, "Lantern Street");
         station("Tally").click();
         Locator offer = page.locator("[data-offer=SCRAPPY_BINDING]");
         assertThat(offer).containsText("yd less ink");
@@ -118,9 +116,7 @@ class ShelfToSheetIT {
     /** A plan is taken as one step, says that it is what is planned now, and goes back as one step. */
     @Test
     void aPlanIsTakenAsAWholeAndTakenBack() {
-        page.navigate("/quilts");
-        Browser.quilt(page, "Geese at dusk").click();
-        page.waitForURL("**/top");
+        Browser.open(page, "Geese at dusk");
         station("Tally").click();
         assertThat(page.locator("[data-answer]")).containsText("rose");
         assertThat(page.locator("[data-short=MAKE]").first()).containsText("× flying goose, 4 × 2 in finished");
@@ -138,9 +134,7 @@ class ShelfToSheetIT {
 
     @Test
     void aShopsPricesAreTypedAndOnePackIsWeighedAgainstManyLengths() {
-        page.navigate("/quilts");
-        Browser.quilt(page, "Harvest scraps").click();
-        page.waitForURL("**/top");
+        Browser.open(page, "Harvest scraps");
         station("Cloth").click();
         page.getByText(Pattern.compile("^(The .* lines of it|Type one)$")).click();
         // The last line is empty; the one before it is the made-up price of the pack.

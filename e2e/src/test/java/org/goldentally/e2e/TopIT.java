@@ -224,11 +224,7 @@ class TopIT {
     }
 
     private void open(String quilt) {
-        page.navigate("/quilts");
-        Browser.quilt(page, quilt).click();
-        page.waitForURL("**/top");
-        assertThat(page.getByRole(AriaRole.APPLICATION).locator("[data-part]").first())
-                .isVisible();
+        Browser.open(page, quilt);
     }
 
     /** So many of however many steps. */
