@@ -42,6 +42,7 @@ class FirstQuiltIT {
         assertNothingSerious();
 
         station("Top").click();
+        page.waitForURL("**/top");
         takeFromShelf("saffron prints");
         takeFromShelf("flax");
         page.getByLabel("Blocks across", exactly()).fill("6");
@@ -58,6 +59,7 @@ class FirstQuiltIT {
         assertThat(page.locator("[data-size='Top finished']")).hasText("48 × 56");
 
         station("Tally").click();
+        page.waitForURL("**/tally");
         Locator group = page.locator("[data-group^='half-square triangle']");
         assertThat(group).containsText("168");
         assertThat(group).containsText("eight at a time: 21 pairs, cut 10 in");
@@ -102,6 +104,7 @@ class FirstQuiltIT {
     void aMistakeIsNamedAtItsFieldAndSurvivesAReload() {
         startQuilt("Wrong words");
         station("Top").click();
+        page.waitForURL("**/top");
         Locator block = page.getByLabel("Block size, in", exactly());
         block.fill("eight and a bit");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("“eight and a bit” cannot be read as a length");

@@ -69,6 +69,7 @@ class FromNothingIT {
         assertThat(answer).containsText(Pattern.compile("Buy|Nothing to buy"));
         assertThat(answer).containsText("Left: ");
         station("Top").click();
+        page.waitForURL("**/top");
         assertThat(page.locator("[data-size='Top finished']")).isVisible();
         assertThat(does.count()).isLessThanOrEqualTo(12);
     }
@@ -117,6 +118,7 @@ class FromNothingIT {
         page.keyboard().press("Escape");
         assertThat(page.locator("[data-in-hand]")).hasCount(0);
         station("Tally").click();
+        page.waitForURL("**/tally");
         Locator group = page.locator("[data-group^='half-square triangle']");
         assertThat(group).containsText("white");
         assertThat(group).containsText("any print of autumn");
@@ -197,6 +199,7 @@ class FromNothingIT {
     void aVersionWithAnotherBorderCompared() {
         takeOurs("Market day");
         station("Tally").click();
+        page.waitForURL("**/tally");
         Actions then = new Actions();
         then.click(page.getByRole(AriaRole.BUTTON, named("Try something else with it")));
         then.click(page.getByRole(AriaRole.TAB, named("Borders")));

@@ -60,6 +60,7 @@ class PacksIT {
 
         // One block is left out for its looks: a spare one takes its place, and the plan stays as it is.
         station("Top").click();
+        page.waitForURL("**/top");
         Locator wall = page.getByLabel("The wall. Arrow keys", new Page.GetByLabelOptions().setExact(false));
         wall.focus();
         wall.press("ArrowRight");
@@ -76,10 +77,12 @@ class PacksIT {
         assertThat(page.getByText("No neighbours share a print.")).isVisible();
         assertThat(Browser.seriousFindings(page)).isEmpty();
         station("Tally").click();
+        page.waitForURL("**/tally");
         assertThat(page.getByLabel("The whole top").getByText("nothing", exact()))
                 .isVisible();
 
         station("Sew").click();
+        page.waitForURL("**/sew");
         Locator run = page.locator("[data-run]").first();
         // Eight at a time a pair of 10 in squares is both pinwheels that are alike.
         assertThat(run).containsText("9 pairs in 9 combinations");
@@ -92,6 +95,7 @@ class PacksIT {
 
         // All in chains instead: a card says in which order the squares are laid.
         station("Tally").click();
+        page.waitForURL("**/tally");
         page.locator("[data-alike] summary").first().click();
         Locator group = page.locator("[data-group^='half-square']").first();
         group.getByRole(AriaRole.BUTTON).first().click();
@@ -100,6 +104,7 @@ class PacksIT {
         group.getByText("closed ring for all units of this kind").click();
         assertThat(page.getByLabel("How it is all made")).containsText("ring 1 of half-square triangles");
         station("Sew").click();
+        page.waitForURL("**/sew");
         page.locator("section[aria-label=Batches]").getByText("ring", exact()).first();
         page.locator("[data-run]").first().evaluate("list => { list.open = true }");
         page.locator("[data-run] li button").first().click();

@@ -28,6 +28,7 @@ class SewIT {
     void tapsAndKeysAreTalliedAndSurviveTheBrowser() {
         copyOf("Lantern Street", page);
         station(page, "Sew").click();
+        page.waitForURL("**/sew");
         eightAtATime(page).locator("li button").first().click();
         Locator good = page.locator("[data-good]");
         assertThat(good).hasText("0");

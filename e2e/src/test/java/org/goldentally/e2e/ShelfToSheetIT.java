@@ -55,6 +55,7 @@ class ShelfToSheetIT {
         assertThat(Browser.seriousFindings(page)).isEmpty();
 
         station("Top").click();
+        page.waitForURL("**/top");
         take("chalk");
         take("all prints of dawn");
         button("Build Pinwheel").click();
@@ -66,6 +67,7 @@ class ShelfToSheetIT {
         assertThat(button("Another making")).isVisible();
 
         station("Tally").click();
+        page.waitForURL("**/tally");
         // The tally of the dealt prints, not that of before.
         assertThat(page.getByLabel("Units to make")).hasAttribute("aria-busy", "false");
         Locator group = page.locator("[data-group^='half-square']").first();
@@ -85,6 +87,7 @@ class ShelfToSheetIT {
         assertThat(Browser.seriousFindings(page)).isEmpty();
 
         station("Cut").click();
+        page.waitForURL("**/cut");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("chalk"))
                 .click();
         assertThat(page.getByText("Slips for the heaps")).isVisible();
@@ -100,6 +103,7 @@ class ShelfToSheetIT {
     void anOfferShowsItsEffectIsTakenAndTakenBack() {
         Browser.open(page, "Lantern Street");
         station("Tally").click();
+        page.waitForURL("**/tally");
         Locator offer = page.locator("[data-offer=SCRAPPY_BINDING]");
         assertThat(offer).containsText("yd less ink");
         offer.getByRole(AriaRole.BUTTON).click();
@@ -108,6 +112,7 @@ class ShelfToSheetIT {
         undo().click();
         assertThat(offer).containsText("yd less ink");
         station("Cloth").click();
+        page.waitForURL("**/cloth");
         button("Work it out").click();
         assertThat(page.locator("[data-reach]")).containsText("blocks");
         assertThat(page.getByText("runs out first")).isVisible();
@@ -118,6 +123,7 @@ class ShelfToSheetIT {
     void aPlanIsTakenAsAWholeAndTakenBack() {
         Browser.open(page, "Geese at dusk");
         station("Tally").click();
+        page.waitForURL("**/tally");
         assertThat(page.locator("[data-answer]")).containsText("rose");
         assertThat(page.locator("[data-short=MAKE]").first()).containsText("× flying goose, 4 × 2 in finished");
         page.locator("[data-short=BUY]").click();
@@ -136,6 +142,7 @@ class ShelfToSheetIT {
     void aShopsPricesAreTypedAndOnePackIsWeighedAgainstManyLengths() {
         Browser.open(page, "Harvest scraps");
         station("Cloth").click();
+        page.waitForURL("**/cloth");
         page.getByText(Pattern.compile("^(The .* lines of it|Type one)$")).click();
         // The last line is empty; the one before it is the made-up price of the pack.
         int line = page.getByLabel(Pattern.compile("^Line \\d+: price$")).count() - 1;
@@ -152,6 +159,7 @@ class ShelfToSheetIT {
         assertThat(Browser.seriousFindings(page)).isEmpty();
 
         station("Tally").click();
+        page.waitForURL("**/tally");
         Locator pack = page.locator("[data-pack]");
         assertThat(pack)
                 .containsText(
