@@ -41,8 +41,8 @@ function show(about: Schemas['Sentence']['about']) {
       <details v-if="isLong" data-kinds>
         <summary class="min-h-11 cursor-pointer py-1 text-lg leading-7">
           <strong class="underline decoration-tape-deep decoration-dotted underline-offset-4"
-            >Make {{ makes.length }} kinds of units and pieces</strong
-          >: how, and from which squares
+            >Make the units and pieces</strong
+          >: how, and what is cut for them, in {{ makes.length }} lines
         </summary>
         <ul class="pl-4">
           <li v-for="sentence in makes" :key="sentence.text">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
-import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { problemsOf, type Schemas } from '@/api/client'
 import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
 import { ProblemNote, WaitNote } from '@/shared'
@@ -29,10 +29,18 @@ import { usePlaceActions } from './usePlaceActions'
 import { useWallDrags } from './useWallDrags'
 import { useWallKeys } from './useWallKeys'
 
-const BlockBench = defineAsyncComponent(() => import('./BlockBench.vue'))
-const BlockShelfDialog = defineAsyncComponent(() => import('./BlockShelfDialog.vue'))
-const ClothFinder = defineAsyncComponent(() => import('./ClothFinder.vue'))
-const JudgingPanel = defineAsyncComponent(() => import('./JudgingPanel.vue'))
+/** Not needed to see the wall; fetched once it is there, so that they open without a network too. */
+const LATER = {
+  BlockBench: () => import('./BlockBench.vue'),
+  BlockShelfDialog: () => import('./BlockShelfDialog.vue'),
+  ClothFinder: () => import('./ClothFinder.vue'),
+  JudgingPanel: () => import('./JudgingPanel.vue'),
+}
+onMounted(() => setTimeout(() => Object.values(LATER).forEach((each) => void each().catch(() => undefined)), 1000))
+const BlockBench = defineAsyncComponent(LATER.BlockBench)
+const BlockShelfDialog = defineAsyncComponent(LATER.BlockShelfDialog)
+const ClothFinder = defineAsyncComponent(LATER.ClothFinder)
+const JudgingPanel = defineAsyncComponent(LATER.JudgingPanel)
 
 const quilt = useOpenQuilt()
 const design = computed(() => quilt.design.value!)

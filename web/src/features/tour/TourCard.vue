@@ -2,6 +2,8 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { nextTick, onUnmounted, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { type Problem, problemsOf } from '@/api/client'
+import { ProblemNote } from '@/shared'
 import { useTour } from './useTour'
 
 const route = useRoute()
@@ -9,6 +11,7 @@ const router = useRouter()
 const client = useQueryClient()
 const { stop, number, of, move, end } = useTour(router)
 const card = useTemplateRef<HTMLElement>('card')
+const problems = ref<Problem[]>([])
 const box = ref<{ left: string; top: string; width: string; height: string }>()
 let shown: Element | null = null
 
@@ -44,8 +47,13 @@ watch(
   { immediate: true },
 )
 async function leave(keep: boolean) {
-  await end(keep)
-  await client.invalidateQueries({ queryKey: ['quilts'] })
+  try {
+    await end(keep)
+    problems.value = []
+    await client.invalidateQueries({ queryKey: ['quilts'] })
+  } catch (thrown) {
+    problems.value = problemsOf(thrown)
+  }
 }
 </script>
 
@@ -68,6 +76,7 @@ async function leave(keep: boolean) {
       <h2 class="text-lg font-bold">{{ stop.title }}</h2>
       <p>{{ stop.says }}</p>
       <p><strong>Try:</strong> {{ stop.try }}</p>
+      <ProblemNote :problems="problems" />
       <div class="flex flex-wrap gap-2">
         <button v-if="number > 1" class="button" @click="move(-1)">Back</button>
         <button v-if="number < of" class="button button-main" @click="move(1)">On</button>

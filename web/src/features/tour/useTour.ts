@@ -51,10 +51,10 @@ export function useTour(router: Router) {
   /** The quilt stays in the list, or is deleted with a way back. */
   async function end(keep: boolean) {
     const quilt = tour.value?.quilt
-    write(undefined)
-    if (!quilt || keep) return
-    await router.push('/quilts')
+    if (!quilt || keep) return write(undefined)
     await call('DELETE', '/api/quilts/{id}', { path: { id: quilt } })
+    write(undefined)
+    await router.push('/quilts')
   }
   return { stop, number, of: STOPS.length, start, move, end }
 }

@@ -35,6 +35,7 @@ import org.verapdf.pdfa.PDFAValidator;
 import org.verapdf.pdfa.flavours.PDFAFlavour;
 import org.verapdf.pdfa.results.TestAssertion;
 import org.verapdf.pdfa.results.ValidationResult;
+import tools.jackson.databind.JsonNode;
 
 /** What is on paper, read again with PDFBox: sizes, pages, what a reader is told, true size. */
 @ExtendWith(RunningApplication.class)
@@ -147,6 +148,29 @@ class PrintIT {
                         .forEach(content -> diagrams.add(text(content)));
             }
             assertThat(diagrams).isNotEmpty().allMatch(text -> text.split(" in", -1).length > 2, "both measures");
+        }
+    }
+
+    /** Counted over the sheets on the screen: one for each heap, one for each kind of piece that is left, eight to a page. */
+    @Test
+    void everyHeapAndEveryRestHasItsLabel() throws IOException {
+        int labels = 0;
+        for (JsonNode cloth : api.get(quilt + "/cut").path("cloths")) {
+            labels += cloth.path("labels").size();
+            for (JsonNode piece : cloth.path("pieces")) {
+                labels += piece.path("leftovers").size();
+            }
+        }
+        try (PDDocument document = printed("/labels.pdf")) {
+            int printed = 0;
+            for (PDPage page : document.getPages()) {
+                printed += contents(page).stream()
+                        .map(PrintIT::text)
+                        .filter(text -> text.equals("Harvest scraps") || text.equals("from Harvest scraps"))
+                        .count();
+            }
+            assertThat(printed).isEqualTo(labels).isPositive();
+            assertThat(document.getNumberOfPages()).isEqualTo((labels + 7) / 8);
         }
     }
 

@@ -246,6 +246,7 @@ class SewApiIT {
                             "Half-square triangle".toLowerCase())
                     .contains(
                             "Rows of the top",
+                            "edges even. Drawn: 10 × 10 in.",
                             "Press: between",
                             "At the bench – page 1 of " + document.getNumberOfPages());
         }

@@ -84,6 +84,36 @@ class TableIT {
         assertThat(top("[aria-label='The wall']")).isLessThan(top("[aria-label='Tray']"));
     }
 
+    /** What a bar says stands in its band, or beneath the bar and on nothing else, on a desk and on a telephone. */
+    @Test
+    void labelsOfBandsAreNeverCutOff() {
+        String cutOff = """
+                () => {
+                  const found = [];
+                  for (const label of document.querySelectorAll('.band > span')) {
+                    const [l, b] = [label.getBoundingClientRect(), label.parentElement.getBoundingClientRect()];
+                    if (l.left < b.left - 0.5 || l.right > b.right + 0.5) found.push('cut off: ' + label.textContent);
+                  }
+                  const out = [...document.querySelectorAll('[data-moved-out]')];
+                  out.forEach((one, i) => out.slice(i + 1).forEach((other) => {
+                    const [a, b] = [one.getBoundingClientRect(), other.getBoundingClientRect()];
+                    const apart = a.right <= b.left || b.right <= a.left || a.bottom <= b.top + 1 || b.bottom <= a.top + 1;
+                    if (!apart) found.push(one.textContent + ' lies on ' + other.textContent);
+                  }));
+                  return [found, out.length];
+                }
+                """;
+        page.navigate(quilt() + "/tally");
+        page.locator(".band").first().waitFor();
+        for (int width : new int[] {1280, 390}) {
+            page.setViewportSize(width, 800);
+            page.locator("[data-moved-out]").first().waitFor();
+            List<?> answer = (List<?>) page.evaluate(cutOff);
+            assertThat((List<?>) answer.getFirst()).isEmpty();
+            assertThat(((Number) answer.getLast()).intValue()).isPositive();
+        }
+    }
+
     /** With forced colours what is here has an outline, and a swatch its own colour. */
     @Test
     void forcedColoursShowWhereOneIs() {

@@ -3,6 +3,7 @@ package org.goldentally.app.print;
 import java.awt.Color;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.util.Matrix;
+import org.goldentally.core.cloth.Lightness;
 
 /** A drawing to scale: x to the right and y downwards, in its own units. */
 final class Drawing {
@@ -171,11 +172,10 @@ final class Drawing {
         return new Color(lighter(full.getRed()), lighter(full.getGreen()), lighter(full.getBlue()));
     }
 
-    /** As light as the colour is (luma of IEC 61966-2-1 values by the weights of ITU-R BT.709), lightened. */
+    /** About as light as the colour is judged, lightened. */
     static Color grey(String colour) {
-        Color full = Color.decode(colour);
-        int luma = (int) Math.round(0.2126 * full.getRed() + 0.7152 * full.getGreen() + 0.0722 * full.getBlue());
-        return new Color(lighter(luma), lighter(luma), lighter(luma));
+        int grey = lighter((int) Math.round(Lightness.of(colour) / 100 * 255));
+        return new Color(grey, grey, grey);
     }
 
     private static int lighter(int part) {

@@ -6,7 +6,7 @@ import org.goldentally.app.cut.CutView;
 import org.goldentally.app.cut.CutView.ClothSheet;
 import org.goldentally.app.print.PrintedPages.CardLine;
 
-/** Labels to pin on, eight to a page: one for each heap of equal pieces, and one for each piece that is left. */
+/** Labels to pin on, eight to a page: one for each heap of equal pieces, and one for equal pieces that are left, with how many. */
 final class HeapLabels {
 
     private static final int ACROSS = 2;
@@ -32,14 +32,18 @@ final class HeapLabels {
                                     new CardLine(quilt, PrintedPages.TEXT, false)))));
         }
         for (ClothSheet cloth : cut.cloths()) {
-            cloth.pieces().stream()
-                    .flatMap(piece -> piece.leftovers().stream())
-                    .forEach(rest -> labels.add(new Label(
-                            cloth.colour(),
-                            List.of(
-                                    new CardLine(cloth.name() + ", left", 20, true),
-                                    new CardLine(rest.label() + " " + cut.unitOfLength(), PrintedPages.READ, true),
-                                    new CardLine("of " + quilt, PrintedPages.TEXT, false)))));
+            for (CutView.PieceSheet piece : cloth.pieces()) {
+                piece.leftovers()
+                        .forEach(rest -> labels.add(new Label(
+                                cloth.colour(),
+                                List.of(
+                                        new CardLine(cloth.name() + ", left", 20, true),
+                                        new CardLine(
+                                                piece.count() + " of " + rest.label() + " " + cut.unitOfLength(),
+                                                PrintedPages.READ,
+                                                true),
+                                        new CardLine("from " + quilt, PrintedPages.TEXT, false)))));
+            }
         }
         cards(pages, labels);
         if (labels.isEmpty()) {

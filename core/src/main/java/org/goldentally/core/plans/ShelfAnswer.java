@@ -151,7 +151,9 @@ public record ShelfAnswer(
                         last, borders.get(last).ofWidth(design.system().writer().write(narrower)));
                 Optional<Change> change = tryOut(
                         "border",
-                        "border " + (last + 1) + " narrower by "
+                        "border " + (last + 1)
+                                + (borders.get(last).unlike().isEmpty() ? "" : ", all but its unlike sides,")
+                                + " narrower by "
                                 + design.system().writer().writeWithUnit(step.times(i)),
                         design.withBorders(borders));
                 if (change.isPresent()) {

@@ -51,6 +51,11 @@ class NamedChangeTest {
                                 BorderDesign.plain("5", "b", Corners.BUTTED),
                                 design.borders().get(1)))),
                 change(
+                        "border 1: 4 in, a side unlike",
+                        design -> design.withBorders(List.of(
+                                design.borders().get(0).unlike(BorderSideDesign.none(BorderSideDesign.Side.LEFT)),
+                                design.borders().get(1)))),
+                change(
                         "border 2: 2 in, made otherwise",
                         design -> design.withBorders(
                                 List.of(design.borders().get(0), BorderDesign.plain("2 in", "d", Corners.BUTTED)))),

@@ -1,12 +1,14 @@
 package org.goldentally.core.finishing;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import java.util.Map;
 import org.assertj.core.data.Offset;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.design.BorderSideDesign;
 import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.meaning.ReadDesign;
@@ -46,6 +48,31 @@ class StripPlansTest {
                 .isEqualTo("2 of 53 1/2 in (over-length, trimmed to 52 1/2) and 2 of 49 1/2 in (over-length, trimmed to"
                         + " 48 1/2) = 206 in one run; strips across the width give 40, less 1/2 at each straight join: 6"
                         + " strips reach 237 1/2");
+    }
+
+    /**
+     * 2 × 2 blocks of 8 in are 16 in square; 2 in to the right, 5 in below, nothing to the left: the standing side is 16 in,
+     * the lying ones 16 + 2 in (worked by hand). What is as wide is one run, what is wider another.
+     */
+    @Test
+    void unlikeSidesAreCutAsWideAndAsLongAsTheyAre() {
+        TopTally tally = tally(Tops.of(2, 2, "8", "ohio-star")
+                .border(BorderDesign.plain("2", "b", Corners.BUTTED)
+                        .unlike(
+                                BorderSideDesign.plain(BorderSideDesign.Side.LOWER, "5", "b"),
+                                BorderSideDesign.none(BorderSideDesign.Side.LEFT))));
+        assertThat(tally.strips())
+                .filteredOn(strip -> strip.kind() == StripPlan.Kind.BORDER)
+                .extracting(StripPlan::cutWidth, StripPlan::sides)
+                .containsExactlyInAnyOrder(
+                        tuple(
+                                Length.inches(2, 1, 2),
+                                List.of(
+                                        new StripPlan.Side(1, Length.inches(19, 1, 2), Length.inches(18, 1, 2)),
+                                        new StripPlan.Side(1, Length.inches(17, 1, 2), Length.inches(16, 1, 2)))),
+                        tuple(
+                                Length.inches(5, 1, 2),
+                                List.of(new StripPlan.Side(1, Length.inches(19, 1, 2), Length.inches(18, 1, 2)))));
     }
 
     /** The card and the sheet say the same: over-length where the cloth is wide enough, exactly where it is not. */

@@ -1,6 +1,7 @@
 package org.goldentally.core.sew;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -21,6 +22,7 @@ import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.design.BorderSideDesign;
 import org.goldentally.core.design.SettingDesign.Kind;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
@@ -49,6 +51,22 @@ class AtTheMachineTest {
                 .containsExactly("UNITS 80", "BLOCKS 19", "BLOCKS 1", "ROWS 5", "BORDER 4", "BINDING 1");
         assertThat(batches.get(2).title()).isEqualTo("Pinwheel, mirrored");
         assertThat(batches).extracting(batch -> batch.key().text()).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void aBorderOfUnlikeSidesSaysWhatTheyAreAndHowMany() {
+        List<Batch> batches = Batches.of(tally(Tops.of(4, 5, "8", "pinwheel")
+                .border(BorderDesign.plain("2", "b", Corners.BUTTED)
+                        .unlike(
+                                BorderSideDesign.none(BorderSideDesign.Side.LEFT),
+                                BorderSideDesign.pieced(
+                                        BorderSideDesign.Side.UPPER,
+                                        "2",
+                                        UnitDesign.of(UnitKind.HALF_SQUARE, 0, "a", "b"))))));
+        assertThat(batches)
+                .filteredOn(batch -> batch.kind() == Batch.Kind.BORDER)
+                .extracting(Batch::subtitle, Batch::needed)
+                .containsExactly(tuple("plain and pieced, 3 sides", 3L));
     }
 
     static Stream<Block> blocksOfBlocks() {

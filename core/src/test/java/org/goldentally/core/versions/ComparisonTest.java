@@ -8,6 +8,7 @@ import java.util.Map;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.cloth.Prices;
 import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.BorderSideDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.ideas.OurQuilts;
 import org.goldentally.core.quilt.QuiltTop;
@@ -36,6 +37,26 @@ class ComparisonTest {
                 .contains("Cloth, as lengths: navy", "To buy")
                 .doesNotContain("Blocks", "Block, finished", "Sashing, finished", "Cloth, as lengths: teal");
         assertThat(values(rows, "Blocks")).containsExactly("12 blocks", "12 blocks");
+    }
+
+    @Test
+    void aSideUnlikeTheOthersIsToldBehindItsBorder() {
+        List<BorderDesign> borders = new ArrayList<>(market.borders());
+        borders.set(
+                1,
+                borders.get(1)
+                        .unlike(
+                                BorderSideDesign.none(BorderSideDesign.Side.LEFT),
+                                BorderSideDesign.plain(
+                                        BorderSideDesign.Side.LOWER,
+                                        "6",
+                                        borders.getFirst().cloth())));
+        List<Row> rows = Comparison.of(List.of(version(market), version(market.withBorders(borders))), ClothLedger::of)
+                .rows();
+        assertThat(values(rows, "Borders, finished"))
+                .containsExactly(
+                        "2 in cream, 4 in navy", "2 in cream, 4 in navy (left side: none) (lower side: 6 in cream)");
+        assertThat(values(rows, "Top, finished")).containsExactly("52 × 66 in", "48 × 68 in");
     }
 
     /** What only one of them has is told of both. */
