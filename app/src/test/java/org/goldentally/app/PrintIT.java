@@ -202,6 +202,21 @@ class PrintIT {
         }
     }
 
+    /**
+     * Thirty stars of four half-squares, so 240 triangles of 3 in; the mitred border is of strips, which need none (counted
+     * by hand).
+     */
+    @Test
+    void templatesAreOfWhatIsNotCutByTheRulerAlone() throws IOException {
+        quilt = "/api/quilts/"
+                + api.post("/api/our-quilts/lantern-street/take", "").path("id").asString();
+        try (PDDocument document = printed("/templates.pdf")) {
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("Triangle, 3 × 3 in finished: 240 of these")
+                    .doesNotContain("58 × 2");
+        }
+    }
+
     private PDDocument printed(String sheet) throws IOException {
         return Loader.loadPDF(api.client().get().uri(quilt + sheet).retrieve().body(byte[].class));
     }

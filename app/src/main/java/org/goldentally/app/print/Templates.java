@@ -58,7 +58,7 @@ final class Templates {
                 "Print at 100 %, and lay your ruler on the strip at the foot of each sheet before you cut by it.");
         if (shapes.isEmpty() && steps.isEmpty()) {
             pages.paragraph(
-                    "All pieces of this top are squares and rectangles, cut by the ruler: it needs no template.");
+                    "All pieces of this top are squares, rectangles and strips, cut by the ruler: it needs no template.");
         }
         shapes.stream().limit(MOST_SHAPES).forEach(this::shape);
         if (shapes.size() > MOST_SHAPES) {
@@ -70,6 +70,9 @@ final class Templates {
     private List<Shape> shapes() {
         Map<String, Shape> shapes = new LinkedHashMap<>();
         for (TopPart part : top.parts()) {
+            if (part.kind() == TopPart.Kind.MITRED_BORDER) {
+                continue; // A strip, mitred when it is on the top.
+            }
             for (FigurePatch patch : part.figure().patches()) {
                 Outline outline = Outline.of(patch.outline());
                 if (!patch.isBlank() && !outline.isUprightRectangle()) {
