@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { call } from '@/api/client'
 import { AWord } from '@/features/help'
 import { PatchPicture } from '@/shared'
+import CutSizeField from './CutSizeField.vue'
 import type { Group, Way } from './queries'
 
 export interface GroupCardProps {
@@ -13,6 +14,8 @@ export interface GroupCardProps {
   colours: readonly string[]
   clothNames: readonly string[]
   chosen: boolean
+  /** The school of the whole quilt. */
+  school: string
   /** Who chose the way: the quilter, whose choice stays in every plan, a plan, or nobody. */
   chosenBy: 'hand' | 'plan' | undefined
 }
@@ -24,6 +27,8 @@ const emit = defineEmits<{
   takenAll: [method: string]
   extraTyped: [typed: string]
   letGo: []
+  cutTyped: [typed: string]
+  cutTypedAll: [typed: string]
 }>()
 const WHY = {
   hand: 'You chose this way: it stays, whatever plan is taken.',
@@ -108,6 +113,15 @@ const ROWS: { name: string; of: (way: Way) => string }[] = [
         <span class="flex-1" data-why>{{ WHY[chosenBy ?? 'nobody'] }}</span>
         <button v-if="chosenBy === 'hand'" class="button min-h-9 px-2" @click="emit('letGo')">Let it go</button>
       </p>
+      <CutSizeField
+        v-if="way.cutSize"
+        :size="way.cutSize"
+        :label="group.label"
+        :unit-of-length="unitOfLength"
+        :school="school"
+        @typed="emit('cutTyped', $event)"
+        @typed-all="emit('cutTypedAll', $event)"
+      />
       <div class="overflow-x-auto">
         <table class="text-sm">
           <thead>

@@ -4,6 +4,7 @@ import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
 import { useClothColours } from '@/features/top'
 import { ProblemNote, spellCount, TopPicture, WaitNote } from '@/shared'
 import { alike } from './alike'
+import AtTheTable from './AtTheTable.vue'
 import AllowanceChoice from './AllowanceChoice.vue'
 import BestPlans from './BestPlans.vue'
 import ClothAccount from './ClothAccount.vue'
@@ -59,6 +60,28 @@ const toMake = computed(() => {
   ].filter(Boolean)
   return said.length ? said.join(' and ') : 'Nothing'
 })
+/** A size goes with the way of making, so that way is kept too. */
+function setCutSize(group: Group, units: string, typed: string) {
+  const method = group.ways.find((way) => way.chosen)!.key
+  const said = (each: { units: string; method: string }) =>
+    each.method === method && (each.units === units || each.units === group.choiceKey)
+  const others = design.value.plan.cutSizes.filter((each) => !said(each))
+  const known = design.value.methods.some((choice) => choice.units === units && choice.byHand)
+  quilt.change({
+    plan: {
+      ...design.value.plan,
+      cutSizes: typed ? [...others, { units, method, typed, byHand: true }] : others,
+    },
+    ...(typed && !known
+      ? {
+          methods: [
+            ...design.value.methods.filter((choice) => choice.units !== units),
+            { units, method, byHand: true },
+          ],
+        }
+      : {}),
+  })
+}
 const extraForAll = computed(() => design.value.plan.extras.find((extra) => extra.units === '')?.typed ?? '')
 function dropBonus(key: string) {
   quilt.change({ plan: { ...design.value.plan, bonus: design.value.plan.bonus.filter((each) => each !== key) } })
@@ -116,24 +139,11 @@ function takeAll(group: Group, method: string) {
           @change="setExtra('', ($event.target as HTMLInputElement).value.trim().slice(0, 20))"
         />
       </label>
-      <label class="flex items-center gap-2">
-        <span class="flex-1 leading-5"
-          >Squaring up an end costs<span class="block text-sm text-soft"
-            >cut off each length of cloth; empty: {{ tally.usualSquaringUp }}</span
-          ></span
-        >
-        <input
-          class="field w-24"
-          data-squaring
-          :value="design.plan.squaringUp"
-          :placeholder="tally.usualSquaringUp"
-          @change="
-            quilt.change({
-              plan: { ...design.plan, squaringUp: ($event.target as HTMLInputElement).value.trim().slice(0, 40) },
-            })
-          "
-        />
-      </label>
+      <AtTheTable
+        :plan="design.plan"
+        :usual-squaring-up="tally.usualSquaringUp"
+        @changed="quilt.change({ plan: $event })"
+      />
       <p v-if="!tally.groups.length" class="card p-4">The top is empty: build a block at the station Top.</p>
       <template v-for="run in alike(tally.groups)" :key="run.key">
         <component
@@ -156,11 +166,14 @@ function takeAll(group: Group, method: string) {
             :cloth-names="clothNames"
             :chosen="opened === group.key"
             :chosen-by="chosenBy(group)"
+            :school="design.allowance.toLowerCase()"
             @opened="opened = opened === group.key ? undefined : group.key"
             @extra-typed="setExtra(group.choiceKey, $event)"
             @taken="take(group.choiceKey, $event)"
             @taken-all="takeAll(group, $event)"
             @let-go="letGo(group)"
+            @cut-typed="setCutSize(group, group.choiceKey, $event)"
+            @cut-typed-all="setCutSize(group, group.allKey, $event)"
             @pointerenter="pointed = [group.key]"
             @pointerleave="pointed = undefined"
           />

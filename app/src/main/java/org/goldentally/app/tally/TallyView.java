@@ -112,7 +112,25 @@ public record TallyView(
             String trimmedAway,
             String edges,
             @Schema(types = {"string", "null"}) @Nullable String widestSeam,
+
+            @Schema(
+                    types = {"object", "null"},
+                    implementation = CutSizeView.class)
+            @Nullable
+            CutSizeView cutSize,
+
             List<Working> workings) {}
+
+    /**
+     * How large its pieces are cut.
+     *
+     * @param what {@code Cut square}
+     * @param typed what the quilter says of it; empty is by the school of the quilt
+     * @param follows what follows from it, each a sentence
+     * @param asItComes precut squares of the shelf that would do uncut
+     */
+    public record CutSizeView(
+            String what, String cut, String least, String typed, List<String> follows, List<String> asItComes) {}
 
     /**
      * A set of the making plan.
@@ -217,7 +235,7 @@ public record TallyView(
                 system.writer().writeWithUnit(UsualSizes.of(system).squaringUp()),
                 PlanInWords.of(tally, shopping),
                 tally.choices().stream()
-                        .map(choice -> group(choice, clothPlaces, tally.top().design()))
+                        .map(choice -> group(choice, clothPlaces, tally.top().design(), pieces))
                         .sorted((a, b) -> Long.compare(b.needed(), a.needed()))
                         .toList(),
                 MakingViews.sets(tally, clothPlaces),
@@ -292,7 +310,11 @@ public record TallyView(
                         : shopping.total().setScale(2).toPlainString());
     }
 
-    private static GroupView group(UnitPlans.Choice choice, Map<String, Integer> clothPlaces, QuiltDesign design) {
+    private static GroupView group(
+            UnitPlans.Choice choice,
+            Map<String, Integer> clothPlaces,
+            QuiltDesign design,
+            Map<String, List<ShelfPieces>> pieces) {
         MeasureSystem system = design.system();
         UnitPlan chosen = choice.chosen();
         LengthWriter writer = system.writer();
@@ -322,11 +344,12 @@ public record TallyView(
                 chosen.right(),
                 choice.byQuilter(),
                 choice.ways().stream()
-                        .map(way -> way(way, way.method() == chosen.method(), system))
+                        .map(way ->
+                                way(way, way.method() == chosen.method(), system, CutSizeViews.of(way, pieces, design)))
                         .toList());
     }
 
-    private static WayView way(UnitPlan way, boolean chosen, MeasureSystem system) {
+    private static WayView way(UnitPlan way, boolean chosen, MeasureSystem system, @Nullable CutSizeView cutSize) {
         LengthWriter writer = system.writer();
         return new WayView(
                 way.method().key(),
@@ -360,6 +383,7 @@ public record TallyView(
                         .widestSeam()
                         .map(seam -> writer.writeDecimal(seam) + " " + system.abbreviation())
                         .orElse(null),
+                cutSize,
                 chosen ? way.workings() : List.of());
     }
 

@@ -21,14 +21,15 @@ class DocumentFormatsTest {
 
     @ParameterizedTest
     @CsvSource({
-        "format-1.json, format-1-as-9.json",
-        "format-2.json, format-9.json",
-        "format-3.json, format-9.json",
-        "format-4.json, format-9.json",
-        "format-5.json, format-9.json",
-        "format-6.json, format-9.json",
-        "format-7.json, format-9.json",
-        "format-8.json, format-9.json"
+        "format-1.json, format-1-as-10.json",
+        "format-2.json, format-10.json",
+        "format-3.json, format-10.json",
+        "format-4.json, format-10.json",
+        "format-5.json, format-10.json",
+        "format-6.json, format-10.json",
+        "format-7.json, format-10.json",
+        "format-8.json, format-10.json",
+        "format-9.json, format-10.json"
     })
     void aDocumentOfEveryFormatBecomesTheSameAsEver(String old, String expected) throws IOException {
         ObjectNode upToDate = DocumentFormats.upToDate(example(old));

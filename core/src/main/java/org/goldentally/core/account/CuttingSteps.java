@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.Rectangle;
@@ -45,7 +46,10 @@ public final class CuttingSteps {
                 continue;
             }
             for (CutBlock block : cut.blocks()) {
-                steps.add(step(cut.cut(), block, opened.piece().width(), writer));
+                steps.add(
+                        isUsedWhole(block, opened.piece())
+                                ? usedWhole(cut.cut(), writer)
+                                : step(cut.cut(), block, opened.piece().width(), writer));
             }
         }
         if (!opened.leftovers().isEmpty()) {
@@ -58,6 +62,20 @@ public final class CuttingSteps {
             steps.add(new CuttingStep("Keep and label what is left: " + String.join("; ", said) + ".", 0));
         }
         return steps;
+    }
+
+    /** Whether a piece is used as it comes: it has the size already. */
+    public static boolean isUsedWhole(CutBlock block, ClothPiece piece) {
+        return block.count() == 1
+                && block.pieceWidth().equals(piece.width())
+                && block.pieceHeight().equals(piece.length());
+    }
+
+    private static CuttingStep usedWhole(ClothCut cut, LengthWriter writer) {
+        return new CuttingStep(
+                "1 " + cut.name() + " " + size(cut.size().width(), cut.size().height(), writer)
+                        + ", used as it comes: nothing to cut. For " + cut.useLabel() + ".",
+                1);
     }
 
     /** Neighbouring strips that are cut up the same way. */

@@ -3,6 +3,7 @@ package org.goldentally.core.making;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import org.goldentally.core.problem.Problem;
 
 /**
  * How everything in a top is made: which sets are sewn, of what, and where their parts come from. Half-squares and loose
@@ -11,14 +12,17 @@ import java.util.stream.Stream;
  *
  * @param choices for each group the ways there are, and the one that is taken
  * @param sets what is sewn, in an order in which it can be sewn: halves before they are crossed
+ * @param problems what the quilter says of cut sizes that cannot be
  * @param parts pieces that are cut into loose parts for several sets
  */
-public record MakingPlan(List<UnitPlans.Choice> choices, List<MadeSet> sets, List<LooseParts> parts) {
+public record MakingPlan(
+        List<UnitPlans.Choice> choices, List<MadeSet> sets, List<LooseParts> parts, List<Problem> problems) {
 
     public MakingPlan {
         choices = List.copyOf(choices);
         sets = List.copyOf(sets);
         parts = List.copyOf(parts);
+        problems = List.copyOf(problems);
     }
 
     /** All pieces that are cut of cloth. */

@@ -22,7 +22,6 @@ import org.goldentally.core.method.StripSetCut;
 import org.goldentally.core.method.StripSetTriangles;
 import org.goldentally.core.problem.Known;
 import org.goldentally.core.unit.ClothRole;
-import org.goldentally.core.unit.PatchworkUnit;
 import org.goldentally.core.unit.PatchworkUnit.StripSetSegment;
 import org.goldentally.core.unit.PatchworkUnit.StripSetTriangleUnit;
 
@@ -41,12 +40,12 @@ final class SharedSets {
     private static final String ONE = "one";
     private static final String OTHER = "other";
 
-    private final BiFunction<PatchworkUnit, PiecingMethod, Recipe> recipes;
+    private final BiFunction<Wanted, PiecingMethod, Recipe> recipes;
     private final int mostSquaresAChain;
     private final Map<Chained, Map<String, Long>> ofTwoCloths = new HashMap<>();
     private final Map<Family, List<Wanted>> families = new LinkedHashMap<>();
 
-    SharedSets(BiFunction<PatchworkUnit, PiecingMethod, Recipe> recipes, int mostSquaresAChain) {
+    SharedSets(BiFunction<Wanted, PiecingMethod, Recipe> recipes, int mostSquaresAChain) {
         this.recipes = recipes;
         this.mostSquaresAChain = mostSquaresAChain;
     }
@@ -75,15 +74,21 @@ final class SharedSets {
                 .toList();
     }
 
-    private static Family family(Wanted units, PiecingMethod method) {
+    private Family family(Wanted units, PiecingMethod method) {
         List<String> cloths = units.key().cloths();
         return switch (units.key().unit()) {
             case StripSetSegment segment -> new Family(method, List.of(segment.namedSize(), segment.strips(), cloths));
             case StripSetTriangleUnit triangles ->
                 new Family(
                         method,
-                        List.of(triangles, cloths.stream().sorted().distinct().toList()));
-            default -> new Family(method, units.key().unit());
+                        List.of(
+                                triangles,
+                                cloths.stream().sorted().distinct().toList(),
+                                recipes.apply(units, method).cuts()));
+            default ->
+                new Family(
+                        method,
+                        List.of(units.key().unit(), recipes.apply(units, method).cuts()));
         };
     }
 
@@ -109,8 +114,7 @@ final class SharedSets {
 
     /** The least squares that chains of any length take; what one group adds to others is told by it. */
     private Map<CutOfCloth, Long> halfTheTriangles(PiecingMethod method, List<Wanted> members) {
-        CutPiece square =
-                recipes.apply(members.getFirst().key().unit(), method).cuts().getFirst();
+        CutPiece square = recipes.apply(members.getFirst(), method).cuts().getFirst();
         Map<String, Long> triangles = new LinkedHashMap<>();
         members.forEach(units -> units.key().cloths().forEach(cloth -> triangles.merge(cloth, units.all(), Long::sum)));
         Map<CutOfCloth, Long> squares = new LinkedHashMap<>();
@@ -127,7 +131,7 @@ final class SharedSets {
             return pieces;
         }
         Wanted first = members.getFirst();
-        Recipe recipe = recipes.apply(first.key().unit(), method);
+        Recipe recipe = recipes.apply(first, method);
         switch (method) {
             case Chain chain -> {
                 CutPiece square = recipe.cuts().getFirst();
@@ -188,7 +192,7 @@ final class SharedSets {
     }
 
     private Recipe segment(Wanted units) {
-        return recipes.apply(units.key().unit(), Methods.of(MethodId.STRIP_SET_SEGMENTS));
+        return recipes.apply(units, Methods.of(MethodId.STRIP_SET_SEGMENTS));
     }
 
     /** The strips are as long as the cloth is wide, or as the longest segment. */

@@ -17,6 +17,7 @@ import org.goldentally.core.method.OuterEdges;
 import org.goldentally.core.method.PiecingMethod;
 import org.goldentally.core.method.Recipe;
 import org.goldentally.core.problem.Known;
+import org.goldentally.core.problem.Problem;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.quilt.TopCount.Group;
 
@@ -44,6 +45,7 @@ public final class UnitPlans {
         this.settings = design.sizes().settings();
         this.room = new Workroom(
                 settings,
+                work,
                 widthOfFabric,
                 design.typed().plan().making().oddOnes(),
                 design.typed().plan().making().mostSquaresAChain());
@@ -132,7 +134,9 @@ public final class UnitPlans {
                             .map(way -> way.method() == settled.method() ? settled : way)
                             .toList()));
         });
-        return new MakingPlan(choices, built.sets(), built.parts());
+        List<Problem> refused = new ArrayList<>();
+        taken.forEach((units, method) -> room.cutRefused(units, method).ifPresent(refused::add));
+        return new MakingPlan(choices, built.sets(), built.parts(), refused);
     }
 
     private Optional<PiecingMethod> byQuilter(Wanted units, List<PiecingMethod> making) {

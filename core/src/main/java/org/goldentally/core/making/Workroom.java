@@ -6,10 +6,12 @@ import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.design.MakingDesign.OddOnes;
 import org.goldentally.core.habits.SewingSettings;
+import org.goldentally.core.meaning.WorkChoices;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.method.CutPiece;
 import org.goldentally.core.method.PiecingMethod;
@@ -17,6 +19,7 @@ import org.goldentally.core.method.Recipe;
 import org.goldentally.core.method.StripSetCut;
 import org.goldentally.core.method.StripSetTriangles;
 import org.goldentally.core.method.TwoAtATime;
+import org.goldentally.core.problem.Problem;
 import org.goldentally.core.unit.ClothRole;
 import org.goldentally.core.unit.PatchworkUnit;
 
@@ -32,22 +35,20 @@ final class Workroom {
     private final Map<PatchworkUnit, Map<PiecingMethod, Recipe>> recipes = new HashMap<>();
     private final Map<Wanted, Map<PiecingMethod, Recipe>> recipesOf = new IdentityHashMap<>();
     private final Map<Wanted, Map<PiecingMethod, UnitPlan>> alone = new IdentityHashMap<>();
+    private final CutToSize toSize;
     private final SharedSets sets;
     private final PartsPool pool = new PartsPool();
 
     /** @param widthOfFabric of what strips are cut across */
-    Workroom(SewingSettings settings, Length widthOfFabric, OddOnes oddOnes, int mostSquaresAChain) {
+    Workroom(SewingSettings settings, WorkChoices work, Length widthOfFabric, OddOnes oddOnes, int mostSquaresAChain) {
         this.settings = settings;
         this.cloth = new ClothPiece(PieceForm.YARDAGE, widthOfFabric, widthOfFabric, ClothPiece.Edge.STRAIGHT);
         this.oddOnes = oddOnes;
+        this.toSize = new CutToSize(work, settings, cloth);
         this.sets = new SharedSets(this::recipe, mostSquaresAChain);
     }
 
     /** The many groups of one unit in other cloths are made by the same recipes. */
-    private Recipe recipe(PatchworkUnit unit, PiecingMethod method) {
-        return recipes(unit).computeIfAbsent(method, each -> each.recipe(unit, settings, cloth));
-    }
-
     private Map<PiecingMethod, Recipe> recipes(PatchworkUnit unit) {
         return recipes.computeIfAbsent(unit, any -> new IdentityHashMap<>());
     }
@@ -55,8 +56,23 @@ final class Workroom {
     Recipe recipe(Wanted units, PiecingMethod method) {
         PatchworkUnit unit = units.key().unit();
         return recipesOf
-                .computeIfAbsent(units, any -> recipes(unit))
-                .computeIfAbsent(method, each -> each.recipe(unit, settings, cloth));
+                .computeIfAbsent(units, any -> isCutBySchool(units) ? recipes(unit) : new IdentityHashMap<>())
+                .computeIfAbsent(
+                        method,
+                        each -> toSize.recipe(units, method)
+                                .flatMap(reading -> reading.orTell(refused -> {}))
+                                .orElseGet(() -> each.recipe(unit, settings, cloth)));
+    }
+
+    private boolean isCutBySchool(Wanted units) {
+        return toSize.work().cutSizes().keySet().stream()
+                .noneMatch(cut -> cut.units().equals(units.key().choice())
+                        || cut.units().equals(units.key().unit().name()));
+    }
+
+    /** Why units are not cut as the quilter says. */
+    Optional<Problem> cutRefused(Wanted units, PiecingMethod method) {
+        return toSize.problem(units, method);
     }
 
     PartsPool pool() {

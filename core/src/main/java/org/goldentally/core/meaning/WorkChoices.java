@@ -1,14 +1,18 @@
 package org.goldentally.core.meaning;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.goldentally.core.cloth.UsualSizes;
+import org.goldentally.core.design.PlanDesign.CutSizeChoice;
 import org.goldentally.core.design.PlanDesign.ExtraUnits;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
+import org.goldentally.core.habits.OwnCut;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.method.MethodId;
@@ -20,10 +24,20 @@ import org.goldentally.core.problem.Reading;
  *
  * @param squaringUp cloth that squaring up the end of a length costs
  * @param extras units made for mishaps, by what they are typed for: a group's choice key, a kind of unit, all
+ * @param cutSizes how large pieces are cut, where it is not by the school
+ * @param rulers the square rulers at hand
  * @param methods what the quilter chose, by a group's choice key or a kind of unit; what is no method of ours is left out
  */
 public record WorkChoices(
-        Length squaringUp, Map<String, ExtraCount> extras, Map<String, MethodId> methods, List<Problem> problems) {
+        Length squaringUp,
+        Map<String, ExtraCount> extras,
+        Map<String, MethodId> methods,
+        Map<CutOf, OwnCut> cutSizes,
+        SquareRulers rulers,
+        List<Problem> problems) {
+
+    /** Units, by a group's choice key or a kind of unit, made by a method. */
+    public record CutOf(String units, MethodId method) {}
 
     private static final String SQUARING_UP = "Squaring up an end";
 
@@ -54,7 +68,26 @@ public record WorkChoices(
                         "choose one beside the units; until then they are made as is usual"));
             }
         }
-        return new WorkChoices(squaringUp(typed, problems), extras, methods, List.copyOf(problems));
+        Map<CutOf, OwnCut> cutSizes = new LinkedHashMap<>();
+        for (CutSizeChoice choice : typed.plan().cutSizes()) {
+            MethodId.read(choice.method())
+                    .ifPresent(method -> CutSizeReader.read(choice.typed(), typed.system(), typed.grid())
+                            .orTell(problems::add)
+                            .ifPresent(cut -> cutSizes.putIfAbsent(new CutOf(choice.units(), method), cut)));
+        }
+        SquareRulers rulers = SquareRulers.read(typed.plan().rulers(), typed.system(), typed.grid())
+                .orTell(problems::add)
+                .orElse(SquareRulers.NOT_SAID);
+        return new WorkChoices(squaringUp(typed, problems), extras, methods, cutSizes, rulers, List.copyOf(problems));
+    }
+
+    /** What is said of the first of these, made by this method. */
+    public Optional<OwnCut> cutOf(MethodId method, String... mostSpecialFirst) {
+        return cutSizes.isEmpty()
+                ? Optional.empty()
+                : Arrays.stream(mostSpecialFirst)
+                        .flatMap(units -> Stream.ofNullable(cutSizes.get(new CutOf(units, method))))
+                        .findFirst();
     }
 
     private static Length squaringUp(QuiltDesign typed, List<Problem> problems) {

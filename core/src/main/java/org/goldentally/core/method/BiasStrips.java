@@ -66,9 +66,9 @@ public final class BiasStrips implements PiecingMethod {
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
-        Length room = Sizes.roomForOneSeam(settings);
         Length twoSeams = settings.seamAllowance().times(2);
         CutRule strip = stripRule(finished, settings);
+        Length room = strip.ownRoom().map(Length::timesRootTwo).orElseGet(() -> Sizes.roomForOneSeam(settings));
         Length stripWidth = strip.cut(settings);
         Length rawDiagonal = trimmed.plus(room).timesRootTwo();
         CutRule smallest = Sizes.cutFor("Cut square, at least", SMALLEST, finished, room, settings);
@@ -89,7 +89,7 @@ public final class BiasStrips implements PiecingMethod {
                 .sewn(seams * 2 + 4 * perPanel, panel.seamLength().times(2))
                 .widestSeam(WIDEST_SEAM.exactly(
                         Sizes.figures(Input.STRIP, stripWidth, settings).and(Input.TRIMMED, trimmed)))
-                .because(() -> strip.working(settings))
+                .cutBy(strip, settings)
                 .because("Cut square", () -> sideText + ", the most that the piece and a 24 in ruler allow; two panels")
                 .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because(
@@ -112,7 +112,8 @@ public final class BiasStrips implements PiecingMethod {
 
     private static CutRule stripRule(Length finished, SewingSettings settings) {
         Length room = Sizes.roomForOneSeam(settings).dividedByRootTwo();
-        return Sizes.cutFor("Bias strip, width", STRIP, finished, room, settings);
+        return Sizes.cutFor("Bias strip, width", STRIP, finished, room, settings)
+                .orOwn(settings);
     }
 
     /**

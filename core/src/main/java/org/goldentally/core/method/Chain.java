@@ -51,7 +51,8 @@ public final class Chain implements PiecingMethod {
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
-        CutRule rule = Sizes.halfSquare("Cut square", finished, Sizes.roomForOneSeam(settings), settings);
+        CutRule rule = Sizes.halfSquare("Cut square", finished, Sizes.roomForOneSeam(settings), settings)
+                .orOwn(settings);
         Length cut = rule.cut(settings);
         Figures sewn = Sizes.figures(Input.CUT, cut, settings).and(Input.TRIMMED, trimmed);
         Length raw = Rules.RAW_ONE_SEAM.exactly(sewn);
@@ -68,7 +69,7 @@ public final class Chain implements PiecingMethod {
                                 .times(units))
                 .widestSeam(Rules.WIDEST_ONE_SEAM.exactly(sewn))
                 .pairings(units)
-                .because(() -> rule.working(settings))
+                .cutBy(rule, settings)
                 .because(() -> Sizes.rawWorking(Rules.RAW_ONE_SEAM, sewn, settings))
                 .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because(

@@ -46,8 +46,10 @@ public final class FourGeese implements PiecingMethod {
     /** What is cut for four geese from squares, whether they are sewn four at a time or from loose triangles. */
     static Recipe.Builder geese(
             PatchworkUnit unit, SewingSettings settings, Length roomForBody, Length roomForWings, String setName) {
-        CutRule large = Sizes.quarterSquare("Cut large square", unit.finishedWidth(), roomForBody, settings);
-        CutRule small = Sizes.halfSquare("Cut small square", unit.finishedHeight(), roomForWings, settings);
+        CutRule large = Sizes.quarterSquare("Cut large square", unit.finishedWidth(), roomForBody, settings)
+                .orOwn(settings);
+        CutRule small =
+                Sizes.halfSquare("Cut small square", unit.finishedHeight(), large.halfTheRoom(roomForWings), settings);
         Length largeCut = large.cut(settings);
         Length smallCut = small.cut(settings);
         Length trimmedWidth = settings.unfinished(unit.finishedWidth());
@@ -63,7 +65,7 @@ public final class FourGeese implements PiecingMethod {
                 .sizes(new UnitSizes(
                         rawWidth, rawHeight, trimmedWidth, trimmedHeight, unit.finishedWidth(), unit.finishedHeight()))
                 .widestSeam(Length.min(Rules.WIDEST_TWO_SEAMS.exactly(body), Rules.WIDEST_ONE_SEAM.exactly(wings)))
-                .because(() -> large.working(settings))
+                .cutBy(large, settings)
                 .because(() -> small.working(settings))
                 .because(() -> Sizes.rawWorking("width ", Rules.RAW_TWO_SEAMS, body, settings))
                 .because(() -> Sizes.rawWorking("height ", Rules.RAW_ONE_SEAM, wings, settings));

@@ -32,7 +32,8 @@ public final class GridOfCells implements PiecingMethod {
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
-        CutRule rule = Sizes.halfSquare("Cell", finished, Sizes.roomForOneSeam(settings), settings);
+        CutRule rule = Sizes.halfSquare("Cell", finished, Sizes.roomForOneSeam(settings), settings)
+                .orOwn(settings);
         Length cell = rule.cut(settings);
         long across = cellsAlong(piece.width(), cell);
         long down = cellsAlong(piece.length(), cell);
@@ -54,7 +55,7 @@ public final class GridOfCells implements PiecingMethod {
                                 .minus(settings.seamAllowance().times(2))
                                 .times(2L * cells))
                 .widestSeam(Rules.WIDEST_ONE_SEAM.exactly(sewn))
-                .because(() -> rule.working(settings))
+                .cutBy(rule, settings)
                 .because("Cut sheet", () -> across + " × " + down + " cells of " + cellText)
                 .because(() -> Sizes.rawWorking(Rules.RAW_ONE_SEAM, sewn, settings))
                 .because(() -> Sizes.trimmedWorking(finished, settings))

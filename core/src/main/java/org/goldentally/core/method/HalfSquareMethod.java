@@ -51,7 +51,8 @@ public abstract sealed class HalfSquareMethod implements PiecingMethod permits T
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
-        CutRule rule = Sizes.cutFor("Cut square", square(), finished, room(settings), settings);
+        CutRule rule = Sizes.cutFor("Cut square", square(), finished, room(settings), settings)
+                .orOwn(settings);
         Length cut = rule.cut(settings);
         Figures sewn = Sizes.figures(Input.CUT, cut, settings).and(Input.TRIMMED, trimmed);
         Length raw = raw().exactly(sewn);
@@ -63,7 +64,7 @@ public abstract sealed class HalfSquareMethod implements PiecingMethod permits T
                 .sewn(cuts(), seamLength(cut, settings))
                 .widestSeam(widestSeam().exactly(sewn))
                 .edges(edges())
-                .because(() -> rule.working(settings))
+                .cutBy(rule, settings)
                 .because(() -> Sizes.rawWorking(raw(), sewn, settings))
                 .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because(() -> Sizes.widestSeamWorking(widestSeam(), sewn, settings))

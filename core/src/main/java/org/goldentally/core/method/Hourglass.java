@@ -36,7 +36,8 @@ public final class Hourglass implements PiecingMethod {
         int cloths = ((QuarterSquareTriangleUnit) unit).cloths();
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
-        CutRule rule = Sizes.quarterSquare("Cut square", finished, Sizes.roomForTwoSeams(settings), settings);
+        CutRule rule = Sizes.quarterSquare("Cut square", finished, Sizes.roomForTwoSeams(settings), settings)
+                .orOwn(settings);
         Length cut = rule.cut(settings);
         Figures sewn = Sizes.figures(Input.CUT, cut, settings).and(Input.TRIMMED, trimmed);
         Length halfSquare = Rules.RAW_ONE_SEAM.exactly(sewn);
@@ -71,7 +72,7 @@ public final class Hourglass implements PiecingMethod {
                         2 * pairs,
                         oneSeam.times(2L * pairs).plus(halfSquare.timesRootTwo().times(2L * pairs)))
                 .widestSeam(Rules.WIDEST_TWO_SEAMS.exactly(sewn))
-                .because(() -> rule.working(settings))
+                .cutBy(rule, settings)
                 .because(
                         "Half-square triangle on the way",
                         () -> Rules.RAW_ONE_SEAM.worked(sewn, settings.system().writer()) + "; not trimmed yet")

@@ -34,7 +34,8 @@ public final class LooseHalfSquares implements PiecingMethod {
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
-        CutRule rule = Sizes.halfSquare("Cut square", finished, Sizes.roomForLooseTriangle(settings), settings);
+        CutRule rule = Sizes.halfSquare("Cut square", finished, Sizes.roomForLooseTriangle(settings), settings)
+                .orOwn(settings);
         Length cut = rule.cut(settings);
         Figures sewn = Sizes.figures(Input.CUT, cut, settings).and(Input.TRIMMED, trimmed);
         Length raw = Rules.RAW_ONE_SEAM.exactly(sewn);
@@ -47,7 +48,7 @@ public final class LooseHalfSquares implements PiecingMethod {
                 .widestSeam(Rules.WIDEST_ONE_SEAM.exactly(sewn))
                 .edges(OuterEdges.STRAIGHT_ONCE_SEWN)
                 .pairings(2)
-                .because(() -> rule.working(settings))
+                .cutBy(rule, settings)
                 .because(() -> Sizes.rawWorking(Rules.RAW_ONE_SEAM, sewn, settings))
                 .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because("Units", () -> "1 square gives 2 triangles, 2 triangles make 1 unit")

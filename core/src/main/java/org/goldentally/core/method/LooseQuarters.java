@@ -42,7 +42,8 @@ public final class LooseQuarters implements PiecingMethod {
         int cloths = ((QuarterSquareTriangleUnit) unit).cloths();
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
-        CutRule rule = Sizes.quarterSquare("Cut square", finished, Sizes.roomForLooseTriangle(settings), settings);
+        CutRule rule = Sizes.quarterSquare("Cut square", finished, Sizes.roomForLooseTriangle(settings), settings)
+                .orOwn(settings);
         Length cut = rule.cut(settings);
         Figures sewn = Sizes.figures(Input.CUT, cut, settings).and(Input.TRIMMED, trimmed);
         int units = cloths == 2 ? 2 : 4;
@@ -59,7 +60,7 @@ public final class LooseQuarters implements PiecingMethod {
                 .widestSeam(Rules.WIDEST_TWO_SEAMS.exactly(sewn))
                 .edges(OuterEdges.STRAIGHT_LONG_SIDES)
                 .pairings(units)
-                .because(() -> rule.working(settings))
+                .cutBy(rule, settings)
                 .because(() -> Sizes.rawWorking(Rules.RAW_TWO_SEAMS, sewn, settings))
                 .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because("Triangles", () -> "1 square gives 4 quarters, 4 quarters make 1 unit, of either hand")

@@ -55,10 +55,11 @@ public final class LooseTriangles implements PiecingMethod {
         Length longSide = unit.finishedWidth();
         boolean ofBlock = unit instanceof SideSettingTriangle;
         CutRule rule = new CutRule(
-                "Cut square",
-                ofBlock ? SIDE : QUARTER,
-                Sizes.figures(ofBlock ? Input.BLOCK : Input.LONG_SIDE, unit.namedSize(), settings),
-                Sizes.roomForLooseTriangle(settings));
+                        "Cut square",
+                        ofBlock ? SIDE : QUARTER,
+                        Sizes.figures(ofBlock ? Input.BLOCK : Input.LONG_SIDE, unit.namedSize(), settings),
+                        Sizes.roomForLooseTriangle(settings))
+                .orOwn(settings);
         Length cut = rule.cut(settings);
         return triangles(rule, cut, 4, 2, OuterEdges.MIXED, settings)
                 .sizes(UnitSizes.untrimmed(cut, cut.dividedBy(2), longSide, unit.finishedHeight()))
@@ -70,10 +71,11 @@ public final class LooseTriangles implements PiecingMethod {
 
     private static Recipe corner(CornerSettingTriangle unit, SewingSettings settings) {
         CutRule rule = new CutRule(
-                "Cut square",
-                CORNER,
-                Sizes.figures(Input.BLOCK, unit.namedSize(), settings),
-                Sizes.roomForLooseTriangle(settings));
+                        "Cut square",
+                        CORNER,
+                        Sizes.figures(Input.BLOCK, unit.namedSize(), settings),
+                        Sizes.roomForLooseTriangle(settings))
+                .orOwn(settings);
         Length cut = rule.cut(settings);
         return triangles(rule, cut, 2, 1, OuterEdges.MIXED, settings)
                 .sizes(UnitSizes.untrimmed(cut, cut, unit.finishedWidth(), unit.finishedHeight()))
@@ -90,6 +92,6 @@ public final class LooseTriangles implements PiecingMethod {
                 .gives(count)
                 .sewn(cuts, Length.ZERO)
                 .edges(edges)
-                .because(() -> rule.working(settings));
+                .cutBy(rule, settings);
     }
 }

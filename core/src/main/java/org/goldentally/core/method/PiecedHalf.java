@@ -34,8 +34,9 @@ public final class PiecedHalf implements PiecingMethod {
         int pairs = n * (n - 1) / 2;
         Length trimmed = settings.unfinished(unit.finishedWidth());
         CutRule large = Sizes.halfSquare("Cut large square", unit.finishedWidth(), Length.ZERO, settings);
-        CutRule small =
-                Sizes.halfSquare("Cut small squares", half.smallFinished(), Sizes.roomForOneSeam(settings), settings);
+        CutRule small = Sizes.halfSquare(
+                        "Cut small squares", half.smallFinished(), Sizes.roomForOneSeam(settings), settings)
+                .orOwn(settings);
         Length largeCut = large.cut(settings);
         Length smallCut = small.cut(settings);
         return Recipe.forA("two units")
@@ -52,7 +53,7 @@ public final class PiecedHalf implements PiecingMethod {
                                 .plus(largeCut.timesRootTwo().times(2)))
                 .edges(OuterEdges.STRAIGHT_ONCE_SEWN)
                 .because(() -> large.working(settings))
-                .because(() -> small.working(settings))
+                .cutBy(small, settings)
                 .because(
                         "Small units",
                         () -> n + " rows: " + pairs + " half-square triangles and " + n

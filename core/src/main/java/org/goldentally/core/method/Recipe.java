@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.goldentally.core.formula.Working;
+import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.unit.Hands;
 
@@ -18,6 +19,7 @@ import org.goldentally.core.unit.Hands;
  * @param unitsPerSet units (not triangles) that one set gives
  * @param sizesToCut the sizes to set the ruler to, in the order in which they are cut: one for most, two for geese
  * @param setEnd how long the sewn end is that is left of each set, where it is cut into segments
+ * @param cutWithRoom what is cut larger than need be, so that the unit can be trimmed; empty where nothing is
  * @param explanations how each figure came about, put into words only when asked: most recipes are only counted with
  * @param hands of these, how many are left-hand and right-hand, where they differ
  */
@@ -31,7 +33,17 @@ public record Recipe(
         UnitSizes sizes,
         Sewing sewing,
         Optional<Length> setEnd,
+        Optional<CutWithRoom> cutWithRoom,
         List<Supplier<Working>> explanations) {
+
+    /**
+     * A cut size that the quilter may choose.
+     *
+     * @param what {@code Cut square}
+     * @param least the least that gives the trimmed size, on the ruler
+     * @param exact the same before it is rounded
+     */
+    public record CutWithRoom(String what, Length cut, Length least, Length exact) {}
 
     public Recipe {
         cuts = List.copyOf(cuts);
@@ -83,6 +95,7 @@ public record Recipe(
         private OuterEdges edges = OuterEdges.STRAIGHT;
         private int pairings = 1;
         private Optional<Length> setEnd = Optional.empty();
+        private Optional<CutWithRoom> cutWithRoom = Optional.empty();
 
         private Builder(String setName) {
             this.setName = setName;
@@ -92,6 +105,16 @@ public record Recipe(
             cuts.add(cut);
             cloths = Math.max(cloths, cuts.size());
             return this;
+        }
+
+        /** The rule of what is cut with room, which comes first of the explanations. */
+        Builder cutBy(CutRule rule, SewingSettings settings) {
+            cutWithRoom = Optional.of(new CutWithRoom(
+                    rule.what(),
+                    rule.cut(settings),
+                    rule.least(settings),
+                    rule.formula().exactly(rule.figures())));
+            return because(() -> rule.working(settings));
         }
 
         /** Where the ruler is set to something else than the sides of the pieces: a cell, a bias strip. */
@@ -172,6 +195,7 @@ public record Recipe(
                     sizes,
                     new Sewing(sewingCuts, seamLength, widestSeam, edges, pairings),
                     setEnd,
+                    cutWithRoom,
                     explanations);
         }
 

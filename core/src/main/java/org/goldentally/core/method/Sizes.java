@@ -17,15 +17,15 @@ final class Sizes {
     }
 
     static Length roomForOneSeam(SewingSettings settings) {
-        return settings.allowance().roomForOneSeam(settings.system());
+        return settings.ownRoom().orElseGet(() -> settings.allowance().roomForOneSeam(settings.system()));
     }
 
     static Length roomForTwoSeams(SewingSettings settings) {
-        return settings.allowance().roomForTwoSeams(settings.system());
+        return settings.ownRoom().orElseGet(() -> settings.allowance().roomForTwoSeams(settings.system()));
     }
 
     static Length roomForLooseTriangle(SewingSettings settings) {
-        return settings.allowance().roomForLooseTriangle(settings.system());
+        return settings.ownRoom().orElseGet(() -> settings.allowance().roomForLooseTriangle(settings.system()));
     }
 
     /** A length by its name, and the seam of the settings. */

@@ -58,9 +58,11 @@ public final class SplitQuarter implements PiecingMethod {
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
-        CutRule parent =
-                Sizes.quarterSquare("Cut square for the pair", finished, Sizes.roomForTwoSeams(settings), settings);
-        CutRule plain = Sizes.halfSquare("Cut plain square", finished, Sizes.roomForOneSeam(settings), settings);
+        CutRule parent = Sizes.quarterSquare(
+                        "Cut square for the pair", finished, Sizes.roomForTwoSeams(settings), settings)
+                .orOwn(settings);
+        CutRule plain = Sizes.halfSquare(
+                "Cut plain square", finished, parent.halfTheRoom(Sizes.roomForOneSeam(settings)), settings);
         Length parentCut = parent.cut(settings);
         Length plainCut = plain.cut(settings);
         Figures sewn = Sizes.figures(Input.CUT_FOR_PAIR, parentCut, settings)
@@ -81,7 +83,7 @@ public final class SplitQuarter implements PiecingMethod {
                                 .times(2)
                                 .plus(plainCut.timesRootTwo().times(4)))
                 .widestSeam(WIDEST_SEAM.exactly(sewn))
-                .because(() -> parent.working(settings))
+                .cutBy(parent, settings)
                 .because(() -> plain.working(settings))
                 .because(() -> Sizes.rawWorking(RAW, sewn, settings))
                 .because(() -> Sizes.trimmedWorking(finished, settings))

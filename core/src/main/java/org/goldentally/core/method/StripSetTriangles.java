@@ -57,11 +57,12 @@ public final class StripSetTriangles implements PiecingMethod {
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
         CutRule rule = Sizes.cutFor(
-                "Cut strip, width",
-                STRIP,
-                finished,
-                Sizes.roomForOneSeam(settings).dividedByRootTwo().dividedBy(2),
-                settings);
+                        "Cut strip, width",
+                        STRIP,
+                        finished,
+                        Sizes.roomForOneSeam(settings).dividedByRootTwo().dividedBy(2),
+                        settings)
+                .orOwn(settings);
         Length width = rule.cut(settings);
         Figures strips = Sizes.figures(Input.STRIP, width, settings).and(Input.TRIMMED, trimmed);
         Length setHeight = SET.exactly(strips);
@@ -81,7 +82,7 @@ public final class StripSetTriangles implements PiecingMethod {
                         length.times(2).plus(setHeight.times(2).times(2L * ofEachKind)))
                 .widestSeam(WIDEST_SEAM.exactly(strips))
                 .edges(OuterEdges.BIAS)
-                .because(() -> rule.working(settings))
+                .cutBy(rule, settings)
                 .because(
                         "Set height",
                         () -> SET.expression()

@@ -43,11 +43,12 @@ public final class StripTube implements PiecingMethod {
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
         CutRule rule = Sizes.cutFor(
-                "Cut strip, width",
-                STRIP,
-                finished,
-                Sizes.roomForOneSeam(settings).dividedByRootTwo(),
-                settings);
+                        "Cut strip, width",
+                        STRIP,
+                        finished,
+                        Sizes.roomForOneSeam(settings).dividedByRootTwo(),
+                        settings)
+                .orOwn(settings);
         Length width = rule.cut(settings);
         Length length = Length.max(Strips.lengthOn(piece), width.times(2));
         int units = Math.toIntExact(length.wholeTimes(width) - 1);
@@ -62,7 +63,7 @@ public final class StripTube implements PiecingMethod {
                 .sewn(units + 1, length.times(2))
                 .widestSeam(WIDEST_SEAM.exactly(sewn))
                 .edges(OuterEdges.BIAS)
-                .because(() -> rule.working(settings))
+                .cutBy(rule, settings)
                 .because(() -> Sizes.rawWorking(RAW, sewn, settings))
                 .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because(

@@ -1,6 +1,7 @@
 package org.goldentally.core.plans;
 
 import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.CuttingSteps;
 import org.goldentally.core.account.LaidStrip;
 import org.goldentally.core.account.OpenedPiece;
 import org.goldentally.core.cloth.PieceForm;
@@ -104,7 +105,7 @@ public record PlanCosts(
             planned -= cut.count();
             if (planned < 0) {
                 for (CutBlock block : cut.blocks()) {
-                    cuts += block.along() + block.count();
+                    cuts += CuttingSteps.isUsedWhole(block, opened.piece()) ? 0 : block.along() + block.count();
                 }
             }
         }

@@ -1,5 +1,7 @@
 package org.goldentally.core.problem;
 
+import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 
 /** What became of something typed: understood as a value, or refused with a {@link Problem} that says why. */
@@ -21,6 +23,17 @@ public sealed interface Reading<T> {
         return switch (this) {
             case Understood<T> understood -> next.apply(understood.value);
             case Refused<T> refused -> new Refused<>(refused.problem);
+        };
+    }
+
+    /** The value; where there is none, what is the matter is told. */
+    default Optional<T> orTell(Consumer<Problem> refused) {
+        return switch (this) {
+            case Understood<T> understood -> Optional.of(understood.value);
+            case Refused<T> problem -> {
+                refused.accept(problem.problem);
+                yield Optional.empty();
+            }
         };
     }
 

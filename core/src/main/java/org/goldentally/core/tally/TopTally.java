@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.goldentally.core.account.ClothCutter;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.CuttingRequest;
@@ -67,7 +68,9 @@ public record TopTally(
 
     /** What the quilter should put right of the plan: what says nothing. */
     public List<Problem> problems() {
-        return top.read().work().problems();
+        return Stream.of(top.read().work().problems(), making.problems(), RulerNotes.of(this))
+                .flatMap(List::stream)
+                .toList();
     }
 
     public static TopTally of(QuiltTop top, Map<String, List<ShelfPieces>> shelf) {

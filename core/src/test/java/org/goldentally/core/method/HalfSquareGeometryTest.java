@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.habits.Allowance;
+import org.goldentally.core.habits.OwnCut;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Grid;
 import org.goldentally.core.measure.Length;
@@ -38,14 +39,20 @@ class HalfSquareGeometryTest {
     @ParameterizedTest(name = "{0} finished, seam {1}")
     @MethodSource("sizesAndSeams")
     void rawUnitsComeOutAsSewn(Length finished, Length seamAllowance) {
+        SewingSettings school = new SewingSettings(MeasureSystem.INCH, seamAllowance, Grid.EIGHTH_INCH, Allowance.TRIM);
+        rawUnitsComeOutAsSewn(finished, school);
+        // As large as the quilter likes them raw.
+        Length liked = school.unfinished(finished).plus(Length.inches(0, 3, 16));
+        rawUnitsComeOutAsSewn(finished, school.cutting(new OwnCut.Raw(liked), finished));
+    }
+
+    private static void rawUnitsComeOutAsSewn(Length finished, SewingSettings settings) {
         for (String method : List.of("two-at-a-time", "four-at-a-time", "eight-at-a-time")) {
-            SewingSettings settings =
-                    new SewingSettings(MeasureSystem.INCH, seamAllowance, Grid.EIGHTH_INCH, Allowance.TRIM);
             Recipe recipe = Methods.byKey(method)
                     .orElseThrow()
                     .recipe(new HalfSquareTriangleUnit(finished), settings, ClothPiece.square(finished));
             double side = recipe.cuts().getFirst().size().width().toDoubleInches();
-            double a = seamAllowance.toDoubleInches();
+            double a = settings.seamAllowance().toDoubleInches();
             List<Double> sewn = sew(method, side, a);
             assertThat(sewn).as(method).hasSize(recipe.unitsPerSet());
             assertThat(sewn)
@@ -54,6 +61,11 @@ class HalfSquareGeometryTest {
                             assertThat(raw).isCloseTo(recipe.sizes().rawWidth().toDoubleInches(), within(1e-5)));
             assertThat(recipe.sizes().rawWidth().isAtLeast(recipe.sizes().trimmedWidth()))
                     .isTrue();
+            settings.ownRoom()
+                    .ifPresent(room -> assertThat(recipe.sizes().rawWidth())
+                            .isBetween(
+                                    recipe.sizes().trimmedWidth().plus(room),
+                                    recipe.sizes().trimmedWidth().plus(room).plus(Length.inches(0, 1, 8))));
             double widest = recipe.sewing().widestSeam().orElseThrow().toDoubleInches();
             assertThat(sew(method, side, widest))
                     .as("with the widest seam, " + method)

@@ -11,6 +11,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.habits.Allowance;
+import org.goldentally.core.habits.OwnCut;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Grid;
 import org.goldentally.core.measure.Length;
@@ -316,10 +317,19 @@ class SewnUnitsGeometryTest {
         });
     }
 
+    /** By the school; with the narrowest seam as the quilter cuts it, half an inch larger than that. */
     private static Recipe recipe(PatchworkUnit unit, String method, Length seamAllowance) {
-        return Methods.byKey(method)
-                .orElseThrow()
-                .recipe(unit, settings(seamAllowance), ClothPiece.square(Length.inches(40)));
+        PiecingMethod by = Methods.byKey(method).orElseThrow();
+        ClothPiece piece = ClothPiece.square(Length.inches(40));
+        Recipe bySchool = by.recipe(unit, settings(seamAllowance), piece);
+        if (!seamAllowance.equals(Length.inches(0, 3, 16))) {
+            return bySchool;
+        }
+        Length own = bySchool.cutWithRoom().orElseThrow().cut().plus(Length.inches(0, 1, 2));
+        Recipe asTyped =
+                by.recipe(unit, settings(seamAllowance).cutting(new OwnCut.Cut(own), unit.finishedWidth()), piece);
+        assertThat(asTyped.sizesToCut()).contains(own);
+        return asTyped;
     }
 
     private static SewingSettings settings(Length seamAllowance) {

@@ -16,7 +16,8 @@ public final class DocumentFormats {
             new FifthFormat(),
             new SixthFormat(),
             new SeventhFormat(),
-            new EighthFormat());
+            new EighthFormat(),
+            new NinthFormat());
 
     /** The format that the last step writes. */
     public static final int NEWEST = STEPS.size() + 1;
