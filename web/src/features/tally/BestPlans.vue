@@ -1,23 +1,35 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
-import { call, type Problem, problemsOf } from '@/api/client'
+import { computed, ref, watch } from 'vue'
+import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import { useOpenQuilt } from '@/features/quilts'
 import { ProblemNote, spellCount, WaitNote } from '@/shared'
+
+type Answer = Schemas['BestPlansView']
 
 const quilt = useOpenQuilt()
 const problems = ref<Problem[]>([])
 const taking = ref<string>()
-const {
-  data: answer,
-  error,
-  isFetching,
-} = useQuery({
+const POLLED_EVERY_MS = 400
+const { data, error, isFetching, refetch } = useQuery({
   queryKey: computed(() => ['quilt', quilt.id.value, 'plans']),
   queryFn: () => call('GET', '/api/quilts/{id}/plans', { path: { id: quilt.id.value! } }),
   placeholderData: (before) => before,
   retry: false,
+  // Of a large top the search goes on for some seconds; it is asked how far it is.
+  refetchInterval: (query) => (query.state.data && !query.state.data.answer ? POLLED_EVERY_MS : false),
 })
+/** While a new search goes on, the answer to the one before stays. */
+const before = ref<Answer>()
+watch(data, (now) => {
+  if (now?.answer) before.value = now.answer
+})
+const answer = computed(() => data.value?.answer ?? before.value)
+const searching = computed(() => !!data.value && !data.value.answer)
+async function stop() {
+  await call('POST', '/api/quilts/{id}/plans/stop', { path: { id: quilt.id.value! } })
+  await refetch()
+}
 const anything = computed(() => answer.value?.plans.some((plan) => plan.ways.length || plan.cuts))
 
 async function take(key: string) {
@@ -37,6 +49,11 @@ async function take(key: string) {
 <template>
   <section aria-labelledby="plans-title" class="space-y-3" :class="{ 'min-h-96': !answer }" :aria-busy="isFetching">
     <h2 id="plans-title" class="panel-title">Is the cloth enough?</h2>
+    <div v-if="searching" class="flex items-center gap-3" role="status">
+      <progress class="h-3 min-w-0 flex-1" max="100" :value="data!.percent" aria-label="Plans tried" />
+      <span class="text-sm text-soft">trying plans: {{ data!.percent }} %</span>
+      <button class="button min-h-9" @click="stop">Stop, and take the best so far</button>
+    </div>
     <WaitNote v-if="!answer" what="the best plans" :error="error" />
     <template v-else-if="anything">
       <p class="text-lg leading-6" data-answer>
@@ -70,6 +87,7 @@ async function take(key: string) {
           </button>
         </li>
       </ul>
+      <p v-for="pack in answer.packs" :key="pack" class="leading-5" data-pack>Or buy {{ pack }}.</p>
       <div class="grid gap-2 sm:grid-cols-3">
         <article
           v-for="plan in answer.plans"
@@ -109,6 +127,7 @@ async function take(key: string) {
               <dd class="font-bold">{{ plan.hours }}</dd>
             </div>
           </dl>
+          <p v-if="plan.proof" class="text-sm text-soft" data-proof>{{ plan.proof }}</p>
           <details class="flex-1 text-sm">
             <summary class="cursor-pointer underline decoration-dotted">
               {{ spellCount(plan.ways.length, 'way', 'ways') }} of making
@@ -132,7 +151,8 @@ async function take(key: string) {
       <p class="text-sm text-soft">
         Now: {{ answer.now.buys.length ? `buy ${answer.now.buys.join(', ')}` : 'nothing to buy' }};
         {{ spellCount(answer.now.cuts, 'cut', 'cuts') }}, {{ answer.now.hours }}. What you chose by hand stays in every
-        plan. Seams and time are of the units, joining them not counted; the time is a guess from so many cuts, sets and
+        plan.<template v-if="answer.stopped"> The search was stopped; a longer one may find better plans.</template>
+        Seams and time are of the units, joining them not counted; the time is a guess from so many cuts, sets and
         seams.
       </p>
     </template>

@@ -1,22 +1,19 @@
 package org.goldentally.app.plan;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.util.List;
-import java.util.Map;
+import java.time.Duration;
+import java.util.Optional;
 import java.util.UUID;
-import org.goldentally.app.load.Heavy;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.app.shelf.PriceList;
 import org.goldentally.app.tally.QuiltPrices;
-import org.goldentally.app.tally.QuiltTally;
-import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.plans.ShelfAnswer;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,50 +26,74 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/quilts/{id}/plans")
 class BestPlansController {
 
-    private static final int MOST_REMEMBERED = 6;
+    /** Whoever asks waits so long, and is told how far it is after that. */
+    private static final Duration PATIENCE = Duration.ofMillis(1_500);
+
+    /** Taking a plan that was shown a moment ago waits at most so long for it to be found again. */
+    private static final Duration LONGEST = Duration.ofMinutes(2);
 
     private final Quilts quilts;
-    private final QuiltTally tallies;
+    private final BestPlansSearches searches;
     private final ClothsOfDesign shelf;
     private final PriceList prices;
 
-    private record Asked(QuiltDesign design, Map<String, List<ShelfPieces>> pieces) {}
-
-    /** What was shown is what is taken a moment later. */
-    private final Cache<Asked, ShelfAnswer> answers =
-            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).softValues().build();
-
-    BestPlansController(Quilts quilts, QuiltTally tallies, ClothsOfDesign shelf, PriceList prices) {
+    BestPlansController(Quilts quilts, BestPlansSearches searches, ClothsOfDesign shelf, PriceList prices) {
         this.quilts = quilts;
-        this.tallies = tallies;
+        this.searches = searches;
         this.shelf = shelf;
         this.prices = prices;
     }
 
+    /**
+     * Plans, or how far the search for them is.
+     *
+     * @param percent of the work, roughly; 100 with the answer
+     */
+    record PlansOrProgress(
+            int percent,
+
+            @Schema(
+                    types = {"object", "null"},
+                    implementation = BestPlansView.class)
+            @Nullable
+            BestPlansView answer) {}
+
     /** Plans for a quilt with the shelf as it is now. */
-    @Heavy
     @GetMapping
-    BestPlansView plans(@PathVariable UUID id) {
+    PlansOrProgress plans(@PathVariable UUID id) {
         QuiltDesign design = quilts.design(id);
-        return BestPlansView.of(answer(design), QuiltPrices.of(design, shelf.factsFor(design), prices.entries()));
+        return view(design, searches.of(id, design));
     }
 
-    private ShelfAnswer answer(QuiltDesign design) {
-        return answers.get(
-                new Asked(design, tallies.onHand(design)),
-                asked -> ShelfAnswer.of(tallies.top(design), asked.pieces, tallies::account));
+    /** The search is stopped; the best that was found until then is the answer. */
+    @PostMapping("/stop")
+    PlansOrProgress stop(@PathVariable UUID id) {
+        QuiltDesign design = quilts.design(id);
+        BestPlansSearches.Search search = searches.of(id, design);
+        search.stop();
+        return view(design, search);
+    }
+
+    private PlansOrProgress view(QuiltDesign design, BestPlansSearches.Search search) {
+        Optional<ShelfAnswer> answer = search.within(PATIENCE);
+        return new PlansOrProgress(
+                answer.isPresent() ? 100 : search.percent(),
+                answer.map(found -> BestPlansView.of(
+                                found, QuiltPrices.of(design, shelf.factsFor(design), prices.entries())))
+                        .orElse(null));
     }
 
     /** @param key of a plan or of a change */
     record TakenPlan(int version, @NotNull String key) {}
 
     /** Takes a plan, or a change with its plan, as a step that can be undone. */
-    @Heavy
     @PostMapping("/take")
     Quilts.StoredQuilt take(@PathVariable UUID id, @Valid @RequestBody TakenPlan taken) {
         Quilts.StoredQuilt quilt = quilts.get(id);
-        QuiltDesign design =
-                answer(quilt.design()).design(taken.key()).orElseThrow(() -> new NotFoundException("Plan"));
+        QuiltDesign design = searches.of(id, quilt.design())
+                .within(LONGEST)
+                .flatMap(answer -> answer.design(taken.key()))
+                .orElseThrow(() -> new NotFoundException("Plan"));
         return quilts.change(id, taken.version(), quilt.name(), design, false);
     }
 }

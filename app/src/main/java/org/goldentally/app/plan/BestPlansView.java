@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.cloth.Price;
 import org.goldentally.core.cloth.Prices;
@@ -19,6 +20,7 @@ import org.goldentally.core.plans.PlanCosts;
 import org.goldentally.core.plans.PlanInWords;
 import org.goldentally.core.plans.ShelfAnswer;
 import org.goldentally.core.problem.Known;
+import org.goldentally.core.tally.WaysToBuy;
 
 /**
  * Three plans side by side, and whether the shelf is enough.
@@ -26,9 +28,17 @@ import org.goldentally.core.problem.Known;
  * @param enough whether it can be made from the shelf
  * @param missing what the plan that buys least buys all the same
  * @param changes small changes that help
+ * @param packs more of the same packs, where they do instead of lengths, in words
+ * @param stopped whether it was stopped before all was tried
  */
 record BestPlansView(
-        boolean enough, List<String> missing, PlanView now, List<PlanView> plans, List<ChangeView> changes) {
+        boolean enough,
+        List<String> missing,
+        PlanView now,
+        List<PlanView> plans,
+        List<ChangeView> changes,
+        List<String> packs,
+        boolean stopped) {
 
     /** More are summed up. */
     private static final int MOST_NAMED = 4;
@@ -43,6 +53,7 @@ record BestPlansView(
      * @param money of what has a price; empty where nothing is bought or no price is known
      * @param unpriced lengths whose price is not known
      * @param hours before anything is sewn, a guess
+     * @param proof how far it can be from the best in what it is chosen for; empty where that is not known
      */
     record PlanView(
             String key,
@@ -56,7 +67,8 @@ record BestPlansView(
             long cuts,
             String seams,
             long trimmedUnits,
-            String hours) {}
+            String hours,
+            String proof) {}
 
     record ChangeView(String key, String what, boolean enough, String effect) {}
 
@@ -70,7 +82,11 @@ record BestPlansView(
                     String.join(" and ", aims.stream().map(Aim::label).toList()),
                     plan,
                     plan.design().equals(design),
-                    prices));
+                    prices,
+                    aims.stream()
+                            .map(aim -> answer.bound().proof(aim, plan.costs()))
+                            .filter(proof -> !proof.isEmpty())
+                            .collect(Collectors.joining(" "))));
         }
         List<String> missing = new ArrayList<>();
         answer.missing().forEach((cloth, purchase) -> missing.add(purchase.write() + " " + name(design, cloth)));
@@ -84,11 +100,24 @@ record BestPlansView(
         return new BestPlansView(
                 answer.isEnough(),
                 said,
-                view("", "as planned now", answer.now(), true, prices),
+                view("", "as planned now", answer.now(), true, prices, ""),
                 plans,
                 answer.changes().stream()
                         .map(change -> new ChangeView(change.key(), change.what(), change.enough(), change.effect()))
-                        .toList());
+                        .toList(),
+                answer.packs().stream().map(packs -> packs(packs, design)).toList(),
+                !answer.whole());
+    }
+
+    private static String packs(WaysToBuy.Packs packs, QuiltDesign design) {
+        String what = packs.count() == 1 ? "one more pack" : packs.count() + " more packs";
+        return what + " of " + packs.pack() + " (" + packs.pieces() + (packs.count() == 1 ? ")" : " each)")
+                + " instead of lengths of "
+                + String.join(
+                        ", ",
+                        few(packs.instead().stream()
+                                .map(cloth -> name(design, cloth))
+                                .toList()));
     }
 
     /** A plan that is the best in more than one aim is one. */
@@ -100,7 +129,7 @@ record BestPlansView(
         return List.copyOf(aims.values());
     }
 
-    private static PlanView view(String key, String label, Tried plan, boolean same, Prices prices) {
+    private static PlanView view(String key, String label, Tried plan, boolean same, Prices prices, String proof) {
         PlanCosts costs = plan.costs();
         List<String> buys = new ArrayList<>();
         BigDecimal money = BigDecimal.ZERO;
@@ -129,20 +158,40 @@ record BestPlansView(
                 costs.cuts(),
                 Purchase.writeRoughly(costs.seams(), plan.design().system()).replace(".0 ", " "),
                 costs.trimmedUnits(),
-                PlanInWords.hours(costs.minutes()));
+                PlanInWords.hours(costs.minutes()),
+                proof);
     }
 
+    /** Also how strips that are longer than cloth is wide come about. */
     private static List<String> ways(Tried plan) {
         Map<String, Long> ways = new LinkedHashMap<>();
         plan.tally().choices().forEach(choice -> {
             UnitPlan chosen = choice.chosen();
             if (choice.ways().size() > 1) {
-                ways.merge(chosen.name() + ": " + chosen.method().displayName(), 1L, Long::sum);
+                String cut = plan.design()
+                        .plan()
+                        .cutSizeOf(
+                                chosen.method().key(),
+                                chosen.key().choice(),
+                                chosen.unit().name())
+                        .map(size -> ", cut " + size.typed())
+                        .orElse("");
+                ways.merge(chosen.name() + ": " + chosen.method().displayName() + cut, 1L, Long::sum);
             }
         });
-        return ways.entrySet().stream()
+        List<String> said = new ArrayList<>(ways.entrySet().stream()
                 .map(way -> way.getValue() == 1 ? way.getKey() : way.getKey() + ", " + way.getValue() + " combinations")
-                .toList();
+                .toList());
+        for (int i = 0; i < plan.design().borders().size(); i++) {
+            switch (plan.design().borders().get(i).join()) {
+                case STRAIGHT -> {
+                    // As is usual.
+                }
+                case DIAGONAL -> said.add("border " + (i + 1) + ": joined on the diagonal");
+                case ALONG_LENGTH -> said.add("border " + (i + 1) + ": cut along the length of the cloth");
+            }
+        }
+        return said;
     }
 
     private static List<String> few(List<String> all) {

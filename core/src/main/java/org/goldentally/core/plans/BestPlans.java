@@ -13,16 +13,18 @@ import org.goldentally.core.account.ClothCutter;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.CuttingRequest;
 import org.goldentally.core.account.ShelfPieces;
-import org.goldentally.core.cutting.yardage.CuttingStyle;
-import org.goldentally.core.design.PlanDesign;
-import org.goldentally.core.design.PlanDesign.CuttingChoice;
+import org.goldentally.core.design.BorderDesign.Join;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
+import org.goldentally.core.finishing.StripPlan;
+import org.goldentally.core.habits.Allowance;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
+import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.method.PiecingMethod;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
+import org.goldentally.core.tally.CutSizeFacts;
 import org.goldentally.core.tally.TopTally;
 
 /**
@@ -33,11 +35,14 @@ import org.goldentally.core.tally.TopTally;
  *   <li>Every method is tried for all groups of one kind of unit at once: "four at a time for all" may need nothing though
  *       no single group by itself gets better.
  *   <li>Then group by group, the ones that take most cloth first, as long as anything gets better.
+ *   <li>Then the cut sizes of each kind of unit: by a school that takes less, or of precut squares as they come; and how
+ *       strips of borders are joined, where the quilter left it as is usual.
  *   <li>Then the style of cutting: tidy where that buys less, plain where cuts are to be simple.
  * </ol>
  *
  * <p>Each try is worked out in full: the making plan of the whole top, every account. What the quilter chose by hand stays.
- * It is a search, not a proof; so many tries are made at most, the same ones each time.
+ * It is a search; so many tries are made at most, the same ones each time. How far what it finds can be from the best is
+ * told by {@link PlanBound}.
  */
 public final class BestPlans {
 
@@ -53,6 +58,9 @@ public final class BestPlans {
     private static final int MOST_TRIES = 200;
     private static final int A_CLOTH_WEIGHS = 4;
 
+    /** Sizes of precut squares that are tried as they come, for each kind of unit. */
+    private static final int MOST_PRECUTS = 3;
+
     private final QuiltTop top;
     private final TopCount count;
     private final Map<String, List<ShelfPieces>> shelf;
@@ -62,16 +70,39 @@ public final class BestPlans {
     private final Map<CuttingRequest, ClothLedger> accounts = new HashMap<>();
 
     private final int mostTries;
+    private final Going going;
 
     /** The ways that each group may be made, by its choice key; what was chosen by hand is not among them. */
     private final Map<String, List<PiecingMethod>> open = new LinkedHashMap<>();
+    /** Units of one kind, made by one method. */
+    private record CutOf(String units, PiecingMethod method) {}
+
+    /** Other cut sizes than by the school of the quilt. */
+    private final Map<CutOf, Set<String>> cutSizes = new LinkedHashMap<>();
     /** Choice keys of each kind of unit. */
     private final Map<String, List<String>> kinds = new LinkedHashMap<>();
 
     /** A plan that was worked out. */
     public record Tried(QuiltDesign design, TopTally tally, PlanCosts costs) {}
 
-    public BestPlans(QuiltTop top, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
+    /**
+     * Told of every try that is worked out.
+     */
+    @FunctionalInterface
+    public interface Going {
+        /** Nobody stops it. */
+        Going TO_THE_END = tries -> true;
+
+        /**
+         * Whether to go on; a search that is stopped keeps the best that it has.
+         *
+         * @param tries worked out so far
+         */
+        boolean goesOn(int tries);
+    }
+
+    public BestPlans(QuiltTop top, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter, Going going) {
+        this.going = going;
         this.top = top;
         this.count = TopCount.of(top);
         this.shelf = shelf;
@@ -89,6 +120,32 @@ public final class BestPlans {
                                 (UnitPlans.Choice choice) -> choice.chosen().clothCut())
                         .reversed())
                 .forEach(choice -> mayChoose(choice, byHand));
+        now.tally.choices().forEach(this::mayCut);
+    }
+
+    /** By a school that takes less, or of precut squares of the shelf as they come. */
+    private void mayCut(UnitPlans.Choice choice) {
+        MeasureSystem system = top.design().system();
+        for (UnitPlan way : choice.ways()) {
+            String kind = way.unit().name();
+            boolean byHand = top.design().plan().cutSizes().stream()
+                    .anyMatch(each -> each.byHand()
+                            && (each.units().equals(kind)
+                                    || each.units().equals(way.key().choice())));
+            if (way.recipe().cutWithRoom().isPresent() && !byHand) {
+                Set<String> sizes =
+                        cutSizes.computeIfAbsent(new CutOf(kind, way.method()), any -> new LinkedHashSet<>());
+                for (Allowance school : Allowance.values()) {
+                    if (school.compareTo(top.design().allowance()) < 0) {
+                        sizes.add(school.label());
+                    }
+                }
+                CutSizeFacts.of(way, shelf, system).stream()
+                        .flatMap(facts -> facts.asItComes().stream())
+                        .limit(MOST_PRECUTS)
+                        .forEach(side -> sizes.add(system.writer().write(side)));
+            }
+        }
     }
 
     private void mayChoose(UnitPlans.Choice choice, Set<String> byHand) {
@@ -106,6 +163,16 @@ public final class BestPlans {
         }
     }
 
+    /** What no plan can do with less than. */
+    public PlanBound bound() {
+        return PlanBound.of(now().tally, open, shelf);
+    }
+
+    /** How many tries it makes at most for one aim. */
+    public int mostTries() {
+        return mostTries;
+    }
+
     /** What is planned now. */
     public Tried now() {
         return tryOut(top.design());
@@ -114,11 +181,13 @@ public final class BestPlans {
     /** The best plan that is found for an aim. */
     public Tried best(Aim aim) {
         Search search = new Search(aim, mostTries);
-        search.tryIt(freed());
-        search.kinds();
+        search.tryIt(PlanMoves.freed(top.design()));
+        search.kinds(true);
         for (int round = 0; round < ROUNDS && search.groups(); round++) {
-            search.kinds();
+            search.kinds(false);
         }
+        search.cutSizes();
+        search.joins();
         search.styles();
         return search.best;
     }
@@ -126,17 +195,9 @@ public final class BestPlans {
     /** A good one, found by trying each method for all groups of a kind only. */
     public Tried quick(Aim aim) {
         Search search = new Search(aim, FEWEST_TRIES);
-        search.tryIt(freed());
-        search.kinds();
+        search.tryIt(PlanMoves.freed(top.design()));
+        search.kinds(false);
         return search.best;
-    }
-
-    /** Every open group by its own best way. */
-    private QuiltDesign freed() {
-        return top.design()
-                .withMethods(top.design().methods().stream()
-                        .filter(MethodChoice::byHand)
-                        .toList());
     }
 
     private Tried tryOut(QuiltDesign design) {
@@ -144,34 +205,6 @@ public final class BestPlans {
             TopTally tally = TopTally.of(top, count, top.read().madeAs(design), shelf, cutter);
             return new Tried(design, tally, PlanCosts.of(tally));
         });
-    }
-
-    /** These groups made by one method, not by the quilter's hand. */
-    private static QuiltDesign by(QuiltDesign design, List<String> keys, PiecingMethod method) {
-        Set<String> chosen = Set.copyOf(keys);
-        List<MethodChoice> methods = new ArrayList<>(design.methods());
-        methods.removeIf(choice -> chosen.contains(choice.units()));
-        keys.forEach(key -> methods.add(new MethodChoice(key, method.key(), false)));
-        return design.withMethods(methods);
-    }
-
-    private static QuiltDesign tidily(Tried plan) {
-        List<CuttingChoice> cutting = new ArrayList<>(plan.design.plan().cutting());
-        for (ClothLedger ledger : plan.tally.ledgers()) {
-            boolean chosen = cutting.stream().anyMatch(choice -> choice.cloth().equals(ledger.cloth()));
-            if (!chosen && ledger.toBuy().isPresent() && ledger.choice().style() == CuttingStyle.PLAIN) {
-                cutting.add(new CuttingChoice(ledger.cloth(), CuttingStyle.TIDY, PlanDesign.USUAL_EFFORT));
-            }
-        }
-        return plan.design.withPlan(plan.design.plan().withCutting(cutting));
-    }
-
-    /** Plainly, but for cloths whose way of cutting was chosen. */
-    private static QuiltDesign plainly(QuiltDesign design) {
-        return design.withPlan(design.plan()
-                .withCutting(design.plan().cutting().stream()
-                        .filter(choice -> !choice.cloth().isEmpty())
-                        .toList()));
     }
 
     private final class Search {
@@ -186,7 +219,7 @@ public final class BestPlans {
 
         /** Whether it is better than all before. */
         private boolean tryIt(QuiltDesign design) {
-            if (left <= 0) {
+            if (left <= 0 || !going.goesOn(tried.size())) {
                 return false;
             }
             left--;
@@ -198,16 +231,18 @@ public final class BestPlans {
             return false;
         }
 
-        private void kinds() {
-            kinds.values()
-                    .forEach(keys -> methodsOf(keys)
-                            .forEach(method -> tryIt(by(
-                                    best.design,
-                                    keys.stream()
-                                            .filter(key -> open.getOrDefault(key, List.of())
-                                                    .contains(method))
-                                            .toList(),
-                                    method))));
+        private void kinds(boolean withCutSizes) {
+            kinds.forEach((kind, keys) -> methodsOf(keys).forEach(method -> {
+                List<String> made = keys.stream()
+                        .filter(key -> open.getOrDefault(key, List.of()).contains(method))
+                        .toList();
+                tryIt(PlanMoves.by(best.design, made, method));
+                if (withCutSizes) {
+                    cutSizes.getOrDefault(new CutOf(kind, method), Set.of())
+                            .forEach(typed ->
+                                    tryIt(PlanMoves.cut(PlanMoves.by(best.design, made, method), kind, method, typed)));
+                }
+            }));
         }
 
         private Set<PiecingMethod> methodsOf(List<String> keys) {
@@ -221,17 +256,38 @@ public final class BestPlans {
             for (Map.Entry<String, List<PiecingMethod>> group :
                     open.entrySet().stream().limit(MOST_GROUPS).toList()) {
                 for (PiecingMethod method : group.getValue()) {
-                    better |= tryIt(by(best.design, List.of(group.getKey()), method));
+                    better |= tryIt(PlanMoves.by(best.design, List.of(group.getKey()), method));
                 }
             }
             return better;
         }
 
+        /** Units whose method stands. */
+        private void cutSizes() {
+            cutSizes.forEach((of, sizes) -> {
+                boolean made = best.tally.choices().stream()
+                        .map(UnitPlans.Choice::chosen)
+                        .anyMatch(way -> way.unit().name().equals(of.units) && way.method() == of.method);
+                if (made) {
+                    sizes.forEach(typed -> tryIt(PlanMoves.cut(best.design, of.units, of.method, typed)));
+                }
+            });
+        }
+
+        /** The outer borders joined otherwise, or cut along the length of the cloth. */
+        private void joins() {
+            if (aim != Aim.SEWS_LEAST && best.tally.strips().stream().anyMatch(StripPlan::joined)) {
+                for (Join join : Join.values()) {
+                    tryIt(PlanMoves.joined(best.design, top.design(), join));
+                }
+            }
+        }
+
         /** What is bought and cut plainly is cut tidily, where that buys less; what is cut most simply is cut plainly. */
         private void styles() {
             switch (aim) {
-                case BUYS_LEAST -> tryIt(tidily(best));
-                case CUTS_SIMPLEST -> tryIt(plainly(best.design));
+                case BUYS_LEAST -> tryIt(PlanMoves.tidily(best));
+                case CUTS_SIMPLEST -> tryIt(PlanMoves.plainly(best.design));
                 case SEWS_LEAST -> {
                     // However cloth is cut, the sewing is the same.
                 }

@@ -67,21 +67,29 @@ public record PlanCosts(
         }
         Length seams = Length.ZERO;
         long trimmed = 0;
-        double sewing = 0;
+        double sets = 0;
+        double sewingCuts = 0;
         for (UnitPlans.Choice choice : tally.choices()) {
             UnitPlan plan = choice.chosen();
             seams = seams.plus(plan.seams());
             // A plain piece is cut and lies ready: it is no set that is sewn.
-            long sets = plan.seams().isZero() ? 0 : plan.sets();
-            sewing += MINUTES_A_SET * sets + MINUTES_A_CUT_BETWEEN_SEAMS * plan.sewingCuts();
+            sets += plan.seams().isZero() ? 0 : plan.sets();
+            sewingCuts += plan.sewingCuts();
             if (plan.recipe().sizes().needsTrimming()) {
                 trimmed += plan.needed() + plan.extra();
                 trimmings = trimmings.plus(plan.recipe().sizes().trimmedAway().times(plan.needed() + plan.extra()));
             }
         }
-        sewing += MINUTES_AN_INCH * seams.toDoubleInches() + MINUTES_TO_TRIM * trimmed;
+        double sewing = minutesToSew(sets, sewingCuts, seams, trimmed);
         return new PlanCosts(
                 bought, opened, cuts, seams, trimmed, trimmings, impossible, sewing, sewing + MINUTES_A_CUT * cuts);
+    }
+
+    static double minutesToSew(double sets, double sewingCuts, Length seams, long trimmed) {
+        return MINUTES_A_SET * sets
+                + MINUTES_A_CUT_BETWEEN_SEAMS * sewingCuts
+                + MINUTES_AN_INCH * seams.toDoubleInches()
+                + MINUTES_TO_TRIM * trimmed;
     }
 
     /**

@@ -71,13 +71,19 @@ public record WaysToBuy(List<Pieces> pieces, List<Packs> packs) {
                 }
             }
         }
+        return new WaysToBuy(pieces, packs(tally, shelf, prices, cutter));
+    }
+
+    /** More packs of those that prints which are short come from. */
+    public static List<Packs> packs(
+            TopTally tally, Map<String, List<ShelfPieces>> shelf, Prices prices, ClothCutter cutter) {
         List<Packs> packs = new ArrayList<>();
         Set<String> names = new LinkedHashSet<>();
         tally.top().design().cloths().stream()
                 .filter(cloth -> !cloth.pack().isEmpty() && !cloth.dealt())
                 .forEach(cloth -> names.add(cloth.pack()));
         names.forEach(name -> packs(tally, name, shelf, prices, cutter).ifPresent(packs::add));
-        return new WaysToBuy(pieces, packs);
+        return packs;
     }
 
     /** A fat quarter, and precut pieces as they lie there. */

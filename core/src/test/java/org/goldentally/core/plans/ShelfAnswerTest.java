@@ -156,10 +156,94 @@ class ShelfAnswerTest {
         small.put("b", squares(24, Length.inches(4, 7, 8)));
         ShelfAnswer exact = ShelfAnswer.of(
                 Tops.of(4, 3, "8", "pinwheel").with(Allowance.TRIM).top(), small, ClothLedger::of);
-        assertThat(exact.changes().getFirst())
-                .matches(ShelfAnswer.Change::enough)
-                .extracting(ShelfAnswer.Change::what)
-                .isEqualTo("room to trim: exact");
+        assertThat(exact.isEnough()).isTrue();
+        assertThat(exact.plans().get(Aim.BUYS_LEAST).design().plan().cutSizes())
+                .extracting(PlanDesign.CutSizeChoice::typed)
+                .containsExactly("exact");
+    }
+
+    /** Squares of 5 1/4 in are not cut down to 5 where the simplest cuts are wanted: they are used as they come. */
+    @Test
+    void precutsAreUsedAsTheyComeWhereThatSavesCuts() {
+        Map<String, List<ShelfPieces>> shelf =
+                Map.of("a", squares(24, Length.inches(5, 1, 4)), "b", squares(24, Length.inches(5, 1, 4)));
+        ShelfAnswer answer = ShelfAnswer.of(Tops.of(4, 3, "8", "pinwheel").top(), shelf, ClothLedger::of);
+        BestPlans.Tried simplest = answer.plans().get(Aim.CUTS_SIMPLEST);
+        assertThat(simplest.costs().cuts()).isZero();
+        assertThat(simplest.design().plan().cutSizes())
+                .containsExactly(new PlanDesign.CutSizeChoice("half-square triangle", "two-at-a-time", "5 1/4", false));
+        assertThat(answer.bound().proof(Aim.CUTS_SIMPLEST, simplest.costs())).isEqualTo("Proven: no plan cuts less.");
+    }
+
+    /** A cut size that was typed by hand stays, and a border's join that was chosen. */
+    @Test
+    void whatWasCutByHandStays() {
+        Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(24, 6), "b", squares(24, 6));
+        QuiltDesign design = Tops.of(4, 3, "8", "pinwheel")
+                .choose("half-square triangle", "two-at-a-time")
+                .top()
+                .design();
+        List<PlanDesign.CutSizeChoice> sizes =
+                List.of(new PlanDesign.CutSizeChoice("half-square triangle", "two-at-a-time", "5 3/8", true));
+        ShelfAnswer answer =
+                ShelfAnswer.of(QuiltTop.of(design.withPlan(design.plan().withCutSizes(sizes))), shelf, ClothLedger::of);
+        assertThat(answer.plans().values())
+                .allSatisfy(plan -> assertThat(plan.design().plan().cutSizes()).isEqualTo(sizes));
+    }
+
+    /** A long border of the cloth that is short: along the length it wants no join, and here less cloth. */
+    @Test
+    void bordersAreJoinedAsTheAimWants() {
+        QuiltTop top = Tops.of(5, 6, "9", "pinwheel")
+                .border(BorderDesign.plain("6", "c", Corners.BUTTED))
+                .top();
+        ShelfAnswer answer = ShelfAnswer.of(top, Map.of(), ClothLedger::of);
+        PlanCosts buys = answer.plans().get(Aim.BUYS_LEAST).costs();
+        for (BorderDesign.Join join : BorderDesign.Join.values()) {
+            QuiltDesign joined =
+                    PlanMoves.joined(answer.plans().get(Aim.BUYS_LEAST).design(), top.design(), join);
+            assertThat(PlanCosts.of(TopTally.of(QuiltTop.of(joined), Map.of())).bought())
+                    .isGreaterThanOrEqualTo(buys.bought());
+        }
+    }
+
+    /**
+     * Seven pinwheels have brick for ink, 14 squares of 5 in; twelve are there. Spruce lies beside it in value, and in one
+     * block spruce instead is enough.
+     */
+    @Test
+    void aNeighbourClothIsOfferedForAsFewBlocksAsAreEnough() {
+        QuiltDesign design = Tops.of(7, 1, "8", "pinwheel")
+                .choose("half-square triangle", "two-at-a-time")
+                .design();
+        Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(14, 5), "b", squares(12, 5), "d", squares(9, 5));
+        ShelfAnswer answer = ShelfAnswer.of(QuiltTop.of(design), shelf, ClothLedger::of);
+        ShelfAnswer.Change change = answer.changes().stream()
+                .filter(each -> each.key().equals("neighbour-b-d"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(change.what()).isEqualTo("spruce instead of ink in block 7 of row 1");
+        assertThat(change.enough()).isTrue();
+        assertThat(TopTally.of(QuiltTop.of(change.design()), shelf).ledgers()).allMatch(ClothLedger::isEnough);
+    }
+
+    /** Stopped at once, it is what is planned now at the worst; the same tries give the same answer. */
+    @Test
+    void aSearchThatIsStoppedKeepsTheBestSoFar() {
+        QuiltTop top = Tops.of(6, 7, "9", "dutchmans-puzzle").top();
+        ShelfAnswer whole = ShelfAnswer.of(top, Map.of(), ClothLedger::of);
+        ShelfAnswer stopped = ShelfAnswer.of(top, Map.of(), ClothLedger::of, tries -> tries < 4);
+        assertThat(whole.whole()).isTrue();
+        assertThat(stopped.whole()).isFalse();
+        assertThat(stopped.plans().get(Aim.BUYS_LEAST).costs().bought())
+                .isGreaterThanOrEqualTo(
+                        whole.plans().get(Aim.BUYS_LEAST).costs().bought())
+                .isLessThanOrEqualTo(stopped.now().costs().bought());
+        assertThat(ShelfAnswer.of(top, Map.of(), ClothLedger::of)
+                        .plans()
+                        .get(Aim.BUYS_LEAST)
+                        .design())
+                .isEqualTo(whole.plans().get(Aim.BUYS_LEAST).design());
     }
 
     /** What is not dressed yet is no yes, however much there is of the other cloths. */

@@ -1,0 +1,128 @@
+package org.goldentally.app.plan;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import org.goldentally.app.tally.QuiltTally;
+import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.plans.ShelfAnswer;
+import org.goldentally.core.quilt.QuiltTop;
+import org.springframework.stereotype.Component;
+
+/**
+ * Searches for plans, in the background: most are there in a moment, those of large tops tell how far they are and can be
+ * stopped. What was shown is what is taken a moment later.
+ */
+@Component
+class BestPlansSearches {
+
+    private static final int MOST_AT_ONCE = 2;
+    private static final int MOST_REMEMBERED = 6;
+    private static final Duration LONGEST_UNASKED = Duration.ofSeconds(20);
+
+    private final QuiltTally tallies;
+    private final ExecutorService workers = Executors.newFixedThreadPool(
+            MOST_AT_ONCE, Thread.ofPlatform().daemon().name("best-plans-", 0).factory());
+    private final Cache<Asked, Search> searches =
+            Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).softValues().build();
+
+    BestPlansSearches(QuiltTally tallies) {
+        this.tallies = tallies;
+    }
+
+    private record Asked(UUID quilt, QuiltDesign design, Map<String, List<ShelfPieces>> pieces) {}
+
+    /** A search that goes on, was stopped, or is done. */
+    static final class Search {
+        private final CompletableFuture<ShelfAnswer> answer = new CompletableFuture<>();
+        private volatile int tries;
+        private volatile int mostTries;
+        private volatile boolean stopped;
+        private volatile boolean givenUp;
+        private volatile long askedAt = System.nanoTime();
+
+        private boolean goesOn(int count) {
+            tries = count;
+            if (System.nanoTime() - askedAt > LONGEST_UNASKED.toNanos()) {
+                givenUp = true;
+            }
+            return !stopped && !givenUp;
+        }
+
+        void stop() {
+            stopped = true;
+        }
+
+        /** How far it is, in hundredths; a guess, since a search may be done with fewer tries. */
+        int percent() {
+            return mostTries == 0 ? 0 : Math.min(99, 100 * tries / mostTries);
+        }
+
+        /** The answer, if it is there within so long. */
+        Optional<ShelfAnswer> within(Duration patience) {
+            askedAt = System.nanoTime();
+            try {
+                return Optional.of(answer.get(patience.toMillis(), TimeUnit.MILLISECONDS));
+            } catch (TimeoutException stillSearching) {
+                return Optional.empty();
+            } catch (InterruptedException ended) {
+                Thread.currentThread().interrupt();
+                return Optional.empty();
+            } catch (ExecutionException failed) {
+                throw failed.getCause() instanceof RuntimeException cause
+                        ? cause
+                        : new IllegalStateException(failed.getCause());
+            }
+        }
+    }
+
+    /**
+     * The search for a design with the shelf as it is now, begun if nobody asked before; one that nobody waited for is begun
+     * anew, one for the same quilt as it was before is given up.
+     */
+    Search of(UUID quilt, QuiltDesign design) {
+        Asked asked = new Asked(quilt, design, tallies.onHand(design));
+        searches.asMap().forEach((other, search) -> {
+            boolean done = search.answer.isDone();
+            if (other.quilt.equals(quilt) && !other.equals(asked) && !done) {
+                search.givenUp = true;
+            }
+            if (search.givenUp || (done && search.answer.isCompletedExceptionally())) {
+                searches.asMap().remove(other, search);
+            }
+        });
+        return searches.get(asked, this::begin);
+    }
+
+    private Search begin(Asked asked) {
+        Search search = new Search();
+        workers.execute(() -> {
+            try {
+                QuiltTop top = tallies.top(asked.design);
+                search.mostTries = ShelfAnswer.mostTries(top, asked.pieces, tallies::account);
+                search.answer.complete(ShelfAnswer.of(top, asked.pieces, tallies::account, search::goesOn));
+            } catch (RuntimeException | StackOverflowError | OutOfMemoryError failed) {
+                search.answer.completeExceptionally(failed);
+            }
+        });
+        return search;
+    }
+
+    @PreDestroy
+    void stopAll() {
+        searches.asMap().values().forEach(Search::stop);
+        workers.shutdownNow();
+    }
+}

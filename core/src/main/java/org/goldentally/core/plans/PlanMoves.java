@@ -1,0 +1,80 @@
+package org.goldentally.core.plans;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.cutting.yardage.CuttingStyle;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.BorderDesign.Join;
+import org.goldentally.core.design.PlanDesign;
+import org.goldentally.core.design.PlanDesign.CutSizeChoice;
+import org.goldentally.core.design.PlanDesign.CuttingChoice;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.QuiltDesign.MethodChoice;
+import org.goldentally.core.method.PiecingMethod;
+
+/** What a plan may decide, each as a changed design; what the quilter decided by hand stays. */
+final class PlanMoves {
+
+    private PlanMoves() {}
+
+    /** Everything that is open by its own best way, cut by the school of the quilt. */
+    static QuiltDesign freed(QuiltDesign design) {
+        return design.withMethods(
+                        design.methods().stream().filter(MethodChoice::byHand).toList())
+                .withPlan(design.plan()
+                        .withCutSizes(design.plan().cutSizes().stream()
+                                .filter(CutSizeChoice::byHand)
+                                .toList()));
+    }
+
+    /** These groups made by one method. */
+    static QuiltDesign by(QuiltDesign design, List<String> keys, PiecingMethod method) {
+        Set<String> chosen = Set.copyOf(keys);
+        List<MethodChoice> methods = new ArrayList<>(design.methods());
+        methods.removeIf(choice -> chosen.contains(choice.units()));
+        keys.forEach(key -> methods.add(new MethodChoice(key, method.key(), false)));
+        return design.withMethods(methods);
+    }
+
+    /** Units of one kind, made by one method, cut to another size or by another school. */
+    static QuiltDesign cut(QuiltDesign design, String units, PiecingMethod method, String typed) {
+        List<CutSizeChoice> sizes = new ArrayList<>(design.plan().cutSizes());
+        sizes.removeIf(each ->
+                !each.byHand() && each.units().equals(units) && each.method().equals(method.key()));
+        sizes.add(new CutSizeChoice(units, method.key(), typed, false));
+        return design.withPlan(design.plan().withCutSizes(sizes));
+    }
+
+    /** Borders whose join was not chosen, joined in another way. */
+    static QuiltDesign joined(QuiltDesign design, QuiltDesign asDesigned, Join join) {
+        List<BorderDesign> borders = new ArrayList<>(design.borders());
+        for (int i = 0; i < borders.size(); i++) {
+            if (asDesigned.borders().get(i).join() == Join.STRAIGHT) {
+                borders.set(i, borders.get(i).joined(join));
+            }
+        }
+        return design.withBorders(borders);
+    }
+
+    /** What is bought and cut plainly, cut tidily. */
+    static QuiltDesign tidily(BestPlans.Tried plan) {
+        List<CuttingChoice> cutting = new ArrayList<>(plan.design().plan().cutting());
+        for (ClothLedger ledger : plan.tally().ledgers()) {
+            boolean chosen = cutting.stream().anyMatch(choice -> choice.cloth().equals(ledger.cloth()));
+            if (!chosen && ledger.toBuy().isPresent() && ledger.choice().style() == CuttingStyle.PLAIN) {
+                cutting.add(new CuttingChoice(ledger.cloth(), CuttingStyle.TIDY, PlanDesign.USUAL_EFFORT));
+            }
+        }
+        return plan.design().withPlan(plan.design().plan().withCutting(cutting));
+    }
+
+    /** Plainly, but for cloths whose way of cutting was chosen. */
+    static QuiltDesign plainly(QuiltDesign design) {
+        return design.withPlan(design.plan()
+                .withCutting(design.plan().cutting().stream()
+                        .filter(choice -> !choice.cloth().isEmpty())
+                        .toList()));
+    }
+}
