@@ -123,6 +123,10 @@ async function take(key: string) {
               <dd class="font-bold">{{ plan.trimmedUnits }}</dd>
             </div>
             <div class="flex justify-between gap-2">
+              <dt>Trimmed off</dt>
+              <dd class="font-bold">{{ plan.trimmings }}</dd>
+            </div>
+            <div class="flex justify-between gap-2">
               <dt>Time for it</dt>
               <dd class="font-bold">{{ plan.hours }}</dd>
             </div>

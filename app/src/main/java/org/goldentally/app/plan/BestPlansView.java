@@ -52,6 +52,7 @@ record BestPlansView(
      * @param buys each length to buy; empty where nothing is
      * @param money of what has a price; empty where nothing is bought or no price is known
      * @param unpriced lengths whose price is not known
+     * @param trimmings cloth that is cut off units and beside pieces
      * @param hours before anything is sewn, a guess
      * @param proof how far it can be from the best in what it is chosen for; empty where that is not known
      */
@@ -67,6 +68,7 @@ record BestPlansView(
             long cuts,
             String seams,
             long trimmedUnits,
+            String trimmings,
             String hours,
             String proof) {}
 
@@ -84,7 +86,7 @@ record BestPlansView(
                     plan.design().equals(design),
                     prices,
                     aims.stream()
-                            .map(aim -> answer.bound().proof(aim, plan.costs()))
+                            .map(aim -> answer.bound().proof(aim, plan.costs(), design.system()))
                             .filter(proof -> !proof.isEmpty())
                             .collect(Collectors.joining(" "))));
         }
@@ -158,6 +160,7 @@ record BestPlansView(
                 costs.cuts(),
                 Purchase.writeRoughly(costs.seams(), plan.design().system()).replace(".0 ", " "),
                 costs.trimmedUnits(),
+                plan.design().system().writeArea(costs.trimmings()),
                 PlanInWords.hours(costs.minutes()),
                 proof);
     }
@@ -174,7 +177,11 @@ record BestPlansView(
                                 chosen.method().key(),
                                 chosen.key().choice(),
                                 chosen.unit().name())
-                        .map(size -> ", cut " + size.typed())
+                        .map(size -> ", cut " + size.typed()
+                                + (Character.isDigit(
+                                                size.typed().charAt(size.typed().length() - 1))
+                                        ? " " + plan.design().system().abbreviation()
+                                        : ""))
                         .orElse("");
                 ways.merge(chosen.name() + ": " + chosen.method().displayName() + cut, 1L, Long::sum);
             }

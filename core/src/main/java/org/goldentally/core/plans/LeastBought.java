@@ -21,10 +21,10 @@ import org.ojalgo.optimisation.integer.IntegerStrategy;
  * may be mixed, which gives a lower figure, never a higher one.
  *
  * @param sold how each cloth is sold
- * @param lacking area of each cloth that is wanted in any case, less what lies on the shelf, in square inches
+ * @param wanted of each cloth in any case, less what lies on the shelf
  * @param undecided for each group the areas of each way
  */
-record LeastBought(Map<String, Sold> sold, Map<String, Double> lacking, List<List<Map<String, Double>>> undecided) {
+record LeastBought(Map<String, Sold> sold, Map<String, Wanted> wanted, List<List<Map<String, Double>>> undecided) {
 
     /** So many undecided groups are chosen in whole ways (our own limit: a moment's work). */
     private static final int MOST_IN_WHOLE = 40;
@@ -42,6 +42,21 @@ record LeastBought(Map<String, Sold> sold, Map<String, Double> lacking, List<Lis
     record Sold(Length width, Length step, Length squaringUp) {
         double area() {
             return width.times(step).toDoubleSquareInches();
+        }
+    }
+
+    /**
+     * Cloth that is wanted beyond the shelf, in square inches; less than nothing where there is more than that.
+     *
+     * @param longOnes the same of long pieces, which cannot come of what is shorter
+     */
+    record Wanted(double all, double longOnes) {
+        Wanted and(double more) {
+            return new Wanted(all + more, longOnes);
+        }
+
+        double least() {
+            return Math.max(all, longOnes);
         }
     }
 
@@ -66,8 +81,8 @@ record LeastBought(Map<String, Sold> sold, Map<String, Double> lacking, List<Lis
         if (undecided.isEmpty()) {
             Area all = Area.ZERO;
             for (Map.Entry<String, Sold> cloth : sold.entrySet()) {
-                double steps =
-                        Known.of(lacking, cloth.getKey()) / cloth.getValue().area();
+                double steps = Known.of(wanted, cloth.getKey()).all()
+                        / cloth.getValue().area();
                 long bought = Math.max(0, (long) Math.ceil(steps - SLACK));
                 all = all.plus(
                         cloth.getValue().width().times(cloth.getValue().step()).times(bought));
@@ -93,11 +108,17 @@ record LeastBought(Map<String, Sold> sold, Map<String, Double> lacking, List<Lis
         int i = 0;
         for (Map.Entry<String, Sold> cloth : sold.entrySet()) {
             Variable bought = model.newVariable("buy " + i)
-                    .lower(BigDecimal.ZERO)
+                    .lower(Math.max(
+                            0,
+                            Known.of(wanted, cloth.getKey()).longOnes()
+                                            / cloth.getValue().area()
+                                    - SLACK))
                     .integer(whole)
                     .weight(widths[i]);
             Expression enough = model.newExpression("enough " + i)
-                    .lower(Known.of(lacking, cloth.getKey()) / cloth.getValue().area() - SLACK);
+                    .lower(Known.of(wanted, cloth.getKey()).all()
+                                    / cloth.getValue().area()
+                            - SLACK);
             enough.set(bought, 1);
             i++;
         }

@@ -27,7 +27,9 @@ import org.goldentally.core.tally.TopTally;
  */
 final class NeighbourCloths {
 
-    private static final int MOST_SHORT = 3;
+    /** Where more cloths than this are short, one of them instead of another is no way out. */
+    private static final int MOST_SHORT = 4;
+
     private static final int MOST_NEIGHBOURS = 2;
     private static final int MOST_BLOCKS = 12;
 
@@ -53,14 +55,19 @@ final class NeighbourCloths {
     record Neighbour(String key, String what, QuiltDesign design) {}
 
     List<Neighbour> all() {
-        List<Neighbour> all = new ArrayList<>();
-        least.tally().ledgers().stream()
+        List<ClothLedger> lacking = least.tally().ledgers().stream()
                 .filter(ledger ->
                         ledger.toBuy().isPresent() && ledger.tooLarge().isEmpty())
-                .sorted(Comparator.comparing(NeighbourCloths::missing))
-                .limit(MOST_SHORT)
-                .forEach(ledger -> near(ledger.cloth())
-                        .forEach(other -> instead(ledger, other).ifPresent(all::add)));
+                .toList();
+        if (lacking.size() > MOST_SHORT) {
+            return List.of();
+        }
+        List<Neighbour> all = new ArrayList<>();
+        for (ClothLedger ledger : lacking) {
+            for (ClothInHand other : near(ledger.cloth())) {
+                instead(ledger, other).ifPresent(all::add);
+            }
+        }
         return all;
     }
 

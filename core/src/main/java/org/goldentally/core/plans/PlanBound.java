@@ -6,18 +6,21 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.cloth.UsualSizes;
+import org.goldentally.core.finishing.StripPlan;
 import org.goldentally.core.habits.Allowance;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.making.LeastOfUnits;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.method.PiecingMethod;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.tally.TopTally;
@@ -35,8 +38,9 @@ import org.goldentally.core.tally.TopTally;
  *
  * @param bought cloth, as lengths of its width; empty where something fits no cloth, so that nothing can be said
  * @param cuts with the ruler
+ * @param width of the widest cloth, in which lengths are told
  */
-public record PlanBound(Optional<Area> bought, double sewingMinutes, double cuts) {
+public record PlanBound(Optional<Area> bought, double sewingMinutes, double cuts, Length width) {
 
     /** Far less than a figure differs by. */
     private static final double ROUNDING = 1e-6;
@@ -67,7 +71,8 @@ public record PlanBound(Optional<Area> bought, double sewingMinutes, double cuts
         return new PlanBound(
                 fits ? Optional.of(bought(tally, groups, shelf)) : Optional.empty(),
                 minutes,
-                Math.max(0, pieces - notCut(tally, shelf)));
+                Math.max(0, pieces - notCut(tally, shelf)),
+                tally.ledgers().stream().map(ClothLedger::widthToBuy).reduce(Length.inches(1), Length::max));
     }
 
     private static ClothPiece cloth(TopTally tally) {
@@ -88,16 +93,25 @@ public record PlanBound(Optional<Area> bought, double sewingMinutes, double cuts
     }
 
     private static Area bought(TopTally tally, List<List<LeastOfUnits>> groups, Map<String, List<ShelfPieces>> shelf) {
-        Map<String, Double> lacking = new LinkedHashMap<>();
-        tally.ledgers().forEach(ledger -> lacking.put(ledger.cloth(), -onShelf(ledger.cloth(), shelf)));
-        strips(tally).forEach((cloth, area) -> lacking.computeIfPresent(cloth, (any, before) -> before + area));
+        Map<String, LeastBought.Wanted> wanted = new LinkedHashMap<>();
+        Map<String, LongPieces> strips = strips(tally);
+        for (ClothLedger ledger : tally.ledgers()) {
+            List<ShelfPieces> pieces = shelf.getOrDefault(ledger.cloth(), List.of());
+            LongPieces longOnes = strips.getOrDefault(ledger.cloth(), LongPieces.NONE);
+            wanted.put(
+                    ledger.cloth(),
+                    new LeastBought.Wanted(
+                            longOnes.area - area(pieces.stream()),
+                            longOnes.area - area(pieces.stream().filter(each -> longOnes.canComeOf(each.piece())))));
+        }
         List<List<Map<String, Double>>> undecided = new ArrayList<>();
         for (List<LeastOfUnits> ways : groups) {
             List<Map<String, Double>> areas = LeastBought.worthTrying(ways.stream()
-                    .map(way -> areas(way, lacking.keySet().stream().toList()))
+                    .map(way -> areas(way, List.copyOf(wanted.keySet())))
                     .toList());
             if (areas.size() == 1) {
-                areas.getFirst().forEach((cloth, area) -> lacking.merge(cloth, area, Double::sum));
+                areas.getFirst()
+                        .forEach((cloth, area) -> wanted.computeIfPresent(cloth, (any, before) -> before.and(area)));
             } else if (areas.size() > 1) {
                 undecided.add(areas);
             }
@@ -111,7 +125,7 @@ public record PlanBound(Optional<Area> bought, double sewingMinutes, double cuts
                             Purchase.step(tally.top().design().system()),
                             ledger.request().squaringUp()));
         }
-        return new LeastBought(sold, lacking, undecided).area();
+        return new LeastBought(sold, wanted, undecided).area();
     }
 
     private static Map<String, Double> areas(LeastOfUnits way, List<String> cloths) {
@@ -126,53 +140,109 @@ public record PlanBound(Optional<Area> bought, double sewingMinutes, double cuts
         return areas;
     }
 
-    /** Sashing and borders by their finished area: how they are joined is open. */
-    private static Map<String, Double> strips(TopTally tally) {
-        Map<String, Double> areas = new HashMap<>();
-        for (TopCount.Group group : tally.count().strips()) {
-            areas.merge(
-                    group.cloths().getFirst(),
-                    group.unit()
-                            .finishedWidth()
-                            .times(group.unit().finishedHeight())
-                            .times(group.count())
-                            .toDoubleSquareInches(),
-                    Double::sum);
+    /**
+     * Long pieces of one cloth.
+     *
+     * @param shortest none is cut shorter, however they are joined
+     */
+    private record LongPieces(double area, Length shortest) {
+        private static final LongPieces NONE = new LongPieces(0, Length.ZERO);
+
+        LongPieces and(double more, Length length) {
+            return new LongPieces(area + more, area == 0 ? length : Length.min(shortest, length));
         }
-        return areas;
+
+        boolean canComeOf(ClothPiece piece) {
+            return Length.max(piece.width(), piece.length()).isAtLeast(shortest);
+        }
     }
 
-    private static double onShelf(String cloth, Map<String, List<ShelfPieces>> shelf) {
-        return shelf.getOrDefault(cloth, List.of()).stream()
-                .mapToDouble(pieces -> pieces.piece()
+    /**
+     * Sashing and borders by their finished area, since how they are joined is open; binding and backing as they are cut in
+     * every plan. Joined ones are cut as long as the cloth is wide.
+     */
+    private static Map<String, LongPieces> strips(TopTally tally) {
+        Map<String, Length> widths = new HashMap<>();
+        tally.ledgers().forEach(ledger -> widths.put(ledger.cloth(), ledger.widthToBuy()));
+        Map<String, LongPieces> strips = new HashMap<>();
+        for (TopCount.Group group : tally.count().strips()) {
+            String cloth = group.cloths().getFirst();
+            Length length = group.unit().finishedWidth();
+            add(
+                    strips,
+                    cloth,
+                    length.times(group.unit().finishedHeight())
+                            .times(group.count())
+                            .toDoubleSquareInches(),
+                    Length.min(length, widths.getOrDefault(cloth, length)));
+        }
+        boolean scrappy = tally.top().design().finishing().scrappyBinding();
+        for (StripPlan strip : tally.strips()) {
+            boolean same =
+                    strip.kind() == StripPlan.Kind.BACKING || (strip.kind() == StripPlan.Kind.BINDING && !scrappy);
+            if (same) {
+                strip.cuts()
+                        .forEach(cut -> add(
+                                strips,
+                                cut.cloth(),
+                                cut.area().toDoubleSquareInches(),
+                                Length.max(cut.size().width(), cut.size().height())));
+            }
+        }
+        return strips;
+    }
+
+    private static void add(Map<String, LongPieces> strips, String cloth, double area, Length length) {
+        strips.put(cloth, strips.getOrDefault(cloth, LongPieces.NONE).and(area, length));
+    }
+
+    private static double area(Stream<ShelfPieces> pieces) {
+        return pieces.mapToDouble(each -> each.piece()
                         .width()
-                        .times(pieces.piece().length())
-                        .times(pieces.count())
+                        .times(each.piece().length())
+                        .times(each.count())
                         .toDoubleSquareInches())
                 .sum();
     }
 
-    /** How far a plan can be from the best at most, in the aim that it is chosen for. */
-    public String proof(Aim aim, PlanCosts costs) {
+    /** How far a plan can be from the best at most, in the aim that it is chosen for; empty where nothing is known. */
+    public String proof(Aim aim, PlanCosts costs, MeasureSystem system) {
         return switch (aim) {
             case BUYS_LEAST ->
-                bought.map(least -> costs.bought().compareTo(least) <= 0
-                                ? "Proven: no plan buys less."
-                                : over("buys", costs.bought().toDoubleSquareInches(), least.toDoubleSquareInches()))
-                        .orElse("");
-            case SEWS_LEAST -> over("sews", costs.sewingMinutes(), sewingMinutes);
-            case CUTS_SIMPLEST -> over("cuts", (double) costs.cuts(), cuts);
+                bought.map(least -> proofOfBuying(costs, least, system)).orElse("");
+            case SEWS_LEAST -> proofOfSewing(costs);
+            case CUTS_SIMPLEST -> proofOfCutting(costs);
         };
     }
 
-    /** Rounded up, so that it is never better than said. */
-    private static String over(String does, double plan, double least) {
-        if (least <= 0) {
-            return plan <= 0 ? "Proven: no plan " + does + " less." : "";
+    private String proofOfBuying(PlanCosts costs, Area least, MeasureSystem system) {
+        if (costs.bought().compareTo(least) <= 0) {
+            return "Proven: no plan buys less.";
         }
-        long percent = (long) Math.ceil((plan / least - 1) * 100 - ROUNDING);
-        return percent <= 0
-                ? "Proven: no plan " + does + " less."
-                : "Proven: " + percent + " % over the least any plan " + does + ", at most.";
+        return least.isZero()
+                ? "Not proven: by its area the cloth on the shelf would do."
+                : "Proven: every plan buys at least " + inAll(least, system) + " in all, this one "
+                        + inAll(costs.bought(), system) + ".";
+    }
+
+    private String inAll(Area area, MeasureSystem system) {
+        Length one = Length.inches(1);
+        return Purchase.of(one.scaledBy(area, one.times(width)), system).write();
+    }
+
+    /** Rounded up, so that it is never better than said. */
+    private String proofOfSewing(PlanCosts costs) {
+        long percent =
+                sewingMinutes <= 0 ? 0 : (long) Math.ceil((costs.sewingMinutes() / sewingMinutes - 1) * 100 - ROUNDING);
+        return percent <= 0 && (sewingMinutes > 0 || costs.sewingMinutes() <= 0)
+                ? "Proven: no plan sews less."
+                : sewingMinutes <= 0 ? "" : "Proven: at most " + percent + " % more sewing than any plan does with.";
+    }
+
+    private String proofOfCutting(PlanCosts costs) {
+        long least = (long) Math.ceil(cuts - ROUNDING);
+        return costs.cuts() <= least
+                ? "Proven: no plan cuts less."
+                : least <= 0 ? "" : "Proven: every plan wants at least " + least + " cuts.";
     }
 }

@@ -1,8 +1,13 @@
 package org.goldentally.core.bench;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.TimeUnit;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PrintSwatches;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.deal.ScrappyDeal;
@@ -13,7 +18,9 @@ import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.making.MakingPlan;
 import org.goldentally.core.making.UnitPlans;
+import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.plans.ShelfAnswer;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -38,6 +45,7 @@ public class FreePlacesBenchmark {
 
     private static final int PRINTS = 60;
 
+    private final Map<String, List<ShelfPieces>> shelf = new HashMap<>();
     private QuiltDesign free;
     private QuiltTop laid;
     private TopCount count;
@@ -61,11 +69,20 @@ public class FreePlacesBenchmark {
                         SettingDesign.Kind.STRAIGHT, 20, 25, List.of("pinwheel"), "", SettingDesign.Halves.BLOCK));
         laid = QuiltTop.of(makeAndLayOut().in(free));
         count = TopCount.of(laid);
+        for (int i = 0; i < PRINTS; i++) {
+            shelf.put("p" + i, List.of(new ShelfPieces("s", 1, ClothPiece.square(Length.inches(10)))));
+        }
     }
 
     @Benchmark
     public ScrappyDeal makeAndLayOut() {
         return ScrappyDeal.deal(free, Stock.UNKNOWN, 1);
+    }
+
+    /** Three plans for a shelf of one 10 in square of each print, with what would make it enough. */
+    @Benchmark
+    public ShelfAnswer plans() {
+        return ShelfAnswer.of(laid, shelf, ClothLedger::of);
     }
 
     @Benchmark

@@ -167,12 +167,15 @@ class ShelfAnswerTest {
     void precutsAreUsedAsTheyComeWhereThatSavesCuts() {
         Map<String, List<ShelfPieces>> shelf =
                 Map.of("a", squares(24, Length.inches(5, 1, 4)), "b", squares(24, Length.inches(5, 1, 4)));
-        ShelfAnswer answer = ShelfAnswer.of(Tops.of(4, 3, "8", "pinwheel").top(), shelf, ClothLedger::of);
+        QuiltTop top = Tops.of(4, 3, "8", "pinwheel").top();
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, ClothLedger::of);
         BestPlans.Tried simplest = answer.plans().get(Aim.CUTS_SIMPLEST);
         assertThat(simplest.costs().cuts()).isZero();
         assertThat(simplest.design().plan().cutSizes())
                 .containsExactly(new PlanDesign.CutSizeChoice("half-square triangle", "two-at-a-time", "5 1/4", false));
-        assertThat(answer.bound().proof(Aim.CUTS_SIMPLEST, simplest.costs())).isEqualTo("Proven: no plan cuts less.");
+        assertThat(answer.bound()
+                        .proof(Aim.CUTS_SIMPLEST, simplest.costs(), top.design().system()))
+                .isEqualTo("Proven: no plan cuts less.");
     }
 
     /** A cut size that was typed by hand stays, and a border's join that was chosen. */
