@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Function;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.design.PlaceDesign.Exchange;
+import org.goldentally.core.design.PlanDesign.CutSizeChoice;
 
 /**
  * What a step changed, in the quilter's words, so that undo can say what it takes back: {@code border 4 in},
@@ -38,6 +39,8 @@ public final class NamedChange {
         change.work();
         return List.copyOf(change.said);
     }
+
+    private static final String A_PLAN = "a plan for all units";
 
     /** What leads from one design to the other, in short; {@code nothing} where they are alike. */
     public static String between(QuiltDesign before, QuiltDesign after) {
@@ -249,10 +252,13 @@ public final class NamedChange {
                     .reduce((one, other) -> other)
                     .orElse(null);
             if (last != null && !last.byHand()) {
-                return "a plan for all units";
+                return A_PLAN;
             }
             return last == null ? "a method let go" : last.method().replace('-', ' ');
         });
+        cutSizes();
+        say(design -> design.plan().rulers(), typed -> "square rulers");
+        say(design -> design.plan().layers(), layers -> layers + (layers == 1 ? " layer" : " layers") + " at once");
         say(design -> design.plan().cutting(), any -> "way of cutting");
         say(design -> design.plan().extras(), any -> "extra units");
         say(design -> design.plan().squaringUp(), typed -> "squaring up " + squared(typed));
@@ -267,6 +273,27 @@ public final class NamedChange {
         say(design -> design.plan().bonus(), any -> "bonus units");
         say(design -> design.plan().marking(), marking -> "marking: " + marking.label());
         say(design -> design.plan().pressing(), pressing -> "pressing: " + pressing.label());
+    }
+
+    /** What a plan chose is named once. */
+    private void cutSizes() {
+        List<CutSizeChoice> was = before.plan().cutSizes();
+        List<CutSizeChoice> now = after.plan().cutSizes();
+        if (was.equals(now)) {
+            return;
+        }
+        CutSizeChoice last = now.stream()
+                .filter(size -> !was.contains(size))
+                .reduce((one, other) -> other)
+                .orElse(null);
+        boolean byPlan = last == null ? was.stream().noneMatch(CutSizeChoice::byHand) : !last.byHand();
+        if (byPlan) {
+            if (!said.contains(A_PLAN)) {
+                said.add(A_PLAN);
+            }
+        } else {
+            said.add(last == null ? "cut size let go" : "cut " + measured(last.typed()));
+        }
     }
 
     private String squared(String typed) {

@@ -40,7 +40,7 @@ import org.goldentally.core.tally.TopTally;
  *   <li>Then the style of cutting: tidy where that buys less, plain where cuts are to be simple.
  * </ol>
  *
- * <p>Each try is worked out in full: the making plan of the whole top, every account. What the quilter chose by hand stays.
+ * <p>All of that again, until nothing gets better. Each try is worked out in full: the making plan of the whole top, every account. What the quilter chose by hand stays.
  * It is a search; so many tries are made at most, the same ones each time. How far what it finds can be from the best is
  * told by {@link PlanBound}.
  */
@@ -48,8 +48,6 @@ public final class BestPlans {
 
     /** More groups than this are only tried all of a kind at once (our own limit). */
     private static final int MOST_GROUPS = 16;
-
-    private static final int ROUNDS = 2;
 
     /** Tries are as many as a top of its size allows, so that its time stays bounded (our own figures). */
     private static final int TRIES_TIMES_SIZE = 6_000;
@@ -182,13 +180,15 @@ public final class BestPlans {
     public Tried best(Aim aim) {
         Search search = new Search(aim, mostTries);
         search.tryIt(PlanMoves.freed(top.design()));
-        search.kinds(true);
-        for (int round = 0; round < ROUNDS && search.groups(); round++) {
-            search.kinds(false);
-        }
-        search.cutSizes();
-        search.joins();
-        search.styles();
+        Tried before;
+        do {
+            before = search.best;
+            search.kinds(true);
+            search.groups();
+            search.cutSizes();
+            search.joins();
+            search.styles();
+        } while (aim.isBetter(search.best.costs, before.costs));
         return search.best;
     }
 
@@ -217,18 +217,18 @@ public final class BestPlans {
             this.left = tries;
         }
 
-        /** Whether it is better than all before. */
-        private boolean tryIt(QuiltDesign design) {
-            if (left <= 0 || !going.goesOn(tried.size())) {
-                return false;
+        /** Takes it where it is better than all before; what was worked out already costs no try. */
+        private void tryIt(QuiltDesign design) {
+            if (!tried.containsKey(design)) {
+                if (left <= 0 || !going.goesOn(tried.size())) {
+                    return;
+                }
+                left--;
             }
-            left--;
             Tried other = tryOut(design);
             if (aim.isBetter(other.costs, best.costs)) {
                 best = other;
-                return true;
             }
-            return false;
         }
 
         private void kinds(boolean withCutSizes) {
@@ -251,15 +251,13 @@ public final class BestPlans {
             return methods;
         }
 
-        private boolean groups() {
-            boolean better = false;
+        private void groups() {
             for (Map.Entry<String, List<PiecingMethod>> group :
                     open.entrySet().stream().limit(MOST_GROUPS).toList()) {
                 for (PiecingMethod method : group.getValue()) {
-                    better |= tryIt(PlanMoves.by(best.design, List.of(group.getKey()), method));
+                    tryIt(PlanMoves.by(best.design, List.of(group.getKey()), method));
                 }
             }
-            return better;
         }
 
         /** Units whose method stands. */

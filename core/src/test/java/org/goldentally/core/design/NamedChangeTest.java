@@ -97,6 +97,18 @@ class NamedChangeTest {
                         design -> design.withMethods(
                                 List.of(new MethodChoice("half-square triangle", "four-at-a-time")))),
                 change(
+                        "cut 5 1/2 in",
+                        design -> design.withPlan(PlanDesign.USUAL.withCutSizes(List.of(new PlanDesign.CutSizeChoice(
+                                "half-square triangle", "two-at-a-time", "5 1/2", true))))),
+                change(
+                        "a plan for all units",
+                        design -> design.withMethods(
+                                        List.of(new MethodChoice("half-square triangle", "four-at-a-time", false)))
+                                .withPlan(PlanDesign.USUAL.withCutSizes(List.of(new PlanDesign.CutSizeChoice(
+                                        "half-square triangle", "four-at-a-time", "exact", false))))),
+                change("square rulers", design -> design.withPlan(PlanDesign.USUAL.withRulers("6 1/2"))),
+                change("6 layers at once", design -> design.withPlan(PlanDesign.USUAL.withLayers(6))),
+                change(
                         "odd units in pairs",
                         design -> design.withPlan(PlanDesign.USUAL.withMaking(
                                 MakingDesign.USUAL.withSharing(MakingDesign.OddOnes.IN_PAIRS, 40)))),
