@@ -7,16 +7,37 @@ import { ProblemNote, WaitNote } from '@/shared'
 import { AlongNote } from '@/features/sew'
 import PieceDiagram from './PieceDiagram.vue'
 import { useCutSheets } from './queries'
+import { type SharedSheet, sharedSheets, type Stack, stepsOf } from './stacks'
 
 const quilt = useOpenQuilt()
 const taps = useTaps(() => quilt.id.value!)
 const { data: sheets, error } = useCutSheets(() => quilt.id.value)
 const chosen = ref<string>()
-const cloth = computed(() => sheets.value?.cloths.find((each) => each.key === chosen.value) ?? sheets.value?.cloths[0])
+const shared = computed(() => (sheets.value ? sharedSheets(sheets.value) : []))
+const sheet = computed(() => shared.value.find((each) => each.key === chosen.value) ?? shared.value[0])
+/** The sheet of this cloth stands for all that share it. */
+const cloth = computed(() => sheet.value?.first)
 
-const doneOf = (each: { pieces: { steps: { key: string; done: boolean }[] }[] }) =>
-  each.pieces.reduce((sum, piece) => sum + piece.steps.filter(isDone).length, 0)
 const isDone = (step: { key: string; done: boolean }) => tickedWithTaps(step.key, step.done, taps.waiting.value)
+const isStackDone = (stack: Stack, piece: number, step: number) => stepsOf(stack, piece, step).every(isDone)
+const isAllDone = (piece: number, step: number) => sheet.value!.stacks.every((stack) => isStackDone(stack, piece, step))
+function tick(stack: Stack, piece: number, step: number, done: boolean) {
+  stepsOf(stack, piece, step)
+    .filter((each) => isDone(each) !== done)
+    .forEach((each) => taps.tick(each.key, done))
+}
+const stepCount = (each: SharedSheet) => each.stacks.length * each.first.steps
+const doneCount = (each: SharedSheet) =>
+  each.stacks.reduce(
+    (sum, stack) =>
+      sum +
+      each.first.pieces.reduce(
+        (all, piece, p) => all + piece.steps.filter((_, i) => isStackDone(stack, p, i)).length,
+        0,
+      ),
+    0,
+  )
+const MOST_SWATCHES = 5
 const SHEETS = [
   { file: 'cut.pdf', name: 'Print the sheets' },
   { file: 'labels.pdf', name: 'Labels for the heaps' },
@@ -31,16 +52,25 @@ const SHEETS = [
     <section class="space-y-2 p-4" aria-label="Cloths to cut">
       <h1 class="panel-title">Cut in this order</h1>
       <button
-        v-for="each in sheets.cloths"
+        v-for="each in shared"
         :key="each.key"
         class="card flex w-full cursor-pointer items-center gap-3 p-3 text-left data-[chosen]:border-2 data-[chosen]:border-tape-deep"
-        :data-chosen="each.key === cloth.key || undefined"
-        :aria-pressed="each.key === cloth.key"
+        :data-chosen="each.key === sheet!.key || undefined"
+        :aria-pressed="each.key === sheet!.key"
         @click="chosen = each.key"
       >
-        <span class="size-5 shrink-0 rounded-full border border-ink/40" :style="{ background: each.colour }"></span>
-        <span class="min-w-0 flex-1 truncate font-medium">{{ each.name }}</span>
-        <span>{{ doneOf(each) }} / {{ each.steps }}</span>
+        <span class="flex shrink-0">
+          <span
+            v-for="one in each.cloths.slice(0, MOST_SWATCHES)"
+            :key="one.key"
+            class="size-5 rounded-full border border-ink/40 not-first:-ml-3"
+            :style="{ background: one.colour }"
+          ></span>
+        </span>
+        <span class="min-w-0 flex-1 leading-5 font-medium" :class="{ truncate: each.cloths.length === 1 }">{{
+          each.name
+        }}</span>
+        <span class="whitespace-nowrap">{{ doneCount(each) }} / {{ stepCount(each) }}</span>
       </button>
       <RouterLink class="button button-main w-full" :to="`/quilts/${quilt.id.value}/table/cut`"
         >At the table: one step at a time</RouterLink
@@ -51,13 +81,34 @@ const SHEETS = [
         <strong>Blade care.</strong> {{ sheets.caution }}
       </p>
     </section>
-    <section class="min-w-0 space-y-6 bg-white p-4" :aria-label="`How ${cloth.name} is cut`">
+    <section class="min-w-0 space-y-6 bg-white p-4" :aria-label="`How ${sheet!.name} is cut`">
       <ProblemNote :problems="taps.problems.value" />
       <p v-if="taps.stuck.value" role="alert" class="rounded-lg bg-brick-pale p-2">
         Golden Tally does not answer just now. Ticks are kept in this browser and sent by themselves; go on cutting.
       </p>
+      <section v-if="sheet!.cloths.length > 1" aria-labelledby="stacks-title" data-stacks>
+        <h2 id="stacks-title" class="panel-title mb-1">{{ sheet!.name }} cut alike</h2>
+        <p class="text-soft">
+          Laid on one another and cut at once, to {{ sheets.layers }} layers at most (a folded length is two). How many
+          layers you cut through is set at the station Tally.
+        </p>
+        <ol class="mt-1 space-y-1">
+          <li v-for="(stack, i) in sheet!.stacks" :key="stack.label" class="flex items-center gap-2">
+            <span class="w-16 shrink-0 font-medium">stack {{ i + 1 }}</span>
+            <span
+              v-for="one in stack.cloths"
+              :key="one.key"
+              class="flex items-center gap-1 rounded-full border border-line py-0.5 pr-2 pl-1 text-sm"
+              ><span class="size-4 rounded-full border border-ink/40" :style="{ background: one.colour }"></span
+              >{{ one.name }}</span
+            >
+          </li>
+        </ol>
+      </section>
       <section v-if="cloth.labels.length" aria-labelledby="heaps-title">
-        <h2 id="heaps-title" class="panel-title mb-1">Slips for the heaps</h2>
+        <h2 id="heaps-title" class="panel-title mb-1">
+          Slips for the heaps{{ sheet!.cloths.length > 1 ? ', of each cloth' : '' }}
+        </h2>
         <ul class="flex flex-wrap gap-2">
           <li
             v-for="label in cloth.labels"
@@ -83,7 +134,7 @@ const SHEETS = [
       >
         <div>
           <h2 class="mb-2 text-lg font-bold">
-            {{ cloth.name }}: {{ piece.title }}<span v-if="piece.toBuy" class="font-normal text-brick"> – to buy</span
+            {{ sheet!.name }}: {{ piece.title }}<span v-if="piece.toBuy" class="font-normal text-brick"> – to buy</span
             ><span v-if="piece.count > 1" class="font-normal text-soft">, each cut like this</span>
           </h2>
           <PieceDiagram :piece="piece" :colour="cloth.colour" />
@@ -102,21 +153,45 @@ const SHEETS = [
             <strong>Tight fit.</strong> Check the ruler's zero and measure the piece before the first cut.
           </p>
           <ul class="space-y-1">
-            <li v-for="step in piece.steps" :key="step.key" class="border-b border-line py-2">
-              <label class="flex cursor-pointer items-start gap-3">
+            <li v-for="(step, i) in piece.steps" :key="step.key" class="border-b border-line py-2">
+              <label v-if="sheet!.stacks.length === 1" class="flex cursor-pointer items-start gap-3">
                 <input
                   type="checkbox"
                   class="mt-0.5 size-6 shrink-0 accent-ink"
-                  :checked="isDone(step)"
-                  @change="taps.tick(step.key, ($event.target as HTMLInputElement).checked)"
+                  :checked="isAllDone(number, i)"
+                  @change="tick(sheet!.stacks[0]!, number, i, ($event.target as HTMLInputElement).checked)"
                 />
-                <span :class="{ 'text-soft line-through': isDone(step) }"
+                <span :class="{ 'text-soft line-through': isAllDone(number, i) }"
                   >{{ step.text
                   }}<span v-if="step.running" class="block text-sm text-soft no-underline">{{
                     step.running
                   }}</span></span
                 >
               </label>
+              <fieldset v-else>
+                <legend :class="{ 'text-soft line-through': isAllDone(number, i) }">
+                  {{ step.text
+                  }}<span v-if="step.running" class="block text-sm text-soft no-underline"
+                    >{{ step.running }}, of each</span
+                  >
+                </legend>
+                <div class="mt-1 flex flex-wrap gap-x-4">
+                  <label
+                    v-for="(stack, s) in sheet!.stacks"
+                    :key="stack.label"
+                    class="flex min-h-9 cursor-pointer items-center gap-2"
+                    :title="stack.label"
+                  >
+                    <input
+                      type="checkbox"
+                      class="size-6 shrink-0 accent-ink"
+                      :checked="isStackDone(stack, number, i)"
+                      @change="tick(stack, number, i, ($event.target as HTMLInputElement).checked)"
+                    />
+                    stack {{ s + 1 }}<span class="sr-only">: {{ stack.label }}</span>
+                  </label>
+                </div>
+              </fieldset>
             </li>
           </ul>
         </div>

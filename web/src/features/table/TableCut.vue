@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { tickedWithTaps, useTaps } from '@/features/bench'
 import { PieceDiagram, useCutSheets } from '@/features/cut'
 import { WaitNote } from '@/shared'
-import { cutCards, firstOpen } from './cutting'
+import { type CutCard, cutCards, firstOpen } from './cutting'
 import type { Told } from './hands'
 
 export interface TableCutProps {
@@ -14,18 +14,23 @@ const props = defineProps<TableCutProps>()
 const taps = useTaps(() => props.quiltId)
 const { data: sheets, error } = useCutSheets(() => props.quiltId)
 const cards = computed(() => (sheets.value ? cutCards(sheets.value) : []))
-const done = computed(() => {
+const ticked = computed(() => {
   const steps = sheets.value?.cloths.flatMap((cloth) => cloth.pieces.flatMap((piece) => piece.steps)) ?? []
   return new Set(
     steps.filter((step) => tickedWithTaps(step.key, step.done, taps.waiting.value)).map((step) => step.key),
   )
 })
+const isDone = (each: CutCard) => each.keys.every((key) => ticked.value.has(key))
+const doneCount = computed(() => cards.value.filter(isDone).length)
+function tick(each: CutCard, done: boolean) {
+  each.keys.filter((key) => ticked.value.has(key) !== done).forEach((key) => taps.tick(key, done))
+}
 /** Which card is shown; after the last one there is one that says so. */
 const at = ref<number>()
 watch(
   cards,
   (now) => {
-    if (at.value === undefined && now.length) at.value = firstOpen(now, (key) => done.value.has(key))
+    if (at.value === undefined && now.length) at.value = firstOpen(now, isDone)
   },
   { immediate: true },
 )
@@ -41,7 +46,7 @@ function tell(told: Told) {
   if (told.act === 'back') goTo(at.value - 1)
   else if (told.act === 'next') goTo(at.value + 1)
   else if (told.act === 'done' && card.value) {
-    if (!done.value.has(card.value.key)) taps.tick(card.value.key, true)
+    tick(card.value, true)
     goTo(at.value + 1)
   }
 }
@@ -54,11 +59,11 @@ defineExpose({ tell })
   <section v-else-if="!card" class="flex flex-1 flex-col justify-center gap-4 p-6" aria-label="Cut">
     <p class="text-4xl font-bold" role="status">
       {{
-        done.size === cards.length
+        doneCount === cards.length
           ? without.length
             ? 'All steps are done.'
             : 'All cut.'
-          : `That was the last step; ${cards.length - done.size} are left out.`
+          : `That was the last step; ${cards.length - doneCount} are left out.`
       }}
     </p>
     <p v-if="without.length" class="text-2xl">
@@ -67,25 +72,30 @@ defineExpose({ tell })
     <div class="flex flex-wrap gap-3">
       <button class="button px-8 py-5 text-2xl" @click="goTo(cards.length - 1)">Back</button>
       <button
-        v-if="done.size < cards.length"
+        v-if="doneCount < cards.length"
         class="button button-main px-8 py-5 text-2xl"
-        @click="goTo(firstOpen(cards, (key) => done.has(key)))"
+        @click="goTo(firstOpen(cards, isDone))"
       >
         To the first that is left out
       </button>
     </div>
   </section>
-  <section v-else class="flex flex-1 flex-col gap-4 p-4" aria-label="A step of cutting" :data-step="card.key">
+  <section v-else class="flex flex-1 flex-col gap-4 p-4" aria-label="A step of cutting" :data-step="card.keys[0]">
     <div class="grid flex-1 content-start gap-4 lg:grid-cols-2">
       <div>
         <p class="flex items-center gap-3 text-2xl font-bold">
-          <span class="size-9 shrink-0 rounded-full border border-ink/40" :style="{ background: card.colour }"></span>
+          <span
+            v-for="(colour, i) in card.colours"
+            :key="i"
+            class="size-9 shrink-0 rounded-full border border-ink/40 not-first:-ml-6"
+            :style="{ background: colour }"
+          ></span>
           {{ card.cloth }}: {{ card.piece.title }}
         </p>
         <p class="mt-1 text-xl text-soft">
           step {{ card.number }} of {{ card.of
           }}<template v-if="card.piece.count > 1">, for each of {{ card.piece.count }} pieces</template
-          ><template v-if="card.piece.toBuy">, to buy</template>; {{ done.size }} of {{ cards.length }} steps done in
+          ><template v-if="card.piece.toBuy">, to buy</template>; {{ doneCount }} of {{ cards.length }} steps done in
           all
         </p>
         <p class="mt-4 text-4xl leading-tight font-semibold" role="status" data-says>{{ card.text }}</p>
@@ -94,17 +104,15 @@ defineExpose({ tell })
           <strong>Tight fit.</strong> Check the ruler's zero and measure the piece before the first cut.
         </p>
       </div>
-      <PieceDiagram :piece="card.piece" :colour="card.colour" class="max-h-[50dvh]" />
+      <PieceDiagram :piece="card.piece" :colour="card.colours[0]!" class="max-h-[50dvh]" />
     </div>
     <p class="rounded-lg bg-brick-pale p-2 text-lg"><strong>Blade care.</strong> {{ sheets.caution }}</p>
     <div class="sticky bottom-0 flex gap-3 bg-white py-2">
       <button class="button px-6 py-5 text-2xl" :disabled="at === 0" @click="tell({ act: 'back' })">Back</button>
       <button class="button button-main flex-1 py-5 text-3xl" @click="tell({ act: 'done' })">
-        {{ done.has(card.key) ? 'Done already: on' : 'Done' }}
+        {{ isDone(card) ? 'Done already: on' : 'Done' }}
       </button>
-      <button v-if="done.has(card.key)" class="button px-6 py-5 text-2xl" @click="taps.tick(card.key, false)">
-        Not done
-      </button>
+      <button v-if="isDone(card)" class="button px-6 py-5 text-2xl" @click="tick(card, false)">Not done</button>
     </div>
   </section>
 </template>

@@ -7,24 +7,29 @@ const step = (key: string) => ({ key, text: `cut ${key}`, running: '', done: fal
 const piece = (...keys: string[]) => ({ title: 'a length', count: 2, steps: keys.map(step) }) as Schemas['PieceSheet']
 const sheets = {
   cloths: [
-    { name: 'white', colour: '#ffffff', pieces: [piece('a', 'b'), piece('c')] },
-    { name: 'teal', colour: '#008080', pieces: [piece('d')] },
+    { key: 'w', name: 'white', colour: '#ffffff', pieces: [piece('a', 'b'), piece('c')] },
+    { key: 't', name: 'teal', colour: '#008080', pieces: [piece('d')] },
+    { key: 'u', name: 'rust', colour: '#b04020', pieces: [piece('e')] },
+  ],
+  shared: [
+    { cloths: ['w'], stacks: [{ cloths: ['w'], label: 'white' }] },
+    { cloths: ['t', 'u'], stacks: [{ cloths: ['t', 'u'], label: 'teal, rust' }] },
   ],
 } as Schemas['CutView']
 
 describe('Cards of cutting', () => {
   it('come in the order in which is cut, each with its place in its piece', () => {
-    expect(cutCards(sheets).map((card) => `${card.cloth} ${card.key} ${card.number}/${card.of}`)).toEqual([
+    expect(cutCards(sheets).map((card) => `${card.cloth} ${card.keys.join('+')} ${card.number}/${card.of}`)).toEqual([
       'white a 1/2',
       'white b 2/2',
       'white c 1/1',
-      'teal d 1/1',
+      'teal, rust, on one another d+e 1/1',
     ])
   })
 
   it('begin at the first that is not done, also where later ones are', () => {
     const cards = cutCards(sheets)
-    expect(firstOpen(cards, (key) => 'ac'.includes(key))).toBe(1)
+    expect(firstOpen(cards, (card) => 'ac'.includes(card.keys[0]!))).toBe(1)
     expect(firstOpen(cards, () => true)).toBe(4)
   })
 })

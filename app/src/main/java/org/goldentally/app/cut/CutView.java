@@ -7,13 +7,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.CutAlike;
 import org.goldentally.core.account.CuttingSteps;
 import org.goldentally.core.account.OpenedPiece;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
@@ -21,8 +24,21 @@ import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Known;
 import org.goldentally.core.tally.TopTally;
 
-/** The cutting sheets of a quilt: for each cloth the pieces that are cut into, to scale, with their steps. */
-public record CutView(String unitOfLength, List<ClothSheet> cloths, int done, int steps, String caution) {
+/**
+ * The cutting sheets of a quilt: for each cloth the pieces that are cut into, to scale, with their steps.
+ *
+ * @param shared which cloths are cut alike, so that they share a sheet
+ * @param layers so many are laid on one another at most
+ * @param done steps that are done for all cloths of their stack
+ */
+public record CutView(
+        String unitOfLength,
+        List<ClothSheet> cloths,
+        List<SharedSheet> shared,
+        int layers,
+        int done,
+        int steps,
+        String caution) {
 
     /** Common practice, no source; makers' instructions come first. */
     public static final String CAUTION =
@@ -42,6 +58,21 @@ public record CutView(String unitOfLength, List<ClothSheet> cloths, int done, in
             List<PieceSheet> pieces,
             int done,
             int steps) {}
+
+    /**
+     * Cloths that are cut alike.
+     *
+     * @param cloths keys; the sheet of the first stands for all
+     * @param stacks which of them are laid on one another and cut at once
+     */
+    public record SharedSheet(List<String> cloths, List<StackView> stacks) {}
+
+    /**
+     * Cloths that are laid on one another.
+     *
+     * @param label their names: {@code red, teal, oat, rust}
+     */
+    public record StackView(List<String> cloths, String label) {}
 
     /** What to write on the slip that lies on a heap of equal pieces. */
     public record HeapLabel(String letter, long count, String size, String use) {}
@@ -86,12 +117,33 @@ public record CutView(String unitOfLength, List<ClothSheet> cloths, int done, in
             ClothInHand cloth = tally.top().design().cloth(ledger.cloth()).orElseThrow();
             sheets.add(new ClothBuilder(ledger, system, ticked).sheet(cloth));
         }
+        int layers = tally.top().design().plan().layers();
+        List<SharedSheet> shared = CutAlike.of(tally.ledgers()).stream()
+                .map(alike -> shared(alike, layers, tally.top().design()))
+                .toList();
+        List<LikeSheets> stacks = LikeSheets.stacks(sheets, shared);
         return new CutView(
                 system.abbreviation(),
                 sheets,
-                sheets.stream().mapToInt(ClothSheet::done).sum(),
-                sheets.stream().mapToInt(ClothSheet::steps).sum(),
+                shared,
+                layers,
+                stacks.stream().mapToInt(LikeSheets::done).sum(),
+                stacks.stream().mapToInt(stack -> stack.first().steps()).sum(),
                 CAUTION);
+    }
+
+    private static SharedSheet shared(CutAlike alike, int layers, QuiltDesign design) {
+        return new SharedSheet(
+                alike.cloths().stream().map(ClothLedger::cloth).toList(),
+                alike.stacks(layers).stream()
+                        .map(stack -> new StackView(
+                                stack,
+                                stack.stream()
+                                        .map(cloth -> design.cloth(cloth)
+                                                .orElseThrow()
+                                                .name())
+                                        .collect(Collectors.joining(", "))))
+                        .toList());
     }
 
     /** Puts the sheets of one cloth together: letters and running totals go through all its pieces. */

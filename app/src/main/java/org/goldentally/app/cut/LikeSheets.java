@@ -5,45 +5,47 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.goldentally.app.cut.CutView.ClothSheet;
-import org.goldentally.app.cut.CutView.PieceSheet;
+import org.goldentally.app.cut.CutView.SharedSheet;
+import org.goldentally.app.cut.CutView.StackView;
+import org.goldentally.core.problem.Known;
 
 /**
- * Cloths that are cut alike: the same pieces of each, in the same cuts, into the same heaps. Such prints share one sheet.
+ * Sheets of cloths that are cut alike, so that they share one.
  *
  * @param cloths in the order of the sheets; the first stands for all
+ * @param stacks which of them are laid on one another
  */
-public record LikeSheets(List<ClothSheet> cloths) {
+public record LikeSheets(List<ClothSheet> cloths, List<StackView> stacks) {
 
-    /** What a sheet says beside the name and colour of its cloth, and what is ticked. */
-    private record Cutting(List<CutView.HeapLabel> labels, List<PieceSheet> pieces) {}
-
-    /** All sheets, those that are alike together where the first of them stands. */
-    public static List<LikeSheets> of(List<ClothSheet> sheets) {
-        Map<Cutting, List<ClothSheet>> alike = new LinkedHashMap<>();
-        for (ClothSheet sheet : sheets) {
-            Cutting cutting = new Cutting(
-                    sheet.labels(),
-                    sheet.pieces().stream().map(LikeSheets::unticked).toList());
-            alike.computeIfAbsent(cutting, any -> new ArrayList<>()).add(sheet);
-        }
-        return alike.values().stream().map(LikeSheets::new).toList();
+    /** All sheets, those that are alike together. */
+    public static List<LikeSheets> of(CutView cut) {
+        Map<String, ClothSheet> sheets = byCloth(cut.cloths());
+        return cut.shared().stream()
+                .map(shared -> new LikeSheets(
+                        shared.cloths().stream()
+                                .map(cloth -> Known.of(sheets, cloth))
+                                .toList(),
+                        shared.stacks()))
+                .toList();
     }
 
-    private static PieceSheet unticked(PieceSheet piece) {
-        return new PieceSheet(
-                piece.title(),
-                piece.count(),
-                piece.toBuy(),
-                piece.tight(),
-                piece.width(),
-                piece.length(),
-                piece.across(),
-                piece.along(),
-                piece.cuts(),
-                piece.leftovers(),
-                piece.steps().stream()
-                        .map(step -> new CutView.SheetStep("", step.text(), false, step.running()))
-                        .toList());
+    /** What is cut at once, stack by stack. */
+    static List<LikeSheets> stacks(List<ClothSheet> cloths, List<SharedSheet> shared) {
+        Map<String, ClothSheet> sheets = byCloth(cloths);
+        List<LikeSheets> stacks = new ArrayList<>();
+        shared.forEach(each -> each.stacks()
+                .forEach(stack -> stacks.add(new LikeSheets(
+                        stack.cloths().stream()
+                                .map(cloth -> Known.of(sheets, cloth))
+                                .toList(),
+                        List.of(stack)))));
+        return stacks;
+    }
+
+    private static Map<String, ClothSheet> byCloth(List<ClothSheet> cloths) {
+        Map<String, ClothSheet> sheets = new LinkedHashMap<>();
+        cloths.forEach(sheet -> sheets.put(sheet.key(), sheet));
+        return sheets;
     }
 
     public ClothSheet first() {
@@ -58,5 +60,16 @@ public record LikeSheets(List<ClothSheet> cloths) {
     public boolean isDone(int piece, int step) {
         return cloths.stream()
                 .allMatch(cloth -> cloth.pieces().get(piece).steps().get(step).done());
+    }
+
+    /** Steps that are done on all of them. */
+    int done() {
+        int done = 0;
+        for (int piece = 0; piece < first().pieces().size(); piece++) {
+            for (int step = 0; step < first().pieces().get(piece).steps().size(); step++) {
+                done += isDone(piece, step) ? 1 : 0;
+            }
+        }
+        return done;
     }
 }

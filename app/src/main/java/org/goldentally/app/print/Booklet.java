@@ -31,7 +31,7 @@ final class Booklet {
     }
 
     void print(String name, ShoppingView shopping, CutView cut, SewBook sew) {
-        cover(name, LikeSheets.of(cut.cloths()).size() + 2);
+        cover(name, LikeSheets.of(cut).size() + 2);
         pages.newPage();
         ShoppingSheet.print(pages, shopping);
         CuttingSheets.print(pages, cut);

@@ -1,5 +1,6 @@
 package org.goldentally.app.print;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.goldentally.app.cut.CutView;
 import org.goldentally.app.cut.CutView.ClothSheet;
@@ -39,7 +40,7 @@ final class CuttingSheets {
             return;
         }
         boolean begun = false;
-        for (LikeSheets alike : LikeSheets.of(cut.cloths())) {
+        for (LikeSheets alike : LikeSheets.of(cut)) {
             pages.chapter(chapter(alike));
             pages.swatches(
                     alike.cloths().stream().map(ClothSheet::name).toList(),
@@ -48,6 +49,7 @@ final class CuttingSheets {
                 pages.note("Blade care.", CutView.CAUTION);
                 begun = true;
             }
+            stacks(alike, cut.layers());
             heaps(alike);
             for (int i = 0; i < alike.first().pieces().size(); i++) {
                 piece(alike, i);
@@ -65,6 +67,20 @@ final class CuttingSheets {
                         ? "these " + names.size() + " cloths"
                         : String.join(", ", names.subList(0, names.size() - 1)) + " and " + names.getLast())
                 + ", each like this";
+    }
+
+    private void stacks(LikeSheets alike, int layers) {
+        if (alike.isOne()) {
+            return;
+        }
+        List<String> said = new ArrayList<>();
+        for (int i = 0; i < alike.stacks().size(); i++) {
+            said.add((i + 1) + ": " + alike.stacks().get(i).label() + ".");
+        }
+        pages.paragraph(
+                "Laid on one another, to " + layers + " layers at most (a folded length is two). Stack "
+                        + String.join(" ", said),
+                PrintedPages.READ);
     }
 
     private void heaps(LikeSheets alike) {

@@ -6,36 +6,30 @@ import java.util.List;
 import org.goldentally.app.cut.CutView.ClothSheet;
 import org.goldentally.app.cut.CutView.HeapLabel;
 import org.goldentally.app.cut.CutView.PieceSheet;
+import org.goldentally.app.cut.CutView.SharedSheet;
 import org.goldentally.app.cut.CutView.SheetStep;
+import org.goldentally.app.cut.CutView.StackView;
 import org.junit.jupiter.api.Test;
 
 class LikeSheetsTest {
 
-    @Test
-    void clothsThatAreCutAlikeShareASheetWhereTheFirstOfThemStands() {
-        List<LikeSheets> sheets =
-                LikeSheets.of(List.of(cloth("red", "4", false), cloth("oat", "5", false), cloth("teal", "4", false)));
-        assertThat(sheets)
-                .extracting(
-                        alike -> alike.cloths().stream().map(ClothSheet::name).toList())
-                .containsExactly(List.of("red", "teal"), List.of("oat"));
-        assertThat(sheets).extracting(LikeSheets::isOne).containsExactly(false, true);
-    }
-
-    /** What is ticked keeps none apart, and is done only once it is done on all of them. */
+    /** What is ticked is done only once it is done on all of the stack. */
     @Test
     void aStepIsDoneOnceItIsDoneOnAllOfThem() {
-        LikeSheets some = LikeSheets.of(List.of(cloth("red", "4", true), cloth("teal", "4", false)))
+        List<ClothSheet> cloths = List.of(cloth("red", true), cloth("oat", true), cloth("teal", false));
+        SharedSheet all = new SharedSheet(
+                List.of("red", "oat", "teal"),
+                List.of(new StackView(List.of("red", "oat"), ""), new StackView(List.of("teal"), "")));
+        LikeSheets sheet = LikeSheets.of(new CutView("in", cloths, List.of(all), 2, 0, 0, ""))
                 .getFirst();
-        assertThat(some.cloths()).hasSize(2);
-        assertThat(some.isDone(0, 0)).isFalse();
-        assertThat(LikeSheets.of(List.of(cloth("red", "4", true), cloth("teal", "4", true)))
-                        .getFirst()
-                        .isDone(0, 0))
-                .isTrue();
+        assertThat(sheet.isOne()).isFalse();
+        assertThat(sheet.isDone(0, 0)).isFalse();
+        assertThat(LikeSheets.stacks(cloths, List.of(all)))
+                .extracting(LikeSheets::done)
+                .containsExactly(1, 0);
     }
 
-    private static ClothSheet cloth(String name, String size, boolean done) {
+    private static ClothSheet cloth(String name, boolean done) {
         PieceSheet piece = new PieceSheet(
                 "1 square, 10 in",
                 1,
@@ -47,8 +41,8 @@ class LikeSheetsTest {
                 "10 in",
                 List.of(),
                 List.of(),
-                List.of(new SheetStep(name, "squares cut " + size + " in", done, "")));
+                List.of(new SheetStep(name, "squares cut 4 in", done, "")));
         return new ClothSheet(
-                name, name, "#aabbcc", List.of(new HeapLabel("A", 4, size, "half")), List.of(piece), done ? 1 : 0, 1);
+                name, name, "#aabbcc", List.of(new HeapLabel("A", 4, "4", "half")), List.of(piece), done ? 1 : 0, 1);
     }
 }

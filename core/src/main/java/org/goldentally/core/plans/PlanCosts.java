@@ -1,6 +1,7 @@
 package org.goldentally.core.plans;
 
 import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.CutAlike;
 import org.goldentally.core.account.CuttingSteps;
 import org.goldentally.core.account.LaidStrip;
 import org.goldentally.core.account.OpenedPiece;
@@ -15,7 +16,8 @@ import org.goldentally.core.tally.TopTally;
 /**
  * What a plan takes, so that plans can be set side by side.
  *
- * <p>Minutes are a guess before anything is sewn (our own figures): a cut with the ruler 12 s, a set laid, marked and
+ * <p>Minutes are a guess before anything is sewn (our own figures): a cut with the ruler, through so many layers as the
+ * quilter stacks, 12 s, a set laid, marked and
  * pressed 45 s, a seam 2 s an inch, a cut between seams 6 s, a unit trimmed 25 s. They order plans; what a quilter really
  * takes is told from her own log.
  *
@@ -82,7 +84,31 @@ public record PlanCosts(
         }
         double sewing = minutesToSew(sets, sewingCuts, seams, trimmed);
         return new PlanCosts(
-                bought, opened, cuts, seams, trimmed, trimmings, impossible, sewing, sewing + MINUTES_A_CUT * cuts);
+                bought,
+                opened,
+                cuts,
+                seams,
+                trimmed,
+                trimmings,
+                impossible,
+                sewing,
+                sewing + MINUTES_A_CUT * cutsInStacks(tally));
+    }
+
+    /** Cloths that are cut alike lie on one another, so a cut of theirs is made once for each stack. */
+    private static long cutsInStacks(TopTally tally) {
+        int layers = tally.top().design().plan().layers();
+        long cuts = 0;
+        for (CutAlike alike : CutAlike.of(tally.ledgers())) {
+            for (ClothLedger.Opened each : alike.first().opened()) {
+                cuts += cutsOf(each.piece()) * alike.passes(each.piece().piece(), each.count(), layers);
+            }
+            cuts += alike.first()
+                    .toBuy()
+                    .map(buy -> cutsOf(buy.piece()) * alike.passes(buy.piece().piece(), 1, layers))
+                    .orElse(0L);
+        }
+        return cuts;
     }
 
     static double minutesToSew(double sets, double sewingCuts, Length seams, long trimmed) {
