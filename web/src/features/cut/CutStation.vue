@@ -68,7 +68,7 @@ const SHEETS = [
           ></span>
         </span>
         <span class="min-w-0 flex-1 leading-5 font-medium" :class="{ truncate: each.cloths.length === 1 }">{{
-          each.name
+          each.cloths.length === 1 ? each.name : `${each.cloths.length} cloths alike`
         }}</span>
         <span class="whitespace-nowrap">{{ doneCount(each) }} / {{ stepCount(each) }}</span>
       </button>
@@ -87,7 +87,7 @@ const SHEETS = [
         Golden Tally does not answer just now. Ticks are kept in this browser and sent by themselves; go on cutting.
       </p>
       <section v-if="sheet!.cloths.length > 1" aria-labelledby="stacks-title" data-stacks>
-        <h2 id="stacks-title" class="panel-title mb-1">{{ sheet!.name }} cut alike</h2>
+        <h2 id="stacks-title" class="panel-title mb-1">These {{ sheet!.cloths.length }} cloths are cut alike</h2>
         <p class="text-soft">
           Laid on one another and cut at once, to {{ sheets.layers }} layers at most (a folded length is two). How many
           layers you cut through is set at the station Tally.

@@ -13,7 +13,13 @@ const props = defineProps<PieceDiagramProps>()
 const turned = computed(() => props.piece.length > 1.4 * props.piece.width)
 const width = computed(() => (turned.value ? props.piece.length : props.piece.width))
 const height = computed(() => (turned.value ? props.piece.width : props.piece.length))
-const font = computed(() => Math.max(width.value, height.value) / 48)
+/** About how large it is drawn, so that letters can be read from the table. */
+const DRAWN_WIDE = 620
+const DRAWN_HIGH = 416
+const LARGEST_LETTERS = 16
+const SMALLEST_LETTERS = 9
+const pixel = computed(() => Math.max(width.value / DRAWN_WIDE, height.value / DRAWN_HIGH))
+const font = computed(() => SMALLEST_LETTERS * pixel.value)
 const rectangles = computed(() =>
   props.piece.cuts.flatMap((cut) =>
     Array.from({ length: cut.across * cut.along }, (_, i) => ({
@@ -35,8 +41,15 @@ function middle(each: { x: number; y: number; width: number; height: number }) {
   const at = box(each)
   return { x: at.x + at.width / 2, y: at.y + at.height / 2 }
 }
+const LETTER_WIDE = 0.58
 const fits = (each: { x: number; y: number; width: number; height: number }, label: string) =>
-  box(each).width > label.length * font.value * 0.55 && box(each).height > font.value
+  box(each).width > label.length * font.value * LETTER_WIDE && box(each).height > font.value
+/** As large as there is room for. */
+function lettersFor(each: { x: number; y: number; width: number; height: number }, label: string) {
+  const at = box(each)
+  const room = Math.min(at.width / (label.length * LETTER_WIDE), at.height * 0.8)
+  return Math.max(font.value, Math.min(LARGEST_LETTERS * pixel.value, room * 0.92))
+}
 </script>
 
 <template>
@@ -52,7 +65,7 @@ const fits = (each: { x: number; y: number; width: number; height: number }, lab
       <text
         v-if="fits(rest, `left ${rest.label}`)"
         v-bind="middle(rest)"
-        :font-size="font"
+        :font-size="lettersFor(rest, `left ${rest.label}`)"
         text-anchor="middle"
         dominant-baseline="middle"
         fill="#4d5966"
@@ -65,7 +78,7 @@ const fits = (each: { x: number; y: number; width: number; height: number }, lab
       <text
         v-if="cut.label && fits(cut, cut.label)"
         v-bind="middle(cut)"
-        :font-size="font"
+        :font-size="lettersFor(cut, cut.label)"
         text-anchor="middle"
         dominant-baseline="middle"
         fill="#17202b"
@@ -75,7 +88,7 @@ const fits = (each: { x: number; y: number; width: number; height: number }, lab
       <text
         v-else-if="fits(cut, cut.letter)"
         v-bind="middle(cut)"
-        :font-size="font"
+        :font-size="lettersFor(cut, cut.letter)"
         text-anchor="middle"
         dominant-baseline="middle"
         fill="#17202b"
