@@ -43,6 +43,9 @@ const planning = ref(false)
         >)</span
       ><template v-if="ledger.cost">, {{ ledger.cost }}</template>
     </p>
+    <p v-else-if="ledger.boughtAlready" class="font-bold text-leaf">
+      Bought, and cut into by now: it is not on the shopping list
+    </p>
     <p v-else-if="ledger.enough" class="font-bold text-leaf">Enough on the shelf</p>
     <p v-else class="font-bold text-brick">Short, and no cloth of the usual width gives these pieces</p>
     <p v-if="ledger.leftovers.length">

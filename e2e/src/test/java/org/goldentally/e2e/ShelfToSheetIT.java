@@ -99,6 +99,60 @@ class ShelfToSheetIT {
         assertThat(Browser.seriousFindings(page)).isEmpty();
     }
 
+    /** What the quilter cuts herself, what follows from it, and what it must not be smaller than. */
+    @Test
+    void anOwnCutSizeSaysWhatFollowsAndIsRefusedWhereItIsTooSmall() {
+        Browser.open(page, "Lantern Street");
+        station("Tally").click();
+        page.waitForURL("**/tally");
+        Locator group = page.locator("[data-group^='hourglass']").first();
+        group.getByRole(AriaRole.BUTTON).first().click();
+        Locator size = group.locator("[data-cut-size]");
+        size.getByLabel("How large").selectOption("own");
+        size.getByLabel("Cut size of").fill("5");
+        size.getByLabel("Cut size of").blur();
+        assertThat(size.locator("[data-follows]")).containsText("to trim 0.793 in");
+        assertThat(undo()).containsText("cut 5 in");
+        assertThat(group.locator("[data-why]")).containsText("You chose this way");
+        size.getByLabel("Cut size of").fill("4");
+        size.getByLabel("Cut size of").blur();
+        assertThat(page.getByText("cut 4 1/4 in or more")).isVisible();
+        page.getByLabel("Square rulers").fill("2 1/2");
+        page.getByLabel("Square rulers").blur();
+        assertThat(page.getByText("is more than your largest square ruler").first())
+                .isVisible();
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+        for (int i = 0; i < 3; i++) {
+            undo().click();
+        }
+        assertThat(page.getByText("is more than your largest square ruler")).hasCount(0);
+    }
+
+    /** Prints that are cut alike have one sheet; a stack is ticked at once, and what is cut into is not bought again. */
+    @Test
+    void clothsCutAlikeShareASheetAndAreNotBoughtTwice() {
+        page.navigate("/quilts");
+        page.getByLabel("Copy Harvest scraps").first().click();
+        page.waitForURL("**/top");
+        station("Cut").click();
+        page.waitForURL("**/cut");
+        Locator sheet = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("cloths alike"))
+                .last();
+        sheet.click();
+        assertThat(page.locator("[data-stacks]")).containsText("stack 1");
+        assertThat(page.locator("section[aria-label^='How']")).containsText("to buy");
+        String bought = page.locator("[data-stacks] li").first().innerText().lines().toList().getLast();
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+        Locator toBuy = page.locator("article").filter(new Locator.FilterOptions().setHasText("– to buy")).first();
+        toBuy.getByLabel("stack 1").last().check();
+        assertThat(page.locator("nav[aria-label=Stations]")).containsText("1 of ");
+        station("Tally").click();
+        page.waitForURL("**/tally");
+        assertThat(page.locator("article[data-cloth='" + bought + "']")).containsText("Bought, and cut into by now");
+        assertThat(page.getByRole(AriaRole.ROWHEADER, new Page.GetByRoleOptions().setName(bought).setExact(false)))
+                .hasCount(0);
+    }
+
     @Test
     void anOfferShowsItsEffectIsTakenAndTakenBack() {
         Browser.open(page, "Lantern Street");

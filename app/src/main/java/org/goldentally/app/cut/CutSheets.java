@@ -1,6 +1,7 @@
 package org.goldentally.app.cut;
 
 import java.util.UUID;
+import org.goldentally.app.tally.BoughtAlready;
 import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.core.design.QuiltDesign;
 import org.springframework.stereotype.Component;
@@ -10,14 +11,16 @@ import org.springframework.stereotype.Component;
 public class CutSheets {
 
     private final QuiltTally tally;
+    private final BoughtAlready bought;
     private final CutTicks ticks;
 
-    CutSheets(QuiltTally tally, CutTicks ticks) {
+    CutSheets(QuiltTally tally, BoughtAlready bought, CutTicks ticks) {
         this.tally = tally;
+        this.bought = bought;
         this.ticks = ticks;
     }
 
     public CutView of(UUID quiltId, QuiltDesign design) {
-        return CutView.of(tally.of(design), ticks.of(quiltId));
+        return CutView.of(bought.in(quiltId, tally.of(design)), ticks.of(quiltId));
     }
 }

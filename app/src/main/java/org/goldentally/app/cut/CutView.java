@@ -1,12 +1,10 @@
 package org.goldentally.app.cut;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.CutAlike;
@@ -247,11 +245,10 @@ public record CutView(
         private List<SheetStep> steps(OpenedPiece piece, long count, String title) {
             List<SheetStep> steps = new ArrayList<>();
             List<CuttingSteps.CuttingStep> said = CuttingSteps.of(piece, system);
+            List<String> keys = CuttingSteps.keys(ledger.cloth(), title, said);
             for (int i = 0; i < said.size(); i++) {
                 CuttingSteps.CuttingStep step = said.get(i);
-                String key = UUID.nameUUIDFromBytes(
-                                (ledger.cloth() + title + i + step.text()).getBytes(StandardCharsets.UTF_8))
-                        .toString();
+                String key = keys.get(i);
                 sofar += step.pieces() * count;
                 String running = step.pieces() == 0 ? "" : sofar + " of " + all + " pieces cut";
                 steps.add(new SheetStep(key, step.text(), ticked.contains(key), running));

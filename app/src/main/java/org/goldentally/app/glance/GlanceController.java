@@ -114,7 +114,7 @@ class GlanceController {
         TopTally tally = tallies.of(quilt.design());
         QuiltTop top = tally.top();
         CutView cut = sheets.of(id, quilt.design());
-        ShoppingList list = shopping.list(quilt.design());
+        ShoppingList list = shopping.list(id, quilt.design());
         SewProgress.Made made = progress.of(id, tally);
         return new GlanceView(
                 PictureView.of(top),
@@ -156,7 +156,7 @@ class GlanceController {
         for (UUID id : quilt) {
             Quilts.StoredQuilt stored = quilts.get(id);
             TopTally tally = tallies.of(stored.design());
-            ShoppingList list = shopping.list(stored.design());
+            ShoppingList list = shopping.list(id, stored.design());
             views.add(new VersionView(id, stored.name(), PictureView.of(tally.top())));
             versions.add(new Comparison.Version(tally, list));
         }

@@ -254,13 +254,14 @@ class PlanController {
     @Heavy
     @GetMapping("/quilts/{id}/shopping")
     ShoppingView shopping(@PathVariable UUID id) {
-        return shoppingLists.of(quilts.design(id));
+        return shoppingLists.of(id, quilts.design(id));
     }
 
     @Heavy
     @GetMapping(path = "/quilts/{id}/shopping.csv", produces = "text/csv;charset=UTF-8")
     ResponseEntity<String> shoppingFile(@PathVariable UUID id) {
-        String table = CsvTable.write(ShoppingView.COLUMNS, ShoppingView.table(shoppingLists.list(quilts.design(id))));
+        String table =
+                CsvTable.write(ShoppingView.COLUMNS, ShoppingView.table(shoppingLists.list(id, quilts.design(id))));
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=shopping.csv")
                 .body(table);

@@ -2,8 +2,10 @@ package org.goldentally.app.plan;
 
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.app.shelf.PriceList;
+import org.goldentally.app.tally.BoughtAlready;
 import org.goldentally.app.tally.QuiltPrices;
 import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.core.account.ShelfPieces;
@@ -19,22 +21,31 @@ import org.springframework.stereotype.Component;
 public class ShoppingLists {
 
     private final QuiltTally tallies;
+    private final BoughtAlready bought;
     private final ClothsOfDesign shelf;
     private final PriceList prices;
 
-    ShoppingLists(QuiltTally tallies, ClothsOfDesign shelf, PriceList prices) {
+    ShoppingLists(QuiltTally tallies, BoughtAlready bought, ClothsOfDesign shelf, PriceList prices) {
         this.tallies = tallies;
+        this.bought = bought;
         this.shelf = shelf;
         this.prices = prices;
     }
 
-    public ShoppingView of(QuiltDesign design) {
+    /** Of a quilt, without what is bought and cut into by now. */
+    public ShoppingView of(UUID quiltId, QuiltDesign design) {
         Map<String, List<ShelfPieces>> pieces = tallies.onHand(design);
-        TopTally tally = tallies.of(design, pieces);
+        TopTally tally = bought.in(quiltId, tallies.of(design, pieces));
         Prices known = prices(design);
         return ShoppingView.of(ShoppingList.of(tally, known), WaysToBuy.of(tally, pieces, known, tallies::account));
     }
 
+    /** The same, in short. */
+    public ShoppingList list(UUID quiltId, QuiltDesign design) {
+        return ShoppingList.of(bought.in(quiltId, tallies.of(design)), prices(design));
+    }
+
+    /** Of a design that is nobody's quilt yet. */
     public ShoppingList list(QuiltDesign design) {
         return ShoppingList.of(tallies.of(design), prices(design));
     }

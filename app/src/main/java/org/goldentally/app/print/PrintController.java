@@ -80,7 +80,7 @@ class PrintController {
                 id,
                 paper,
                 ink,
-                (pages, quilt) -> ShoppingSheet.print(pages, shoppingLists.of(quilt.design())));
+                (pages, quilt) -> ShoppingSheet.print(pages, shoppingLists.of(id, quilt.design())));
     }
 
     /** Labels for heaps and for what is left, eight to a page. */
@@ -135,7 +135,7 @@ class PrintController {
             new Booklet(pages, tally.top())
                     .print(
                             quilt.name(),
-                            shoppingLists.of(quilt.design()),
+                            shoppingLists.of(id, quilt.design()),
                             cutSheets.of(id, quilt.design()),
                             SewBook.of(tally, log.of(id), pressings));
         });

@@ -64,6 +64,7 @@ final class LedgerViews {
                                 purchase.write() + " (" + system.writer().writeWithUnit(purchase.exact()) + " exactly)")
                         .orElse(""),
                 ledger.isEnough(),
+                ledger.opened().stream().anyMatch(each -> each.key().equals(ClothLedger.BOUGHT)),
                 LedgerWords.onHand(ledger, system),
                 bands(ledger, leftovers),
                 ledger.cuts().stream()

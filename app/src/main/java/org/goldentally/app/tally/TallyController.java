@@ -22,12 +22,14 @@ class TallyController {
 
     private final Quilts quilts;
     private final QuiltTally onShelf;
+    private final BoughtAlready bought;
     private final ClothsOfDesign shelf;
     private final PriceList prices;
 
-    TallyController(Quilts quilts, QuiltTally onShelf, ClothsOfDesign shelf, PriceList prices) {
+    TallyController(Quilts quilts, QuiltTally onShelf, BoughtAlready bought, ClothsOfDesign shelf, PriceList prices) {
         this.quilts = quilts;
         this.onShelf = onShelf;
+        this.bought = bought;
         this.shelf = shelf;
         this.prices = prices;
     }
@@ -37,7 +39,7 @@ class TallyController {
         QuiltDesign design = quilts.design(id);
         Map<String, List<ShelfPieces>> pieces = onShelf.onHand(design);
         return TallyView.of(
-                onShelf.of(design, pieces),
+                bought.in(id, onShelf.of(design, pieces)),
                 pieces,
                 QuiltPrices.of(design, shelf.factsFor(design), prices.entries()),
                 onShelf::account);

@@ -164,6 +164,7 @@ public record TallyView(
     /**
      * A cloth's account.
      *
+     * @param boughtAlready whether some of it was bought and is cut into by now
      * @param asYardage what all of it would be as one length of cloth
      * @param bands what the cloth taken goes to, in hundredths of all that is taken or missing
      */
@@ -174,6 +175,7 @@ public record TallyView(
             String needed,
             String asYardage,
             boolean enough,
+            boolean boughtAlready,
             String onHand,
             List<BandView> bands,
             List<UseView> uses,

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.Purchase;
@@ -67,6 +68,30 @@ public record ClothLedger(
 
     public boolean isEnough() {
         return missing.isEmpty();
+    }
+
+    /** Under which a length that was bought is counted once it is cut into. */
+    public static final String BOUGHT = "bought";
+
+    /**
+     * The same once what is to buy is bought and cut into, so that it is not bought twice.
+     *
+     * @param ticked keys of the cutting steps that are done
+     */
+    public ClothLedger boughtWhereCut(Set<String> ticked) {
+        boolean cutInto = toBuy.filter(buy -> {
+                    OpenedPiece piece = buy.piece();
+                    String title = piece.piece().describe(1, request.system());
+                    return CuttingSteps.keys(cloth(), title, CuttingSteps.of(piece, request.system())).stream()
+                            .anyMatch(ticked::contains);
+                })
+                .isPresent();
+        if (!cutInto) {
+            return this;
+        }
+        List<Opened> more = new ArrayList<>(opened);
+        more.add(new Opened(BOUGHT, 1, toBuy.orElseThrow().piece()));
+        return new ClothLedger(request, cuts, more, untouched, tooLarge, Optional.empty(), tooLarge);
     }
 
     /** Area of all that is cut, from the shelf and to buy. */

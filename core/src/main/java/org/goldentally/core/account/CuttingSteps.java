@@ -1,9 +1,11 @@
 package org.goldentally.core.account;
 
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cutting.CutBlock;
@@ -76,6 +78,21 @@ public final class CuttingSteps {
                 "1 " + cut.name() + " " + size(cut.size().width(), cut.size().height(), writer)
                         + ", used as it comes: nothing to cut. For " + cut.useLabel() + ".",
                 1);
+    }
+
+    /**
+     * What finds the steps of a piece again, one for each: what it says, of which cloth.
+     *
+     * @param title what the piece is
+     */
+    public static List<String> keys(String cloth, String title, List<CuttingStep> steps) {
+        List<String> keys = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            String said = cloth + title + i + steps.get(i).text();
+            keys.add(UUID.nameUUIDFromBytes(said.getBytes(StandardCharsets.UTF_8))
+                    .toString());
+        }
+        return keys;
     }
 
     /** Neighbouring strips that are cut up the same way. */

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.goldentally.core.account.ClothCutter;
 import org.goldentally.core.account.ClothLedger;
@@ -192,6 +193,21 @@ public record TopTally(
 
     private static void add(Map<String, List<ClothCut>> byCloth, ClothCut cut) {
         byCloth.computeIfAbsent(cut.cloth(), any -> new ArrayList<>()).add(cut);
+    }
+
+    /**
+     * The same with what is bought and cut into on hand.
+     *
+     * @param ticked keys of the cutting steps that are done
+     */
+    public TopTally boughtWhereCut(Set<String> ticked) {
+        return ticked.isEmpty()
+                ? this
+                : withLedgers(
+                        top,
+                        ledgers.stream()
+                                .map(ledger -> ledger.boughtWhereCut(ticked))
+                                .toList());
     }
 
     /** The same with other accounts, such as those of many kits together. */

@@ -24,7 +24,8 @@ import org.ojalgo.optimisation.integer.IntegerStrategy;
  *   <li>Good layouts of one piece of cloth are found in seeded rounds: strip after strip, in some rounds the one worth most
  *       for its height, in others one of those that together make most of the height that is left; its width is divided
  *       by what is worth most for its width, or by a knapsack. Later rounds look a little aside, so that many different
- *       layouts come together.
+ *       layouts come together; every third makes layouts that can be repeated.
+ *   <li>To these come layouts that would pay, if they could be used in parts ({@link LayoutColumns}).
  *   <li>Of all these layouts a general integer program takes the set that leaves least uncut with fewest pieces of cloth.
  *   <li>If it finds nothing better, the best round stands.
  * </ol>
@@ -33,7 +34,10 @@ import org.ojalgo.optimisation.integer.IntegerStrategy;
  */
 public final class PiecePlanner {
 
-    private static final int ROUNDS = 32;
+    private static final int ROUNDS = 48;
+    /** In every so many rounds layouts are made to be repeated. */
+    private static final int REPEATED_EVERY = 3;
+
     private static final long SEED = 20_261_123L;
     private static final double LOOK_ASIDE = 0.12;
 
@@ -113,7 +117,7 @@ public final class PiecePlanner {
         int bound = Math.toIntExact(Math.ceilDiv(demand.area(), (long) demand.widthOfFabric() * demand.longest()));
         boolean provenLeast = uncut(best) == 0 && used(best) == bound;
         if (!provenLeast && known.size() > 1) {
-            List<Layout> chosen = choose(new ArrayList<>(known));
+            List<Layout> chosen = choose(new LayoutColumns(demand, pricing, known).inOrder(chance));
             if (cost(chosen) < least - 1e-9) {
                 best = chosen;
             }
@@ -132,7 +136,22 @@ public final class PiecePlanner {
         List<Layout> layouts = new ArrayList<>();
         int left = pieces;
         while (left > 0) {
-            List<Strip> strips = layout(open, prices, made, round, chance);
+            List<Strip> strips = List.of();
+            if (round % REPEATED_EVERY == REPEATED_EVERY - 1 && left > 2) {
+                // As if all that are left, but the last, were cut by it.
+                int repeated = left - 1 - chance.nextInt(2);
+                strips = layout(
+                        Arrays.stream(open)
+                                .map(count -> count / Math.max(1, repeated))
+                                .toArray(),
+                        prices,
+                        made,
+                        round / REPEATED_EVERY,
+                        chance);
+            }
+            if (strips.isEmpty()) {
+                strips = layout(open, prices, made, round, chance);
+            }
             if (strips.isEmpty()) {
                 break;
             }
