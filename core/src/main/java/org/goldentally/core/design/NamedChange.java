@@ -8,7 +8,6 @@ import java.util.Set;
 import java.util.function.Function;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.design.PlaceDesign.Exchange;
-import org.goldentally.core.design.PlanDesign.CutSizeChoice;
 
 /**
  * What a step changed, in the quilter's words, so that undo can say what it takes back: {@code border 4 in},
@@ -18,6 +17,8 @@ public final class NamedChange {
 
     /** More are summed up: a label on a button is short. */
     private static final int MOST_NAMED = 2;
+
+    private static final String A_PLAN = "a plan for all units";
 
     private final QuiltDesign before;
     private final QuiltDesign after;
@@ -30,7 +31,11 @@ public final class NamedChange {
 
     /** All that leads from one design to the other, each by itself; empty where they are alike. */
     public static List<String> all(QuiltDesign before, QuiltDesign after) {
-        NamedChange change = new NamedChange(before, after);
+        boolean plan = takesAPlan(before, after);
+        NamedChange change = new NamedChange(before, plan ? joinedAndCutAs(before, after) : after);
+        if (plan) {
+            change.said.add(A_PLAN);
+        }
         change.ruler();
         change.cloths();
         change.blocks();
@@ -40,7 +45,25 @@ public final class NamedChange {
         return List.copyOf(change.said);
     }
 
-    private static final String A_PLAN = "a plan for all units";
+    /** Whether a plan chose methods or cut sizes that nobody chose by hand. */
+    private static boolean takesAPlan(QuiltDesign before, QuiltDesign after) {
+        return after.methods().stream()
+                        .anyMatch(
+                                method -> !method.byHand() && !before.methods().contains(method))
+                || after.plan().cutSizes().stream()
+                        .anyMatch(size ->
+                                !size.byHand() && !before.plan().cutSizes().contains(size));
+    }
+
+    /** Joins of borders and ways of cutting are part of a plan. */
+    private static QuiltDesign joinedAndCutAs(QuiltDesign before, QuiltDesign after) {
+        List<BorderDesign> borders = new ArrayList<>(after.borders());
+        for (int i = 0; i < Math.min(borders.size(), before.borders().size()); i++) {
+            borders.set(i, borders.get(i).joined(before.borders().get(i).join()));
+        }
+        return after.withBorders(borders)
+                .withPlan(after.plan().withCutting(before.plan().cutting()));
+    }
 
     /** What leads from one design to the other, in short; {@code nothing} where they are alike. */
     public static String between(QuiltDesign before, QuiltDesign after) {
@@ -246,17 +269,20 @@ public final class NamedChange {
     }
 
     private void work() {
-        say(QuiltDesign::methods, methods -> {
+        sayUnlessPlanned(QuiltDesign::methods, methods -> {
             QuiltDesign.MethodChoice last = methods.stream()
                     .filter(choice -> !before.methods().contains(choice))
                     .reduce((one, other) -> other)
                     .orElse(null);
-            if (last != null && !last.byHand()) {
-                return A_PLAN;
-            }
             return last == null ? "a method let go" : last.method().replace('-', ' ');
         });
-        cutSizes();
+        sayUnlessPlanned(
+                design -> design.plan().cutSizes(),
+                sizes -> sizes.stream()
+                        .filter(size -> !before.plan().cutSizes().contains(size))
+                        .reduce((one, other) -> other)
+                        .map(last -> "cut " + measured(last.typed()))
+                        .orElse("cut size let go"));
         say(design -> design.plan().rulers(), typed -> "square rulers");
         say(design -> design.plan().layers(), layers -> layers + (layers == 1 ? " layer" : " layers") + " at once");
         say(design -> design.plan().cutting(), any -> "way of cutting");
@@ -275,24 +301,10 @@ public final class NamedChange {
         say(design -> design.plan().pressing(), pressing -> "pressing: " + pressing.label());
     }
 
-    /** What a plan chose is named once. */
-    private void cutSizes() {
-        List<CutSizeChoice> was = before.plan().cutSizes();
-        List<CutSizeChoice> now = after.plan().cutSizes();
-        if (was.equals(now)) {
-            return;
-        }
-        CutSizeChoice last = now.stream()
-                .filter(size -> !was.contains(size))
-                .reduce((one, other) -> other)
-                .orElse(null);
-        boolean byPlan = last == null ? was.stream().noneMatch(CutSizeChoice::byHand) : !last.byHand();
-        if (byPlan) {
-            if (!said.contains(A_PLAN)) {
-                said.add(A_PLAN);
-            }
-        } else {
-            said.add(last == null ? "cut size let go" : "cut " + measured(last.typed()));
+    /** What a plan chose is named once, by itself. */
+    private <T> void sayUnlessPlanned(Function<QuiltDesign, T> part, Function<T, String> name) {
+        if (!said.contains(A_PLAN)) {
+            say(part, name);
         }
     }
 
