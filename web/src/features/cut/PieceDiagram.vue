@@ -47,8 +47,8 @@ const fits = (each: { x: number; y: number; width: number; height: number }, lab
 /** As large as there is room for. */
 function lettersFor(each: { x: number; y: number; width: number; height: number }, label: string) {
   const at = box(each)
-  const room = Math.min(at.width / (label.length * LETTER_WIDE), at.height * 0.8)
-  return Math.max(font.value, Math.min(LARGEST_LETTERS * pixel.value, room * 0.92))
+  const room = Math.min(at.width / ((label.length + 1) * LETTER_WIDE), at.height * 0.7)
+  return Math.max(font.value, Math.min(LARGEST_LETTERS * pixel.value, room))
 }
 </script>
 
