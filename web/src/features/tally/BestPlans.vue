@@ -26,6 +26,10 @@ watch(data, (now) => {
 })
 const answer = computed(() => data.value?.answer ?? before.value)
 const searching = computed(() => !!data.value && !data.value.answer)
+async function searchAgain() {
+  await call('POST', '/api/quilts/{id}/plans/again', { path: { id: quilt.id.value! } })
+  await refetch()
+}
 async function stop() {
   await call('POST', '/api/quilts/{id}/plans/stop', { path: { id: quilt.id.value! } })
   await refetch()
@@ -152,11 +156,14 @@ async function take(key: string) {
           </button>
         </article>
       </div>
+      <p v-if="answer.stopped && !searching" class="flex items-center gap-2 text-sm">
+        <span class="flex-1">The search was stopped before all was tried; a longer one may find better plans.</span>
+        <button class="button min-h-9" @click="searchAgain">Search on</button>
+      </p>
       <p class="text-sm text-soft">
         Now: {{ answer.now.buys.length ? `buy ${answer.now.buys.join(', ')}` : 'nothing to buy' }};
         {{ spellCount(answer.now.cuts, 'cut', 'cuts') }}, {{ answer.now.hours }}. What you chose by hand stays in every
-        plan.<template v-if="answer.stopped"> The search was stopped; a longer one may find better plans.</template>
-        Seams and time are of the units, joining them not counted; the time is a guess from so many cuts, sets and
+        plan. Seams and time are of the units, joining them not counted; the time is a guess from so many cuts, sets and
         seams.
       </p>
     </template>

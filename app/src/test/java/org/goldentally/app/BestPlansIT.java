@@ -77,6 +77,8 @@ class BestPlansIT {
         api.post(quilt + "/plans/stop", "");
         JsonNode answer = answer();
         assertThat(answer.path("plans")).isNotEmpty();
+        api.post(quilt + "/plans/again", "");
+        assertThat(answer().path("stopped").asBoolean()).isFalse();
     }
 
     @Test

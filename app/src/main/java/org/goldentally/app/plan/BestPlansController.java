@@ -74,6 +74,13 @@ class BestPlansController {
         return view(design, search);
     }
 
+    /** A search that was stopped is begun anew. */
+    @PostMapping("/again")
+    PlansOrProgress again(@PathVariable UUID id) {
+        QuiltDesign design = quilts.design(id);
+        return view(design, searches.again(id, design));
+    }
+
     private PlansOrProgress view(QuiltDesign design, BestPlansSearches.Search search) {
         Optional<ShelfAnswer> answer = search.within(PATIENCE);
         return new PlansOrProgress(

@@ -19,6 +19,7 @@ import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.plans.ShelfAnswer;
 import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.work.Work;
 import org.springframework.stereotype.Component;
 
 /**
@@ -30,6 +31,11 @@ class BestPlansSearches {
 
     private static final int MOST_AT_ONCE = 2;
     private static final int MOST_REMEMBERED = 6;
+    /** Steps of work after which a search ends with the best that it has; a top that takes more than this is given up. */
+    private static final long ENOUGH_WORK = 60_000_000;
+
+    private static final long MOST_WORK = 90_000_000;
+
     private static final Duration LONGEST_UNASKED = Duration.ofSeconds(20);
 
     private final QuiltTally tallies;
@@ -53,8 +59,11 @@ class BestPlansSearches {
         private volatile boolean givenUp;
         private volatile long askedAt = System.nanoTime();
 
-        private boolean goesOn(int count) {
+        private boolean goesOn(int count, Work work) {
             tries = count;
+            if (work.done() > ENOUGH_WORK) {
+                stopped = true;
+            }
             if (System.nanoTime() - askedAt > LONGEST_UNASKED.toNanos()) {
                 givenUp = true;
             }
@@ -106,13 +115,22 @@ class BestPlansSearches {
         return searches.get(asked, this::begin);
     }
 
+    /** The same anew, though it was stopped. */
+    Search again(UUID quilt, QuiltDesign design) {
+        searches.invalidate(new Asked(quilt, design, tallies.onHand(design)));
+        return of(quilt, design);
+    }
+
     private Search begin(Asked asked) {
         Search search = new Search();
         workers.execute(() -> {
             try {
-                QuiltTop top = tallies.top(asked.design);
-                search.mostTries = ShelfAnswer.mostTries(top, asked.pieces, tallies::account);
-                search.answer.complete(ShelfAnswer.of(top, asked.pieces, tallies::account, search::goesOn));
+                Work work = Work.of(MOST_WORK);
+                search.answer.complete(work.within(() -> {
+                    QuiltTop top = tallies.top(asked.design);
+                    search.mostTries = ShelfAnswer.mostTries(top, asked.pieces, tallies::account);
+                    return ShelfAnswer.of(top, asked.pieces, tallies::account, tries -> search.goesOn(tries, work));
+                }));
             } catch (RuntimeException | StackOverflowError | OutOfMemoryError failed) {
                 search.answer.completeExceptionally(failed);
             }

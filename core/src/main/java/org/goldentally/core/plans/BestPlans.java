@@ -26,6 +26,7 @@ import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.tally.CutSizeFacts;
 import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.unit.PatchworkUnit;
 
 /**
  * Chooses the methods of all groups and the way of cutting together, for one aim.
@@ -72,11 +73,13 @@ public final class BestPlans {
 
     /** The ways that each group may be made, by its choice key; what was chosen by hand is not among them. */
     private final Map<String, List<PiecingMethod>> open = new LinkedHashMap<>();
-    /** Units of one kind, made by one method. */
-    private record CutOf(String units, PiecingMethod method) {}
+    /** Units of one kind and size, made by one method. */
+    private record CutOf(PatchworkUnit unit, PiecingMethod method) {}
 
-    /** Other cut sizes than by the school of the quilt. */
-    private final Map<CutOf, Set<String>> cutSizes = new LinkedHashMap<>();
+    /** Groups, by their choice keys, and other cut sizes for them than by the school of the quilt. */
+    private record CutSizesOf(Set<String> groups, Set<String> typed) {}
+
+    private final Map<CutOf, CutSizesOf> cutSizes = new LinkedHashMap<>();
     /** Choice keys of each kind of unit. */
     private final Map<String, List<String>> kinds = new LinkedHashMap<>();
 
@@ -131,17 +134,19 @@ public final class BestPlans {
                             && (each.units().equals(kind)
                                     || each.units().equals(way.key().choice())));
             if (way.recipe().cutWithRoom().isPresent() && !byHand) {
-                Set<String> sizes =
-                        cutSizes.computeIfAbsent(new CutOf(kind, way.method()), any -> new LinkedHashSet<>());
+                CutSizesOf sizes = cutSizes.computeIfAbsent(
+                        new CutOf(way.unit(), way.method()),
+                        any -> new CutSizesOf(new LinkedHashSet<>(), new LinkedHashSet<>()));
+                sizes.groups.add(way.key().choice());
                 for (Allowance school : Allowance.values()) {
                     if (school.compareTo(top.design().allowance()) < 0) {
-                        sizes.add(school.label());
+                        sizes.typed.add(school.label());
                     }
                 }
                 CutSizeFacts.of(way, shelf, system).stream()
                         .flatMap(facts -> facts.asItComes().stream())
                         .limit(MOST_PRECUTS)
-                        .forEach(side -> sizes.add(system.writer().write(side)));
+                        .forEach(side -> sizes.typed.add(system.writer().write(side)));
             }
         }
     }
@@ -238,9 +243,13 @@ public final class BestPlans {
                         .toList();
                 tryIt(PlanMoves.by(best.design, made, method));
                 if (withCutSizes) {
-                    cutSizes.getOrDefault(new CutOf(kind, method), Set.of())
-                            .forEach(typed ->
-                                    tryIt(PlanMoves.cut(PlanMoves.by(best.design, made, method), kind, method, typed)));
+                    cutSizes.forEach((of, sizes) -> {
+                        if (of.method == method && of.unit.name().equals(kind)) {
+                            QuiltDesign by = PlanMoves.by(best.design, made, method);
+                            sizes.typed.forEach(
+                                    typed -> tryIt(PlanMoves.cut(by, List.copyOf(sizes.groups), method, typed)));
+                        }
+                    });
                 }
             }));
         }
@@ -265,9 +274,10 @@ public final class BestPlans {
             cutSizes.forEach((of, sizes) -> {
                 boolean made = best.tally.choices().stream()
                         .map(UnitPlans.Choice::chosen)
-                        .anyMatch(way -> way.unit().name().equals(of.units) && way.method() == of.method);
+                        .anyMatch(way -> way.unit().equals(of.unit) && way.method() == of.method);
                 if (made) {
-                    sizes.forEach(typed -> tryIt(PlanMoves.cut(best.design, of.units, of.method, typed)));
+                    sizes.typed.forEach(
+                            typed -> tryIt(PlanMoves.cut(best.design, List.copyOf(sizes.groups), of.method, typed)));
                 }
             });
         }

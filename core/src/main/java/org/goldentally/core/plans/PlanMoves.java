@@ -38,12 +38,13 @@ final class PlanMoves {
         return design.withMethods(methods);
     }
 
-    /** Units of one kind, made by one method, cut to another size or by another school. */
-    static QuiltDesign cut(QuiltDesign design, String units, PiecingMethod method, String typed) {
+    /** These groups, made by one method, cut to another size or by another school. */
+    static QuiltDesign cut(QuiltDesign design, List<String> keys, PiecingMethod method, String typed) {
+        Set<String> cut = Set.copyOf(keys);
         List<CutSizeChoice> sizes = new ArrayList<>(design.plan().cutSizes());
         sizes.removeIf(each ->
-                !each.byHand() && each.units().equals(units) && each.method().equals(method.key()));
-        sizes.add(new CutSizeChoice(units, method.key(), typed, false));
+                !each.byHand() && cut.contains(each.units()) && each.method().equals(method.key()));
+        keys.forEach(key -> sizes.add(new CutSizeChoice(key, method.key(), typed, false)));
         return design.withPlan(design.plan().withCutSizes(sizes));
     }
 
