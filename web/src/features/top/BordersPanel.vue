@@ -122,6 +122,19 @@ const finish = (part: Partial<QuiltDesign['finishing']>, typing = false) =>
           @typed="finish({ overhang: $event }, true)"
         />
       </div>
+      <label class="block">
+        <span class="text-sm">Its panels run</span>
+        <select
+          class="field w-full"
+          :value="design.finishing.panels"
+          data-panels
+          @change="finish({ panels: ($event.target as HTMLSelectElement).value as typeof design.finishing.panels })"
+        >
+          <option value="LEAST">as takes less cloth</option>
+          <option value="UPRIGHT">from top to bottom</option>
+          <option value="LYING">from side to side</option>
+        </select>
+      </label>
       <dl>
         <div class="flex justify-between gap-2 border-b border-line py-1">
           <dt>Binding</dt>

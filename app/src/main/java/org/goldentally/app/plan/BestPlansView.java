@@ -198,6 +198,13 @@ record BestPlansView(
                 case ALONG_LENGTH -> said.add("border " + (i + 1) + ": cut along the length of the cloth");
             }
         }
+        switch (plan.design().finishing().panels()) {
+            case LEAST -> {
+                // As is usual.
+            }
+            case UPRIGHT -> said.add("backing: panels from top to bottom");
+            case LYING -> said.add("backing: panels from side to side");
+        }
         return said;
     }
 

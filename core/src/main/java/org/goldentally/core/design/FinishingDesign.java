@@ -15,6 +15,7 @@ import org.goldentally.core.problem.Limits;
  * @param backingWidth usable width of the backing's cloth, as typed
  * @param overhang how much larger backing and batting are on every side, as typed
  * @param scrappyBinding whether the binding comes from leftover strips as far as they go
+ * @param panels which way the panels of the backing run
  */
 public record FinishingDesign(
         @LeftOut("\"\"") String bindingCloth,
@@ -22,7 +23,18 @@ public record FinishingDesign(
         @LeftOut("\"\"") String backingCloth,
         String backingWidth,
         String overhang,
-        @LeftOut("false") boolean scrappyBinding) {
+        @LeftOut("false") boolean scrappyBinding,
+        @LeftOut("\"LEAST\"") Panels panels) {
+
+    /** Which way the panels of a backing run. */
+    public enum Panels {
+        /** As takes less cloth. */
+        LEAST,
+        /** From top to bottom. */
+        UPRIGHT,
+        /** From side to side. */
+        LYING
+    }
 
     public FinishingDesign {
         Limits.text(bindingCloth, 60, "bindingCloth");
@@ -30,6 +42,18 @@ public record FinishingDesign(
         Limits.text(backingCloth, 60, "backingCloth");
         Limits.text(backingWidth, 40, "backingWidth");
         Limits.text(overhang, 40, "overhang");
+        Limits.required(panels, "panels");
+    }
+
+    /** The backing as takes less cloth. */
+    public FinishingDesign(
+            String bindingCloth,
+            String bindingStrip,
+            String backingCloth,
+            String backingWidth,
+            String overhang,
+            boolean scrappyBinding) {
+        this(bindingCloth, bindingStrip, backingCloth, backingWidth, overhang, scrappyBinding, Panels.LEAST);
     }
 
     public FinishingDesign(
@@ -38,7 +62,13 @@ public record FinishingDesign(
     }
 
     public FinishingDesign boundFromLeftovers(boolean fromLeftovers) {
-        return new FinishingDesign(bindingCloth, bindingStrip, backingCloth, backingWidth, overhang, fromLeftovers);
+        return new FinishingDesign(
+                bindingCloth, bindingStrip, backingCloth, backingWidth, overhang, fromLeftovers, panels);
+    }
+
+    public FinishingDesign withPanels(Panels other) {
+        return new FinishingDesign(
+                bindingCloth, bindingStrip, backingCloth, backingWidth, overhang, scrappyBinding, other);
     }
 
     /** No binding: its strips are not wide. */

@@ -55,13 +55,14 @@ public final class NamedChange {
                                 !size.byHand() && !before.plan().cutSizes().contains(size));
     }
 
-    /** Joins of borders and ways of cutting are part of a plan. */
+    /** Joins of borders, the way of the backing and ways of cutting are part of a plan. */
     private static QuiltDesign joinedAndCutAs(QuiltDesign before, QuiltDesign after) {
         List<BorderDesign> borders = new ArrayList<>(after.borders());
         for (int i = 0; i < Math.min(borders.size(), before.borders().size()); i++) {
             borders.set(i, borders.get(i).joined(before.borders().get(i).join()));
         }
         return after.withBorders(borders)
+                .withFinishing(after.finishing().withPanels(before.finishing().panels()))
                 .withPlan(after.plan().withCutting(before.plan().cutting()));
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.JoinedStrips;
+import org.goldentally.core.design.FinishingDesign.Panels;
 import org.goldentally.core.formula.Expression;
 import org.goldentally.core.formula.Figures;
 import org.goldentally.core.formula.Formula;
@@ -23,7 +24,7 @@ import org.goldentally.core.quilt.QuiltTop;
  * in.
  *
  * @param binding empty where a size cannot be read or the binding would be wider than the cloth
- * @param backing the way that takes least cloth; empty where no way does with three panels
+ * @param backing the way that was chosen, else the one that takes least cloth; empty where no way does with three panels
  * @param workings how the figures came about
  * @param problems what cannot be done, and the way out
  */
@@ -78,6 +79,11 @@ public record Finishing(
     }
 
     public static Finishing of(QuiltTop top) {
+        return of(top, top.design().finishing().panels());
+    }
+
+    /** The same with the panels of the backing run some way. */
+    public static Finishing of(QuiltTop top, Panels panels) {
         FinishingSizes sizes = top.read().finishing();
         MeasureSystem system = top.design().system();
         List<Problem> problems = new ArrayList<>(sizes.problems());
@@ -86,7 +92,7 @@ public record Finishing(
         Length height = backingSide(top.finishedHeight(), top);
         Optional<Binding> binding = sizes.bindingStrip().flatMap(each -> binding(top, each, problems, workings));
         Optional<Backing> backing =
-                sizes.backingWidth().flatMap(each -> backing(width, height, each, system, problems, workings));
+                sizes.backingWidth().flatMap(each -> backing(width, height, each, panels, system, problems, workings));
         return new Finishing(binding, width, height, backing, workings, problems);
     }
 
@@ -126,6 +132,7 @@ public record Finishing(
             Length width,
             Length height,
             Length cloth,
+            Panels way,
             MeasureSystem system,
             List<Problem> problems,
             List<Working> workings) {
@@ -141,9 +148,14 @@ public record Finishing(
                     "take wider cloth, or piece the backing from more"));
             return Optional.empty();
         }
-        boolean takeUpright = lying.isEmpty()
+        boolean upIsLess = lying.isEmpty()
                 || (upright.isPresent()
                         && !upright.get().cloth().isLongerThan(lying.get().cloth()));
+        boolean takeUpright = switch (way) {
+            case LEAST -> upIsLess;
+            case UPRIGHT -> upright.isPresent();
+            case LYING -> lying.isEmpty();
+        };
         Backing backing = takeUpright ? upright.get() : lying.get();
         workings.add(new Working(
                 "Backing",

@@ -14,6 +14,7 @@ import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.CuttingRequest;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.design.BorderDesign.Join;
+import org.goldentally.core.design.FinishingDesign.Panels;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
 import org.goldentally.core.finishing.StripPlan;
@@ -37,7 +38,7 @@ import org.goldentally.core.unit.PatchworkUnit;
  *       no single group by itself gets better.
  *   <li>Then group by group, the ones that take most cloth first, as long as anything gets better.
  *   <li>Then the cut sizes of each kind of unit: by a school that takes less, or of precut squares as they come; and how
- *       strips of borders are joined, where the quilter left it as is usual.
+ *       strips of borders are joined and panels of the backing run, where the quilter left it as is usual.
  *   <li>Then the style of cutting: tidy where that buys less, plain where cuts are to be simple.
  * </ol>
  *
@@ -192,6 +193,7 @@ public final class BestPlans {
             search.groups();
             search.cutSizes();
             search.joins();
+            search.backing();
             search.styles();
         } while (aim.isBetter(search.best.costs, before.costs));
         return search.best;
@@ -287,6 +289,17 @@ public final class BestPlans {
             if (aim != Aim.SEWS_LEAST && best.tally.strips().stream().anyMatch(StripPlan::joined)) {
                 for (Join join : Join.values()) {
                     tryIt(PlanMoves.joined(best.design, top.design(), join));
+                }
+            }
+        }
+
+        /** The backing the other way round may fit what lies on the shelf. */
+        private void backing() {
+            boolean chosen = top.design().finishing().panels() != Panels.LEAST;
+            boolean backed = best.tally.strips().stream().anyMatch(strip -> strip.kind() == StripPlan.Kind.BACKING);
+            if (!chosen && backed && aim != Aim.SEWS_LEAST) {
+                for (Panels way : Panels.values()) {
+                    tryIt(PlanMoves.backed(best.design, way));
                 }
             }
         }

@@ -13,6 +13,7 @@ import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.cloth.UsualSizes;
+import org.goldentally.core.finishing.Finishing;
 import org.goldentally.core.finishing.StripPlan;
 import org.goldentally.core.habits.Allowance;
 import org.goldentally.core.habits.SewingSettings;
@@ -158,8 +159,8 @@ public record PlanBound(Optional<Area> bought, double sewingMinutes, double cuts
     }
 
     /**
-     * Sashing and borders by their finished area, since how they are joined is open; binding and backing as they are cut in
-     * every plan. Joined ones are cut as long as the cloth is wide.
+     * Sashing and borders by their finished area, since how they are joined is open; the binding as it is cut
+     * in every plan, the backing by what it covers. Joined ones are cut as long as the cloth is wide.
      */
     private static Map<String, LongPieces> strips(TopTally tally) {
         Map<String, Length> widths = new HashMap<>();
@@ -178,15 +179,25 @@ public record PlanBound(Optional<Area> bought, double sewingMinutes, double cuts
         }
         boolean scrappy = tally.top().design().finishing().scrappyBinding();
         for (StripPlan strip : tally.strips()) {
-            boolean same =
-                    strip.kind() == StripPlan.Kind.BACKING || (strip.kind() == StripPlan.Kind.BINDING && !scrappy);
-            if (same) {
+            if (strip.kind() == StripPlan.Kind.BINDING && !scrappy) {
                 strip.cuts()
                         .forEach(cut -> add(
                                 strips,
                                 cut.cloth(),
                                 cut.area().toDoubleSquareInches(),
                                 Length.max(cut.size().width(), cut.size().height())));
+            }
+            if (strip.kind() == StripPlan.Kind.BACKING) {
+                // Whichever way its panels run, they cover it, and none is shorter than its shorter side.
+                Finishing finishing = Finishing.of(tally.top());
+                add(
+                        strips,
+                        strip.cloth(),
+                        finishing
+                                .backingWidth()
+                                .times(finishing.backingHeight())
+                                .toDoubleSquareInches(),
+                        Length.min(finishing.backingWidth(), finishing.backingHeight()));
             }
         }
         return strips;

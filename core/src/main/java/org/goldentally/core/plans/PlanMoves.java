@@ -7,6 +7,7 @@ import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Join;
+import org.goldentally.core.design.FinishingDesign.Panels;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.PlanDesign.CutSizeChoice;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
@@ -57,6 +58,11 @@ final class PlanMoves {
             }
         }
         return design.withBorders(borders);
+    }
+
+    /** The panels of the backing run some way, where nobody chose one. */
+    static QuiltDesign backed(QuiltDesign design, Panels panels) {
+        return design.withFinishing(design.finishing().withPanels(panels));
     }
 
     /** What is bought and cut plainly, cut tidily. */

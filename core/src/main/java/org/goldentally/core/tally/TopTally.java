@@ -95,7 +95,7 @@ public record TopTally(
         List<StripPlan> strips =
                 new ArrayList<>(new StripPlans(top, read, cloth -> width(shelf.getOrDefault(cloth, List.of()), usual))
                         .of(count));
-        Finishing finishing = Finishing.of(top);
+        Finishing finishing = Finishing.of(top, design.finishing().panels());
         Optional<StripPlan> binding = finishing.binding().map(each -> StripPlans.binding(each, design.finishing()));
         finishing
                 .backing()

@@ -106,6 +106,9 @@ class PlanBoundTest {
             assertThat(costs.sewingMinutes()).isGreaterThanOrEqualTo(bound.sewingMinutes() - 1e-9);
             assertThat((double) costs.cuts()).isGreaterThanOrEqualTo(bound.cuts() - 1e-9);
         });
+        // Whoever finds a yes among all plans finds it among these, and the other way round.
+        boolean anyIsEnough = all.stream().anyMatch(costs -> costs.bought().isZero() && costs.impossible() == 0);
+        assertThat(answer.isEnough()).as("enough: " + chance).isEqualTo(anyIsEnough);
         for (Aim aim : Aim.values()) {
             PlanCosts found = answer.plans().get(aim).costs();
             holds(

@@ -15,6 +15,7 @@ import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
@@ -189,6 +190,34 @@ class ShelfAnswerTest {
                 .allSatisfy(plan -> assertThat(
                                 TopTally.of(QuiltTop.of(plan.design()), shelf).problems())
                         .isEmpty());
+    }
+
+    /**
+     * A top of 24 × 56 in, its backing 32 × 64: one panel of 64 in from top to bottom takes as much as two of 32 from side to
+     * side, but two lengths of 33 in are what lies on the shelf.
+     */
+    @Test
+    void theBackingRunsTheWayThatTheShelfHas() {
+        QuiltTop top = Tops.of(3, 7, "8", "pinwheel")
+                .finish(new FinishingDesign("", "2 1/2", "e", "40", "4"))
+                .top();
+        Map<String, List<ShelfPieces>> shelf = Map.of("e", lengths(2, Length.inches(33)));
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, ClothLedger::of);
+        assertThat(answer.missing()).doesNotContainKey("e");
+        assertThat(answer.plans().get(Aim.BUYS_LEAST).design().finishing().panels())
+                .isEqualTo(FinishingDesign.Panels.LYING);
+        QuiltDesign byHand =
+                top.design().withFinishing(top.design().finishing().withPanels(FinishingDesign.Panels.UPRIGHT));
+        ShelfAnswer asChosen = ShelfAnswer.of(QuiltTop.of(byHand), shelf, ClothLedger::of);
+        assertThat(asChosen.missing()).containsKey("e");
+        assertThat(asChosen.plans().values())
+                .allSatisfy(plan ->
+                        assertThat(plan.design().finishing().panels()).isEqualTo(FinishingDesign.Panels.UPRIGHT));
+    }
+
+    private static List<ShelfPieces> lengths(int count, Length length) {
+        return List.of(new ShelfPieces(
+                "y", count, new ClothPiece(PieceForm.YARDAGE, Length.inches(40), length, ClothPiece.Edge.STRAIGHT)));
     }
 
     /** A cut size that was typed by hand stays, and a border's join that was chosen. */

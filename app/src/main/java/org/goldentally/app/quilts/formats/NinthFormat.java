@@ -2,7 +2,7 @@ package org.goldentally.app.quilts.formats;
 
 import tools.jackson.databind.node.ObjectNode;
 
-/** Format 9 knew one school for all cut sizes, no rulers and no stacked layers. */
+/** Format 9 knew one school for all cut sizes, no rulers, no stacked layers and no way of a backing but the least. */
 final class NinthFormat implements FormatStep {
 
     @Override
@@ -17,6 +17,7 @@ final class NinthFormat implements FormatStep {
         plan.putArray("cutSizes");
         plan.put("rulers", "");
         plan.put("layers", 4);
+        design.withObject("/finishing").put("panels", "LEAST");
         return design;
     }
 }
