@@ -141,15 +141,24 @@ class ShelfToSheetIT {
         sheet.click();
         assertThat(page.locator("[data-stacks]")).containsText("stack 1");
         assertThat(page.locator("section[aria-label^='How']")).containsText("to buy");
-        String bought = page.locator("[data-stacks] li").first().innerText().lines().toList().getLast();
+        String bought = page.locator("[data-stacks] li")
+                .first()
+                .innerText()
+                .lines()
+                .toList()
+                .getLast();
         assertThat(Browser.seriousFindings(page)).isEmpty();
-        Locator toBuy = page.locator("article").filter(new Locator.FilterOptions().setHasText("– to buy")).first();
+        Locator toBuy = page.locator("article")
+                .filter(new Locator.FilterOptions().setHasText("– to buy"))
+                .first();
         toBuy.getByLabel("stack 1").last().check();
         assertThat(page.locator("nav[aria-label=Stations]")).containsText("1 of ");
         station("Tally").click();
         page.waitForURL("**/tally");
         assertThat(page.locator("article[data-cloth='" + bought + "']")).containsText("Bought, and cut into by now");
-        assertThat(page.getByRole(AriaRole.ROWHEADER, new Page.GetByRoleOptions().setName(bought).setExact(false)))
+        assertThat(page.getByRole(
+                        AriaRole.ROWHEADER,
+                        new Page.GetByRoleOptions().setName(bought).setExact(false)))
                 .hasCount(0);
     }
 
