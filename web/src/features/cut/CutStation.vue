@@ -134,7 +134,9 @@ const SHEETS = [
       >
         <div>
           <h2 class="mb-2 text-lg font-bold">
-            {{ sheet!.name }}: {{ piece.title }}<span v-if="piece.toBuy" class="font-normal text-brick"> – to buy</span
+            {{ sheet!.name }}: {{ piece.title
+            }}<span v-if="sheet!.cloths.some((one) => one.pieces[number]?.toBuy)" class="font-normal text-brick">
+              – to buy</span
             ><span v-if="piece.count > 1" class="font-normal text-soft">, each cut like this</span>
           </h2>
           <PieceDiagram :piece="piece" :colour="cloth.colour" />

@@ -35,9 +35,12 @@ public record CutAlike(List<ClothLedger> cloths) {
     }
 
     private static Cutting cutting(ClothLedger ledger) {
-        Stream<Object> opened = ledger.opened().stream().map(each -> List.of(each.count(), pattern(each.piece())));
-        Stream<Object> toBuy = ledger.toBuy().stream()
-                .map(buy -> List.of("to buy", buy.purchase().bought(), pattern(buy.piece())));
+        // Cutting into what was to be bought takes no cloth out of its stack.
+        Stream<Object> opened = ledger.opened().stream()
+                .map(each -> List.of(
+                        each.key().equals(ClothLedger.BOUGHT) ? ClothLedger.BOUGHT : each.count(),
+                        pattern(each.piece())));
+        Stream<Object> toBuy = ledger.toBuy().stream().map(buy -> List.of(ClothLedger.BOUGHT, pattern(buy.piece())));
         return new Cutting(
                 Stream.concat(opened, toBuy).toList(),
                 ledger.cuts().stream()

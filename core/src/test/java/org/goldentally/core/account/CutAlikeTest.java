@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cutting.CutSize;
@@ -57,6 +58,36 @@ class CutAlikeTest {
         assertThat(lengths.stacks(4)).containsExactly(List.of("c0", "c1"), List.of("c2"));
         assertThat(lengths.passes(YARD, 1, 4)).isEqualTo(2);
         assertThat(lengths.passes(YARD, 1, 1)).isEqualTo(3);
+    }
+
+    /** Two prints are to be bought and cut alike; one is cut into, and still lies in the stack. */
+    @Test
+    void whatIsCutIntoStaysInItsStack() {
+        ClothLedger red = toBuy("red");
+        ClothLedger teal = toBuy("teal");
+        OpenedPiece piece = red.toBuy().orElseThrow().piece();
+        String step = CuttingSteps.keys(
+                        "red",
+                        piece.piece().describe(1, MeasureSystem.INCH),
+                        CuttingSteps.of(piece, MeasureSystem.INCH))
+                .getFirst();
+        ClothLedger cut = red.boughtWhereCut(Set.of(step));
+        assertThat(cut.toBuy()).isEmpty();
+        assertThat(CutAlike.of(List.of(cut, teal)))
+                .singleElement()
+                .satisfies(both -> assertThat(both.stacks(4)).containsExactly(List.of("red", "teal")));
+    }
+
+    private static ClothLedger toBuy(String cloth) {
+        CuttingRequest request = ledger(cloth, 4, SQUARE, 1).request();
+        return ClothLedger.of(new CuttingRequest(
+                cloth,
+                request.cuts(),
+                List.of(),
+                request.widthToBuy(),
+                request.system(),
+                request.choice(),
+                request.squaringUp()));
     }
 
     private static CutAlike alike(int cloths, int count, ClothPiece piece, int pieces) {
