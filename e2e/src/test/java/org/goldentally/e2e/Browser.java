@@ -1,6 +1,7 @@
 package org.goldentally.e2e;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -103,7 +104,12 @@ final class Browser implements ParameterResolver, AfterEachCallback {
 
     /** What axe-core finds on the page that is serious or critical. */
     static List<String> seriousFindings(Page page) {
+        // What is in order is not wanted node by node.
+        AxeRunOptions violations = new AxeRunOptions();
+        violations.setResultTypes(List.of("violations"));
         return new AxeBuilder(page)
+                .options(violations)
+                .setLegacyMode(true)
                 .analyze().getViolations().stream()
                         .filter(rule -> Set.of("serious", "critical").contains(String.valueOf(rule.getImpact())))
                         .map(Browser::describe)

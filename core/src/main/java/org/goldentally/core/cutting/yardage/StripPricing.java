@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 final class StripPricing {
 
     /** Looks into a table that count as one step of work. */
-    static final int LOOKS_A_STEP = 16;
+    static final int LOOKS_A_STEP = 64;
 
     private final int widthOfFabric;
     private final int highest;

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The lists of pieces in {@code cutting-instances.txt}. */
+/** The lists of pieces in {@code cutting-instances.txt}, and those in {@code cutting-unseen.txt}. */
 public record Instances(
         String name,
         String size,
@@ -25,8 +25,17 @@ public record Instances(
     private static final Pattern PIECES = Pattern.compile("(\\d+)x(\\d+)x(\\d+)(r?)");
 
     public static List<Instances> all() throws IOException {
+        return in("/cutting-instances.txt");
+    }
+
+    /** Lists that the planner was not tuned with. */
+    public static List<Instances> unseen() throws IOException {
+        return in("/cutting-unseen.txt");
+    }
+
+    private static List<Instances> in(String file) throws IOException {
         List<Instances> all = new ArrayList<>();
-        try (InputStream in = Instances.class.getResourceAsStream("/cutting-instances.txt")) {
+        try (InputStream in = Instances.class.getResourceAsStream(file)) {
             for (String line : new String(in.readAllBytes(), StandardCharsets.UTF_8).split("\n")) {
                 if (!line.startsWith("#")) {
                     all.add(read(line.split("; ")));
