@@ -2,7 +2,6 @@ package org.goldentally.core.making;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,18 +10,9 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.goldentally.core.chance.Chance;
 import org.goldentally.core.chance.Tries;
-import org.goldentally.core.design.MakingDesign;
 import org.goldentally.core.design.MakingDesign.OddOnes;
-import org.goldentally.core.design.PlanDesign;
-import org.goldentally.core.design.QuiltDesign;
-import org.goldentally.core.design.QuiltDesign.MethodChoice;
-import org.goldentally.core.meaning.ReadDesign;
-import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
-import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.quilt.GroupKey;
-import org.goldentally.core.quilt.GroupKey.Sort;
-import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.unit.PatchworkUnit;
 import org.goldentally.core.unit.PatchworkUnit.FlyingGeeseUnit;
 import org.goldentally.core.unit.PatchworkUnit.HalfSquareTriangleUnit;
@@ -45,55 +35,6 @@ class MakingPlanTest {
     private static final PatchworkUnit HALF_SQUARE = new HalfSquareTriangleUnit(Length.inches(3));
     private static final PatchworkUnit GOOSE = new FlyingGeeseUnit(Length.inches(6));
 
-    /** Units wanted, for a plan without a top. */
-    private static final class Demand {
-        private final Map<GroupKey, Long> groups = new LinkedHashMap<>();
-        private QuiltDesign design = QuiltDesign.first(MeasureSystem.INCH);
-
-        Demand want(PatchworkUnit unit, long count, String... cloths) {
-            return want(unit, false, count, List.of(cloths));
-        }
-
-        Demand want(PatchworkUnit unit, boolean mirrored, long count, List<String> cloths) {
-            UnitSymmetry.Counted counted = UnitSymmetry.counted(unit, cloths, mirrored);
-            groups.merge(
-                    new GroupKey(Sort.UNIT, unit.name(), counted.unit(), counted.cloths(), counted.hand()),
-                    count,
-                    Long::sum);
-            return this;
-        }
-
-        Demand by(String unit, String method) {
-            List<MethodChoice> methods = new ArrayList<>(design.methods());
-            methods.add(new MethodChoice(unit, method));
-            design = design.withMethods(methods);
-            return this;
-        }
-
-        Demand sharing(OddOnes odd, int mostSquares) {
-            design = design.withPlan(PlanDesign.USUAL.withMaking(MakingDesign.USUAL.withSharing(odd, mostSquares)));
-            return this;
-        }
-
-        MakingPlan plan() {
-            List<TopCount.Group> units = groups.entrySet().stream()
-                    .map(each -> new TopCount.Group(each.getKey(), each.getValue(), 1, List.of()))
-                    .toList();
-            TopCount count = new TopCount(units, List.of(), List.of(), List.of(), Area.ZERO, Map.of());
-            return UnitPlans.of(count, ReadDesign.of(design), Length.inches(40));
-        }
-
-        /** Patches of each cloth in all units, those of the spare hand not among them. */
-        long patches(String cloth) {
-            return groups.entrySet().stream()
-                    .mapToLong(each -> each.getValue()
-                            * each.getKey().cloths().stream()
-                                    .filter(cloth::equals)
-                                    .count())
-                    .sum();
-        }
-    }
-
     private static Map<String, Long> squares(MakingPlan plan) {
         return plan.cuts().stream()
                 .collect(Collectors.groupingBy(ClothCut::cloth, TreeMap::new, Collectors.summingLong(ClothCut::count)));
@@ -104,8 +45,8 @@ class MakingPlanTest {
     }
 
     /** 27 units that follow one another from cloth to cloth (counting). */
-    private static Demand oneTrail(boolean round) {
-        Demand demand = new Demand();
+    private static WantedUnits oneTrail(boolean round) {
+        WantedUnits demand = new WantedUnits();
         for (int i = 0; i < 27; i++) {
             demand.want(HALF_SQUARE, 1, "c" + i, "c" + (round && i == 26 ? 0 : i + 1));
         }
@@ -140,7 +81,7 @@ class MakingPlanTest {
 
     @Test
     void whereCombinationsLieApartNothingIsSaved() {
-        Demand apart = new Demand();
+        WantedUnits apart = new WantedUnits();
         for (int i = 0; i < 27; i++) {
             apart.want(HALF_SQUARE, 1, "a" + i, "b" + i);
         }
@@ -154,7 +95,8 @@ class MakingPlanTest {
 
     @Test
     void aLongChainIsCutAtTheCostOfOneSquareEach() {
-        Demand demand = oneTrail(false).by("half-square triangle", "open-chain").sharing(OddOnes.SHARED, 10);
+        WantedUnits demand =
+                oneTrail(false).by("half-square triangle", "open-chain").sharing(OddOnes.SHARED, 10);
         MakingPlan plan = demand.plan();
         assertThat(plan.sets()).hasSize(3).allMatch(set -> set.perRun() == 9);
         assertThat(all(plan)).isEqualTo(30);
@@ -162,7 +104,7 @@ class MakingPlanTest {
 
     @Test
     void aLongRingFallsIntoRingsWhereAClothComesAgain() {
-        MakingPlan plan = new Demand()
+        MakingPlan plan = new WantedUnits()
                 .want(HALF_SQUARE, 80, "a", "b")
                 .by("half-square triangle", "closed-ring")
                 .plan();
@@ -173,7 +115,7 @@ class MakingPlanTest {
     /** Oat 6 lines, teal 5, rose 5 (counting). */
     @Test
     void halfSquaresShareTheSquaresOfTheirCloths() {
-        Demand demand = new Demand()
+        WantedUnits demand = new WantedUnits()
                 .want(HALF_SQUARE, 3, "oat", "teal")
                 .want(HALF_SQUARE, 3, "oat", "rose")
                 .want(HALF_SQUARE, 2, "teal", "rose");
@@ -188,7 +130,7 @@ class MakingPlanTest {
     @Test
     void crossingsShareTheirHalves() {
         PatchworkUnit four = new QuarterSquareTriangleUnit(Length.inches(4), 4);
-        Demand demand = new Demand();
+        WantedUnits demand = new WantedUnits();
         String[] prints = {"a", "b", "c", "d", "e", "f"};
         for (int i = 0; i < 6; i += 2) {
             int next = (i + 2) % 6;
@@ -206,11 +148,11 @@ class MakingPlanTest {
     void aFieldOfOneHandWastesEverySecondCrossingUnit() {
         PatchworkUnit four = new QuarterSquareTriangleUnit(Length.inches(4), 4);
         List<String> round = List.of("a", "b", "c", "d");
-        Demand oneHand = new Demand().want(four, false, 12, round);
+        WantedUnits oneHand = new WantedUnits().want(four, false, 12, round);
         MakingPlan crossed = oneHand.plan();
         assertThat(squares(crossed).values()).containsOnly(6L);
         assertThat(crossed.spares()).extracting(MakingPlan.Spare::count).containsExactly(12L);
-        MakingPlan mirrored = new Demand()
+        MakingPlan mirrored = new WantedUnits()
                 .want(four, false, 6, round)
                 .want(four, true, 6, round)
                 .plan();
@@ -227,7 +169,7 @@ class MakingPlanTest {
     /** Bodies and wings are counted by cloth over the whole top (counting). */
     @Test
     void geeseShareBodiesAndWings() {
-        Demand demand = new Demand()
+        WantedUnits demand = new WantedUnits()
                 .want(GOOSE, 10, "oat", "rose", "rose")
                 .want(GOOSE, 6, "oat", "teal", "teal")
                 .by("flying goose", "geese-loose-triangles");
@@ -238,11 +180,11 @@ class MakingPlanTest {
     void segmentsOfSeveralLengthsComeFromTheSameStripSets() {
         // Sets 40 in long: twelve segments of 6 1/2 in and four of 3 1/2 in are 92 in, so three sets, not two and one
         // more.
-        Demand demand = new Demand()
+        WantedUnits demand = new WantedUnits()
                 .want(new StripSetSegment(Length.inches(2), Length.inches(6), 2), 11, "a", "b")
                 .want(new StripSetSegment(Length.inches(2), Length.inches(3), 2), 2, "a", "b");
         assertThat(squares(demand.plan())).isEqualTo(Map.of("a", 2L, "b", 2L));
-        assertThat(new Demand()
+        assertThat(new WantedUnits()
                         .want(new StripSetSegment(Length.inches(2), Length.inches(6), 2), 11, "a", "b")
                         .plan()
                         .cuts())
@@ -252,11 +194,11 @@ class MakingPlanTest {
     @Test
     void ofStripSetTrianglesAGroupWantsOneKindOfTwo() {
         PatchworkUnit striped = new StripSetTriangleUnit(Length.inches(4));
-        Demand one = new Demand().want(striped, 20, "a", "a", "b");
+        WantedUnits one = new WantedUnits().want(striped, 20, "a", "a", "b");
         UnitPlan plan = one.plan().choices().getFirst().chosen();
         assertThat(plan.run().units()).isEqualTo(plan.recipe().unitsPerSet() / 2);
         assertThat(plan.runs()).isEqualTo(Math.ceilDiv(20, plan.recipe().unitsPerSet() / 2));
-        Demand both = new Demand().want(striped, 20, "a", "a", "b").want(striped, 20, "b", "b", "a");
+        WantedUnits both = new WantedUnits().want(striped, 20, "a", "a", "b").want(striped, 20, "b", "b", "a");
         assertThat(squares(both.plan()))
                 .as("the other kind comes of the same sets")
                 .isEqualTo(squares(one.plan()));
@@ -270,7 +212,7 @@ class MakingPlanTest {
     }
 
     private static void halfSquaresReachTheBound(Chance chance) {
-        Demand demand = halfSquares(chance);
+        WantedUnits demand = halfSquares(chance);
         String method = chance.of("two-at-a-time", "loose-triangles", "closed-ring");
         demand.by("half-square triangle", method).sharing(OddOnes.SHARED, 1000);
         MakingPlan plan = demand.plan();
@@ -289,7 +231,7 @@ class MakingPlanTest {
     }
 
     private static void crossingsReachTheBound(Chance chance) {
-        Demand demand = new Demand();
+        WantedUnits demand = new WantedUnits();
         List<String> prints = prints(chance);
         Map<String, Long> triangles = new TreeMap<>();
         int groups = chance.between(1, 14);
@@ -325,7 +267,7 @@ class MakingPlanTest {
     }
 
     private static void sewnOfSets(Chance chance) {
-        Demand demand = halfSquares(chance);
+        WantedUnits demand = halfSquares(chance);
         List<String> prints = prints(chance);
         int groups = chance.between(1, 10);
         for (int i = 0; i < groups; i++) {
@@ -360,8 +302,8 @@ class MakingPlanTest {
         sewn(demand, demand.plan());
     }
 
-    private static Demand halfSquares(Chance chance) {
-        Demand demand = new Demand();
+    private static WantedUnits halfSquares(Chance chance) {
+        WantedUnits demand = new WantedUnits();
         List<String> prints = prints(chance);
         int groups = chance.between(1, 20);
         for (int i = 0; i < groups; i++) {
@@ -381,7 +323,7 @@ class MakingPlanTest {
     }
 
     /** Sews it on paper: all that is wanted comes of it, and the cloth is what the plan says. */
-    private static void sewn(Demand demand, MakingPlan plan) {
+    private static void sewn(WantedUnits demand, MakingPlan plan) {
         SewnOnPaper paper = new SewnOnPaper(plan);
         Map<String, Long> wanted = new TreeMap<>();
         demand.groups.forEach((group, count) -> {

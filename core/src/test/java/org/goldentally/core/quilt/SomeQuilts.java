@@ -1,0 +1,111 @@
+package org.goldentally.core.quilt;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.block.UnitDesign;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.FinishingDesign;
+import org.goldentally.core.design.MakingDesign;
+import org.goldentally.core.design.PlaceDesign.Exchange;
+import org.goldentally.core.design.PlanDesign;
+import org.goldentally.core.design.SettingDesign;
+import org.goldentally.core.habits.Habits;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.unit.UnitKind;
+
+/** A few quilts unlike each other, with a shelf, whose answers are written out to be read. */
+public final class SomeQuilts {
+
+    /** Squares and lengths of three of the five cloths. */
+    public static final Map<String, List<ShelfPieces>> SHELF = Map.of(
+            "a", List.of(new ShelfPieces("oat", 1, length(72, 42))),
+            "b", List.of(new ShelfPieces("ink", 12, ClothPiece.square(Length.inches(10)))),
+            "c", List.of(new ShelfPieces("marigold", 3, length(18, 21))));
+
+    private SomeQuilts() {}
+
+    public static Map<String, TopTally> tallies() {
+        Map<String, TopTally> tallies = new LinkedHashMap<>();
+        tops().forEach((name, tops) -> tallies.put(name, TopTally.of(tops.top(), SHELF)));
+        return tallies;
+    }
+
+    /** By name. */
+    public static Map<String, Tops> tops() {
+        Map<String, Tops> tops = new LinkedHashMap<>();
+        tops.put(
+                "stars in sashing",
+                Tops.of(3, 4, "9", "friendship-star", "shoo-fly")
+                        .sash("1 1/2", "c", true)
+                        .border(plain("5", "d"))
+                        .border(Tops.hourglasses("3"))
+                        .boundIn("b"));
+        tops.put(
+                "geese, a bonus of each",
+                Tops.of(2, 2, "12", "row-of-geese", "birds-in-the-air", "snowball")
+                        .choose("flying goose", "geese-stitch-and-flip")
+                        .plan(PlanDesign.USUAL
+                                .withBonus(List.of("flying goose", "snowball"))
+                                .withExtras(List.of(new PlanDesign.ExtraUnits("flying goose", "2")))
+                                .withHabits(Habits.Marking.NOTHING, Habits.Pressing.OPEN))
+                        .finish(FinishingDesign.usual(MeasureSystem.INCH).boundFromLeftovers(true)));
+        tops.put(
+                "hourglasses on point",
+                Tops.of(3, 3, "6", "four-cloth-hourglass", "hourglass")
+                        .set(SettingDesign.Kind.ON_POINT)
+                        .place(0, 0, "", 1, true, new Exchange("a", "e"))
+                        .place(1, 1, "", 0, false, new Exchange("b", "d"))
+                        .boundIn("e"));
+        tops.put(
+                "pinwheels, each unlike the next",
+                Tops.of(3, 1, "8", "pinwheel")
+                        .place(0, 0, "", 0, false, new Exchange("a", "c"))
+                        .place(0, 1, "", 0, false, new Exchange("b", "d"))
+                        .place(0, 2, "", 0, false, new Exchange("a", "e"), new Exchange("b", "c"))
+                        .plan(PlanDesign.USUAL.withMaking(
+                                MakingDesign.USUAL.withSharing(MakingDesign.OddOnes.SHARED, 12))));
+        tops.put(
+                "one chain",
+                Tops.of(5, 1, "4", "half-square-triangle")
+                        .choose("half-square triangle", "open-chain")
+                        .place(0, 1, "", 0, false, new Exchange("a", "c"))
+                        .place(0, 2, "", 0, false, new Exchange("a", "c"), new Exchange("b", "d"))
+                        .place(0, 3, "", 0, false, new Exchange("a", "e"), new Exchange("b", "d")));
+        tops.put(
+                "strips and pieced borders",
+                Tops.of(4, 4, "6", "rail-fence", "striped-pinwheel")
+                        .sash("1", "", false, UnitDesign.of(UnitKind.HALF_SQUARE, 0, "a", "b"))
+                        .border(Tops.spacer("1"))
+                        .border(Tops.pieced(
+                                "2",
+                                BorderDesign.Corners.UNITS,
+                                true,
+                                UnitDesign.of(UnitKind.HALF_SQUARE, 0, "c", "d")))
+                        .border(new BorderDesign(
+                                BorderDesign.Kind.PLAIN,
+                                "9",
+                                "e",
+                                List.of(),
+                                "",
+                                false,
+                                BorderDesign.Corners.MITRED,
+                                List.of()))
+                        .boundIn("b"));
+        return tops;
+    }
+
+    private static BorderDesign plain(String width, String cloth) {
+        return new BorderDesign(
+                BorderDesign.Kind.PLAIN, width, cloth, List.of(), "", false, BorderDesign.Corners.BUTTED, List.of());
+    }
+
+    private static ClothPiece length(int along, int across) {
+        return new ClothPiece(PieceForm.YARDAGE, Length.inches(across), Length.inches(along), ClothPiece.Edge.STRAIGHT);
+    }
+}
