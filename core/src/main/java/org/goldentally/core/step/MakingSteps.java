@@ -69,39 +69,20 @@ public final class MakingSteps {
             case GridOfCells grid -> grid();
             case Chain chain -> SquareSteps.chain(firstCut(), trimmed(), chain.isClosed(), settings, habits);
             case StripTube tube -> StripSteps.tube(stripWidth(), recipe.unitsPerSet(), trimmed(), settings, habits);
-            case BiasStrips bias ->
-                StripSteps.bias(
-                        firstCut(),
-                        ruler(),
-                        BiasStrips.seamsBeside(recipe, settings),
-                        trimmed(),
-                        recipe.sizes().rawWidth(),
-                        settings,
-                        habits);
-            case StripSetTriangles triangles -> StripSteps.setTriangles(stripWidth(), trimmed(), settings, habits);
+            case BiasStrips bias -> bias();
+            case StripSetTriangles triangles -> new SetTriangleSteps(stripWidth(), trimmed(), settings, habits).steps();
             case Hourglass hourglass ->
-                SquareSteps.hourglass(
-                        firstCut(), ((QuarterSquareTriangleUnit) unit).cloths(), trimmed(), settings, habits);
+                SquareSteps.hourglass(firstCut(), clothsOfHourglass(), trimmed(), settings, habits);
             case LooseQuarters quarters ->
-                SquareSteps.looseQuarters(
-                        firstCut(), ((QuarterSquareTriangleUnit) unit).cloths(), trimmed(), settings, habits);
+                SquareSteps.looseQuarters(firstCut(), clothsOfHourglass(), trimmed(), settings, habits);
             case SplitQuarter split -> SquareSteps.splitQuarter(firstCut(), lastCut(), trimmed(), settings, habits);
             case LooseTriangles triangles ->
                 SquareSteps.looseTriangles(firstCut(), !(unit instanceof CornerSettingTriangle), settings);
             case FlippedGeese geese -> flipped(2);
             case CornerFlip corners -> flipped(((CornerFlipUnit) unit).corners());
-            case FourGeese geese ->
-                FlipSteps.fourGeese(firstCut(), lastCut(), trimmed(), trimmedHeight(), settings, habits);
-            case LooseGeese geese ->
-                FlipSteps.looseGeese(firstCut(), lastCut(), trimmed(), trimmedHeight(), settings, habits);
-            case PiecedHalf half ->
-                FlipSteps.piecedHalf(
-                        unit.finishedWidth(),
-                        ((PiecedHalfUnit) unit).rows(),
-                        firstCut(),
-                        recipe.cuts().get(1).size().width(),
-                        settings,
-                        habits);
+            case FourGeese geese -> geese().four();
+            case LooseGeese geese -> geese().loose();
+            case PiecedHalf half -> piecedHalf();
             case PlainCut plain -> plain();
             case StripSetCut segments ->
                 StripSteps.segments(
@@ -138,15 +119,47 @@ public final class MakingSteps {
     }
 
     private List<Step> flipped(int corners) {
-        return FlipSteps.flippedCorners(
-                recipe.sizes().rawWidth(), recipe.sizes().rawHeight(), lastCut(), corners, settings, habits);
+        return new FlippedCornerSteps(
+                        recipe.sizes().rawWidth(), recipe.sizes().rawHeight(), lastCut(), corners, settings, habits)
+                .steps();
+    }
+
+    private GeeseSteps geese() {
+        return new GeeseSteps(firstCut(), lastCut(), trimmed(), recipe.sizes().trimmedHeight(), settings, habits);
+    }
+
+    private List<Step> piecedHalf() {
+        return new PiecedHalfSteps(
+                        unit.finishedWidth(),
+                        ((PiecedHalfUnit) unit).rows(),
+                        firstCut(),
+                        recipe.cuts().get(1).size().width(),
+                        settings,
+                        habits)
+                .steps();
+    }
+
+    private List<Step> bias() {
+        return new BiasSteps(
+                        firstCut(),
+                        ruler(),
+                        BiasStrips.seamsBeside(recipe, settings),
+                        trimmed(),
+                        recipe.sizes().rawWidth(),
+                        settings,
+                        habits)
+                .steps();
+    }
+
+    private int clothsOfHourglass() {
+        return ((QuarterSquareTriangleUnit) unit).cloths();
     }
 
     private List<Step> plain() {
         CutSize size = recipe.cuts().getFirst().size();
         return unit instanceof StripPatch
-                ? FlipSteps.strip(size.height(), size.width(), settings)
-                : FlipSteps.plain(size.width(), size.height(), settings);
+                ? PlainSteps.strip(size.height(), size.width(), settings)
+                : PlainSteps.plain(size.width(), size.height(), settings);
     }
 
     private Length firstCut() {
@@ -167,9 +180,5 @@ public final class MakingSteps {
 
     private Length trimmed() {
         return recipe.sizes().trimmedWidth();
-    }
-
-    private Length trimmedHeight() {
-        return recipe.sizes().trimmedHeight();
     }
 }

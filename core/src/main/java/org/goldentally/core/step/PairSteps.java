@@ -87,44 +87,47 @@ public record PairSteps(
     public static PairSteps grid(Length cell, long across, long down, SewingSettings settings, Habits habits) {
         List<Line> diagonals = new ArrayList<>();
         List<Line> stitches = new ArrayList<>();
-        List<Line> cuts = new ArrayList<>();
-        Length off = settings.seamAllowance().timesRootTwo();
         for (long row = 0; row < down; row++) {
             for (long column = 0; column < across; column++) {
                 Length x = cell.times(column);
                 Length y = cell.times(row);
                 boolean falling = (row + column) % 2 == 0;
-                List<Line> own = falling
-                        ? List.of(line(Length.ZERO, Length.ZERO, cell, cell))
-                        : List.of(line(Length.ZERO, cell, cell, Length.ZERO));
-                List<Line> beside = falling
-                        ? List.of(
-                                line(off, Length.ZERO, cell, cell.minus(off)),
-                                line(Length.ZERO, off, cell.minus(off), cell))
-                        : List.of(
-                                line(Length.ZERO, cell.minus(off), cell.minus(off), Length.ZERO),
-                                line(off, cell, cell, off));
-                own.forEach(line -> diagonals.add(line.movedBy(x, y)));
-                beside.forEach(line -> stitches.add(line.movedBy(x, y)));
+                diagonals.add((falling
+                                ? line(Length.ZERO, Length.ZERO, cell, cell)
+                                : line(Length.ZERO, cell, cell, Length.ZERO))
+                        .movedBy(x, y));
+                besideDiagonal(cell, falling, settings).forEach(line -> stitches.add(line.movedBy(x, y)));
             }
         }
-        for (long row = 1; row < down; row++) {
-            cuts.add(line(Length.ZERO, cell.times(row), cell.times(across), cell.times(row)));
-        }
-        for (long column = 1; column < across; column++) {
-            cuts.add(line(cell.times(column), Length.ZERO, cell.times(column), cell.times(down)));
-        }
-        List<Line> marks = new ArrayList<>(cuts);
+        List<Line> marks = new ArrayList<>(betweenCells(cell, across, down));
         marks.addAll(diagonals);
-        cuts.addAll(diagonals);
         return new PairSteps(
                 ONE_PAIR,
                 Sketch.rectangle(cell.times(across), cell.times(down)),
                 marks,
                 stitches,
-                cuts,
+                marks,
                 settings,
                 habits);
+    }
+
+    private static List<Line> besideDiagonal(Length cell, boolean falling, SewingSettings settings) {
+        Length off = settings.seamAllowance().timesRootTwo();
+        Length far = cell.minus(off);
+        return falling
+                ? List.of(line(off, Length.ZERO, cell, far), line(Length.ZERO, off, far, cell))
+                : List.of(line(Length.ZERO, far, far, Length.ZERO), line(off, cell, cell, off));
+    }
+
+    private static List<Line> betweenCells(Length cell, long across, long down) {
+        List<Line> lines = new ArrayList<>();
+        for (long row = 1; row < down; row++) {
+            lines.add(line(Length.ZERO, cell.times(row), cell.times(across), cell.times(row)));
+        }
+        for (long column = 1; column < across; column++) {
+            lines.add(line(cell.times(column), Length.ZERO, cell.times(column), cell.times(down)));
+        }
+        return lines;
     }
 
     static List<Line> diagonals(Length side) {

@@ -126,18 +126,11 @@ public final class SquareSteps {
         Line seam = line(half.dividedBy(2), half.dividedBy(2), half, NONE);
         List<Polygon> own = Sketch.body(quarter, seam);
         List<Step> steps = new ArrayList<>();
-        Sketch squares = new Sketch();
-        for (int i = 0; i < cloths; i++) {
-            Length right = side.times(5L * i).dividedBy(4);
-            squares.cloth(ClothRole.at(i), square(right, NONE, side))
-                    .cut(PairSteps.diagonals(side).stream()
-                            .map(line -> line.movedBy(right, NONE))
-                            .toList());
-        }
-        steps.add(squares.step(
-                Step.Kind.CUT,
-                "Cut each square on both diagonals without shifting: four quarters each. Their short sides are bias:"
-                        + " do not pull."));
+        steps.add(cutInQuarters(side, cloths)
+                .step(
+                        Step.Kind.CUT,
+                        "Cut each square on both diagonals without shifting: four quarters each. Their short sides are"
+                                + " bias: do not pull."));
         steps.add(new Sketch()
                 .cloth(first.lower(), quarter)
                 .upper(first.upper(), quarter)
@@ -152,6 +145,18 @@ public final class SquareSteps {
                 .step(Step.Kind.PRESS, "Open the half. " + habits.pressing().instruction()));
         steps.addAll(new CrossedHalves(half, first, secondHalf(cloths), trimmed, settings, habits).joinAndTrim());
         return steps;
+    }
+
+    private static Sketch cutInQuarters(Length side, int cloths) {
+        Sketch squares = new Sketch();
+        for (int i = 0; i < cloths; i++) {
+            Length right = side.times(5L * i).dividedBy(4);
+            squares.cloth(ClothRole.at(i), square(right, NONE, side))
+                    .cut(PairSteps.diagonals(side).stream()
+                            .map(line -> line.movedBy(right, NONE))
+                            .toList());
+        }
+        return squares;
     }
 
     /** A half-square triangle crossed with a plain square. */
