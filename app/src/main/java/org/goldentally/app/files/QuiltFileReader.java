@@ -105,38 +105,42 @@ class QuiltFileReader {
             if (read == null) {
                 throw refused("File", "there is nothing in it", "choose a file that Golden Tally wrote");
             }
-            List<Problem> problems = new ArrayList<>();
-            Set<String> ids = new HashSet<>();
-            for (int i = 0; i < read.shelf().size(); i++) {
-                checkCloth("shelf[" + i + "].cloth", read.shelf().get(i).cloth(), ids, problems);
-                if (!isIdentity(read.shelf().get(i).cloth().id())) {
-                    problems.add(new Problem(
-                            "shelf[" + i + "].cloth.id", "it is no identity", "leave it as it was written"));
-                }
-            }
-            for (int i = 0; i < read.prices().size(); i++) {
-                Problem wrong =
-                        PriceList.wrongWith("prices[" + i + "]", read.prices().get(i));
-                if (wrong != null) {
-                    problems.add(wrong);
-                }
-            }
-            for (int i = 0; i < read.quilts().size(); i++) {
-                if (read.quilts().get(i).quilt().name().isBlank()) {
-                    problems.add(new Problem("quilts[" + i + "].quilt.name", "the quilt has no name", "give it one"));
-                }
-                for (int j = 0; j < read.quilts().get(i).log().size(); j++) {
-                    checkEntry(
-                            "quilts[" + i + "].log[" + j + "]",
-                            read.quilts().get(i).log().get(j),
-                            problems);
-                }
-            }
-            refuse(problems);
+            refuse(problems(read));
             return read;
         } catch (JacksonException broken) {
             throw new RefusedException(problem(broken));
         }
+    }
+
+    private static List<Problem> problems(Everything read) {
+        List<Problem> problems = new ArrayList<>();
+        Set<String> ids = new HashSet<>();
+        for (int i = 0; i < read.shelf().size(); i++) {
+            checkCloth("shelf[" + i + "].cloth", read.shelf().get(i).cloth(), ids, problems);
+            if (!isIdentity(read.shelf().get(i).cloth().id())) {
+                problems.add(
+                        new Problem("shelf[" + i + "].cloth.id", "it is no identity", "leave it as it was written"));
+            }
+        }
+        for (int i = 0; i < read.prices().size(); i++) {
+            Problem wrong =
+                    PriceList.wrongWith("prices[" + i + "]", read.prices().get(i));
+            if (wrong != null) {
+                problems.add(wrong);
+            }
+        }
+        for (int i = 0; i < read.quilts().size(); i++) {
+            if (read.quilts().get(i).quilt().name().isBlank()) {
+                problems.add(new Problem("quilts[" + i + "].quilt.name", "the quilt has no name", "give it one"));
+            }
+            for (int j = 0; j < read.quilts().get(i).log().size(); j++) {
+                checkEntry(
+                        "quilts[" + i + "].log[" + j + "]",
+                        read.quilts().get(i).log().get(j),
+                        problems);
+            }
+        }
+        return problems;
     }
 
     private static void refuse(List<Problem> problems) {

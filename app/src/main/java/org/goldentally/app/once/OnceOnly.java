@@ -69,13 +69,7 @@ class OnceOnly extends OncePerRequestFilter {
             }
             next.doFilter(request, answer);
             if (answer.getStatus() < HttpStatus.MULTIPLE_CHOICES.value()) {
-                answers.keep(
-                        UUID.fromString(key),
-                        new KeptAnswers.Answer(
-                                call,
-                                answer.getStatus(),
-                                Optional.ofNullable(answer.getContentType()).orElse(""),
-                                answer.getContentAsByteArray()));
+                answers.keep(UUID.fromString(key), answer(call, answer));
                 transactions.commit(transaction);
             } else {
                 transactions.rollback(transaction);
@@ -84,21 +78,33 @@ class OnceOnly extends OncePerRequestFilter {
             if (!transaction.isCompleted()) {
                 transactions.rollback(transaction);
             }
-            logger.warn("a change could not be kept", failed);
-            reports.write(
-                    response,
-                    HttpStatus.SERVICE_UNAVAILABLE,
-                    "This could not be kept",
-                    new Problem(
-                            "Golden Tally",
-                            "its database did not take the change; nothing of it was made",
-                            "send it once more, under the same key"));
+            sayNotKept(response, failed);
             return;
         } catch (ServletException | IOException | RuntimeException failed) {
             transactions.rollback(transaction);
             throw failed;
         }
         answer.copyBodyToResponse();
+    }
+
+    private static KeptAnswers.Answer answer(String call, ContentCachingResponseWrapper given) {
+        return new KeptAnswers.Answer(
+                call,
+                given.getStatus(),
+                Optional.ofNullable(given.getContentType()).orElse(""),
+                given.getContentAsByteArray());
+    }
+
+    private void sayNotKept(HttpServletResponse response, Exception failed) throws IOException {
+        logger.warn("a change could not be kept", failed);
+        reports.write(
+                response,
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "This could not be kept",
+                new Problem(
+                        "Golden Tally",
+                        "its database did not take the change; nothing of it was made",
+                        "send it once more, under the same key"));
     }
 
     private void giveAgain(KeptAnswers.Answer before, String call, HttpServletResponse response) throws IOException {

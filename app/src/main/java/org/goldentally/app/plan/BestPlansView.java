@@ -90,6 +90,19 @@ record BestPlansView(
                             .filter(proof -> !proof.isEmpty())
                             .collect(Collectors.joining(" "))));
         }
+        return new BestPlansView(
+                answer.isEnough(),
+                missing(answer, design),
+                view("", "as planned now", answer.now(), true, prices, ""),
+                plans,
+                answer.changes().stream()
+                        .map(change -> new ChangeView(change.key(), change.what(), change.enough(), change.effect()))
+                        .toList(),
+                answer.packs().stream().map(packs -> packs(packs, design)).toList(),
+                !answer.whole());
+    }
+
+    private static List<String> missing(ShelfAnswer answer, QuiltDesign design) {
         List<String> missing = new ArrayList<>();
         answer.missing().forEach((cloth, purchase) -> missing.add(purchase.write() + " " + name(design, cloth)));
         List<String> said = new ArrayList<>(few(missing));
@@ -99,16 +112,7 @@ record BestPlansView(
         if (answer.hasUndressed()) {
             said.add("cloth for what is not dressed yet");
         }
-        return new BestPlansView(
-                answer.isEnough(),
-                said,
-                view("", "as planned now", answer.now(), true, prices, ""),
-                plans,
-                answer.changes().stream()
-                        .map(change -> new ChangeView(change.key(), change.what(), change.enough(), change.effect()))
-                        .toList(),
-                answer.packs().stream().map(packs -> packs(packs, design)).toList(),
-                !answer.whole());
+        return said;
     }
 
     private static String packs(WaysToBuy.Packs packs, QuiltDesign design) {
@@ -171,19 +175,8 @@ record BestPlansView(
         plan.tally().choices().forEach(choice -> {
             UnitPlan chosen = choice.chosen();
             if (choice.ways().size() > 1) {
-                String cut = plan.design()
-                        .plan()
-                        .cutSizeOf(
-                                chosen.method().key(),
-                                chosen.key().choice(),
-                                chosen.unit().name())
-                        .map(size -> ", cut " + size.typed()
-                                + (Character.isDigit(
-                                                size.typed().charAt(size.typed().length() - 1))
-                                        ? " " + plan.design().system().abbreviation()
-                                        : ""))
-                        .orElse("");
-                ways.merge(chosen.name() + ": " + chosen.method().displayName() + cut, 1L, Long::sum);
+                String way = chosen.method().displayName() + cutSize(chosen, plan.design());
+                ways.merge(chosen.name() + ": " + way, 1L, Long::sum);
             }
         });
         List<String> said = new ArrayList<>(ways.entrySet().stream()
@@ -206,6 +199,19 @@ record BestPlansView(
             case LYING -> said.add("backing: panels from side to side");
         }
         return said;
+    }
+
+    private static String cutSize(UnitPlan chosen, QuiltDesign design) {
+        return design.plan()
+                .cutSizeOf(
+                        chosen.method().key(),
+                        chosen.key().choice(),
+                        chosen.unit().name())
+                .map(size -> ", cut " + size.typed()
+                        + (Character.isDigit(size.typed().charAt(size.typed().length() - 1))
+                                ? " " + design.system().abbreviation()
+                                : ""))
+                .orElse("");
     }
 
     private static List<String> few(List<String> all) {

@@ -1,8 +1,8 @@
 package org.goldentally.app.plan;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.goldentally.app.tally.LedgerWords;
+import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
@@ -26,17 +26,6 @@ record ReachView(
     static ReachView of(ShelfReach reach, QuiltDesign design) {
         MeasureSystem system = design.system();
         LengthWriter writer = system.writer();
-        List<RemainsView> remains = new ArrayList<>();
-        reach.accounts().forEach(ledger -> {
-            ClothInHand cloth = design.cloth(ledger.cloth()).orElseThrow();
-            remains.add(new RemainsView(
-                    cloth.name(),
-                    cloth.colour(),
-                    ledger.untouched().stream()
-                            .map(pieces -> pieces.piece().describe(pieces.count(), system))
-                            .toList(),
-                    LedgerWords.leftovers(ledger, system)));
-        });
         return new ReachView(
                 reach.blocks(),
                 reach.layouts().stream()
@@ -47,7 +36,7 @@ record ReachView(
                                 writer.write(layout.finishedWidth()) + " × "
                                         + writer.writeWithUnit(layout.finishedHeight()) + " finished"))
                         .toList(),
-                remains,
+                reach.accounts().stream().map(ledger -> remains(ledger, design)).toList(),
                 reach.firstOut().stream()
                         .map(out -> name(design, out.cloth()) + " runs out first; "
                                 + Purchase.write(out.more(), system) + " more of it would make "
@@ -59,6 +48,18 @@ record ReachView(
                         .map(whole -> "one " + whole.piece().describe(system) + " of " + name(design, whole.cloth())
                                 + " gives every piece of it for a whole block")
                         .toList());
+    }
+
+    private static RemainsView remains(ClothLedger ledger, QuiltDesign design) {
+        MeasureSystem system = design.system();
+        ClothInHand cloth = design.cloth(ledger.cloth()).orElseThrow();
+        return new RemainsView(
+                cloth.name(),
+                cloth.colour(),
+                ledger.untouched().stream()
+                        .map(pieces -> pieces.piece().describe(pieces.count(), system))
+                        .toList(),
+                LedgerWords.leftovers(ledger, system));
     }
 
     private static String name(QuiltDesign design, String cloth) {

@@ -99,8 +99,16 @@ class StatelessController {
 
     /** Cloth of no quilt, and methods that nobody knows, are refused: what is ignored is counted on all the same. */
     private static void checkKeys(TallyQuestion question) {
-        QuiltDesign design = question.design();
         List<Problem> problems = new ArrayList<>();
+        checkCloths(question, problems);
+        checkMethods(question.design(), problems);
+        if (!problems.isEmpty()) {
+            throw new RefusedException(problems);
+        }
+    }
+
+    private static void checkCloths(TallyQuestion question, List<Problem> problems) {
+        QuiltDesign design = question.design();
         Set<String> seen = new HashSet<>();
         for (int i = 0; i < question.shelf().size(); i++) {
             String cloth = question.shelf().get(i).cloth();
@@ -121,6 +129,9 @@ class StatelessController {
                         "put all its lines into one entry"));
             }
         }
+    }
+
+    private static void checkMethods(QuiltDesign design, List<Problem> problems) {
         for (int i = 0; i < design.methods().size(); i++) {
             String method = design.methods().get(i).method();
             if (Methods.byKey(method).isEmpty()) {
@@ -134,9 +145,6 @@ class StatelessController {
                                                 .map(PiecingMethod::key)
                                                 .toList())));
             }
-        }
-        if (!problems.isEmpty()) {
-            throw new RefusedException(problems);
         }
     }
 

@@ -45,11 +45,20 @@ final class Booklet {
                 + writer.write(top.sizes().blockWidth()) + " × "
                 + writer.writeWithUnit(top.sizes().blockHeight()) + ". Seam " + design.seam() + " "
                 + design.system().abbreviation() + ".");
+        swatches();
+        picture(chapters);
+        pages.contents(Math.min(chapters, MOST_CONTENTS));
+    }
+
+    private void swatches() {
         List<ClothInHand> listed =
                 design.cloths().stream().filter(cloth -> !cloth.dealt()).toList();
         pages.swatches(
                 listed.stream().map(Booklet::said).toList(),
                 listed.stream().map(ClothInHand::colour).toList());
+    }
+
+    private void picture(int chapters) {
         double width = top.finishedWidth().toDoubleInches();
         double height = top.finishedHeight().toDoubleInches();
         float high = Math.clamp(
@@ -72,7 +81,6 @@ final class Booklet {
                             writer.writeWithUnit(top.finishedHeight()) + " finished");
                 });
         pages.below(drawn + Drawing.MEASURE_ROOM + 10);
-        pages.contents(Math.min(chapters, MOST_CONTENTS));
     }
 
     private static String said(ClothInHand cloth) {

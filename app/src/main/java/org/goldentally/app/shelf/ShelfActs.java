@@ -215,37 +215,7 @@ class ShelfActs {
 
     /** Makes a row as it was; one that was not there yet, or is not there any more, is hidden. */
     private void put(Row row, String state, Act act) {
-        String statement = switch (row.place()) {
-            case "cloth" ->
-                state == null
-                        ? "" // A cloth stays known; quilts may refer to it.
-                        : "update cloth now set name = was.name, colour = was.colour, lightness = was.lightness,"
-                                + " directional = was.directional, kind = was.kind, price = was.price, pack = was.pack,"
-                                + " guessed = was.guessed, version = now.version + 1"
-                                + " from jsonb_populate_record(null::cloth, :state::jsonb) was"
-                                + " where now.id = was.id";
-            case "shelf_piece" ->
-                state == null
-                        ? "update shelf_piece set removed_at = now(), version = version + 1 where id = :id::uuid"
-                        : "update shelf_piece now set cloth_id = was.cloth_id, typed = was.typed,"
-                                + " system = was.system, count = was.count, form = was.form, width = was.width,"
-                                + " length = was.length, edge = was.edge, removed_at = was.removed_at,"
-                                + " version = now.version + 1"
-                                + " from jsonb_populate_record(null::shelf_piece, :state::jsonb) was"
-                                + " where now.id = was.id";
-            case "cloth_photo" ->
-                state == null
-                        ? "delete from cloth_photo where cloth_id = :id::uuid"
-                        : "insert into cloth_photo select was.* from"
-                                + " jsonb_populate_record(null::cloth_photo, :state::jsonb) was"
-                                + " on conflict (cloth_id) do update set image = excluded.image";
-            case "price_entry" ->
-                state == null
-                        ? "delete from price_entry where id = :id::uuid"
-                        : "insert into price_entry select was.* from"
-                                + " jsonb_populate_record(null::price_entry, :state::jsonb) was";
-            default -> throw new IllegalStateException("an act touched " + row.place());
-        };
+        String statement = statement(row.place(), state == null);
         if (statement.isEmpty()) {
             return;
         }
@@ -263,5 +233,40 @@ class ShelfActs {
                     "another cloth has the name by now that this one would get back",
                     "rename that one first"));
         }
+    }
+
+    /** Nothing for a cloth that was not there: it stays known, since quilts may refer to it. */
+    private static String statement(String place, boolean gone) {
+        return switch (place) {
+            case "cloth" ->
+                gone
+                        ? ""
+                        : "update cloth now set name = was.name, colour = was.colour, lightness = was.lightness,"
+                                + " directional = was.directional, kind = was.kind, price = was.price, pack = was.pack,"
+                                + " guessed = was.guessed, version = now.version + 1"
+                                + " from jsonb_populate_record(null::cloth, :state::jsonb) was"
+                                + " where now.id = was.id";
+            case "shelf_piece" ->
+                gone
+                        ? "update shelf_piece set removed_at = now(), version = version + 1 where id = :id::uuid"
+                        : "update shelf_piece now set cloth_id = was.cloth_id, typed = was.typed,"
+                                + " system = was.system, count = was.count, form = was.form, width = was.width,"
+                                + " length = was.length, edge = was.edge, removed_at = was.removed_at,"
+                                + " version = now.version + 1"
+                                + " from jsonb_populate_record(null::shelf_piece, :state::jsonb) was"
+                                + " where now.id = was.id";
+            case "cloth_photo" ->
+                gone
+                        ? "delete from cloth_photo where cloth_id = :id::uuid"
+                        : "insert into cloth_photo select was.* from"
+                                + " jsonb_populate_record(null::cloth_photo, :state::jsonb) was"
+                                + " on conflict (cloth_id) do update set image = excluded.image";
+            case "price_entry" ->
+                gone
+                        ? "delete from price_entry where id = :id::uuid"
+                        : "insert into price_entry select was.* from"
+                                + " jsonb_populate_record(null::price_entry, :state::jsonb) was";
+            default -> throw new IllegalStateException("an act touched " + place);
+        };
     }
 }

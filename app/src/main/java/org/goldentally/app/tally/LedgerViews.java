@@ -35,6 +35,51 @@ final class LedgerViews {
             Optional<Price> price,
             Optional<Purchase> asYardage,
             MeasureSystem system) {
+        List<String> leftovers = LedgerWords.leftovers(ledger, system);
+        Optional<Purchase> purchase = ledger.toBuy().map(ClothLedger.ToBuy::purchase);
+        return new LedgerView(
+                cloth.key(),
+                cloth.name(),
+                cloth.colour(),
+                system.writeArea(ledger.needed()),
+                asYardage.map(each -> exactly(each, system)).orElse(""),
+                ledger.isEnough(),
+                ledger.opened().stream().anyMatch(each -> each.key().equals(ClothLedger.BOUGHT)),
+                LedgerWords.onHand(ledger, system),
+                bands(ledger, leftovers),
+                ledger.cuts().stream().map(cut -> use(cut, system)).toList(),
+                ledger.untouched().stream()
+                        .map(pieces -> pieces.piece().describe(pieces.count(), system))
+                        .toList(),
+                leftovers,
+                system.writeArea(ledger.trimmed()),
+                purchase.map(each -> system.writer().writeWithUnit(each.exact()))
+                        .orElse(null),
+                purchase.map(each -> price.map(sold -> sold.sold(each)).orElse(each))
+                        .map(Purchase::write)
+                        .orElse(null),
+                purchase.flatMap(each -> price.flatMap(sold -> sold.of(each)))
+                        .map(BigDecimal::toPlainString)
+                        .orElse(null),
+                ledger.choice().style().label(),
+                StyleChoices.proof(ledger, system),
+                ledger.toBuy()
+                        .map(buy -> LedgerWords.leftovers(buy.piece(), system))
+                        .orElse(List.of()),
+                problems(ledger, cloth, system),
+                workings(ledger, system));
+    }
+
+    private static String exactly(Purchase purchase, MeasureSystem system) {
+        return purchase.write() + " (" + system.writer().writeWithUnit(purchase.exact()) + " exactly)";
+    }
+
+    private static UseView use(ClothCut cut, MeasureSystem system) {
+        return new UseView(
+                texts(cut.uses()), cut.useLabel(), cut.count(), cut.name() + " " + LedgerWords.size(cut, system));
+    }
+
+    private static List<Problem> problems(ClothLedger ledger, ClothInHand cloth, MeasureSystem system) {
         List<Problem> problems = new ArrayList<>();
         for (ClothCut cut : ledger.tooLarge()) {
             problems.add(new Problem(
@@ -53,51 +98,7 @@ final class LedgerViews {
                                 + system.writer().writeWithUnit(room) + " to an edge of the "
                                 + piece.piece().describe(system) + " that has still to be cut true",
                         "measure the pieces before the first cut, and type what they really measure")));
-        List<String> leftovers = LedgerWords.leftovers(ledger, system);
-        return new LedgerView(
-                cloth.key(),
-                cloth.name(),
-                cloth.colour(),
-                system.writeArea(ledger.needed()),
-                asYardage
-                        .map(purchase ->
-                                purchase.write() + " (" + system.writer().writeWithUnit(purchase.exact()) + " exactly)")
-                        .orElse(""),
-                ledger.isEnough(),
-                ledger.opened().stream().anyMatch(each -> each.key().equals(ClothLedger.BOUGHT)),
-                LedgerWords.onHand(ledger, system),
-                bands(ledger, leftovers),
-                ledger.cuts().stream()
-                        .map(cut -> new UseView(
-                                texts(cut.uses()),
-                                cut.useLabel(),
-                                cut.count(),
-                                cut.name() + " " + LedgerWords.size(cut, system)))
-                        .toList(),
-                ledger.untouched().stream()
-                        .map(pieces -> pieces.piece().describe(pieces.count(), system))
-                        .toList(),
-                leftovers,
-                system.writeArea(ledger.trimmed()),
-                ledger.toBuy()
-                        .map(buy -> system.writer().writeWithUnit(buy.purchase().exact()))
-                        .orElse(null),
-                ledger.toBuy()
-                        .map(ClothLedger.ToBuy::purchase)
-                        .map(purchase -> price.map(each -> each.sold(purchase)).orElse(purchase))
-                        .map(Purchase::write)
-                        .orElse(null),
-                ledger.toBuy()
-                        .flatMap(buy -> price.flatMap(each -> each.of(buy.purchase())))
-                        .map(BigDecimal::toPlainString)
-                        .orElse(null),
-                ledger.choice().style().label(),
-                StyleChoices.proof(ledger, system),
-                ledger.toBuy()
-                        .map(buy -> LedgerWords.leftovers(buy.piece(), system))
-                        .orElse(List.of()),
-                problems,
-                workings(ledger, system));
+        return problems;
     }
 
     private static List<Working> workings(ClothLedger ledger, MeasureSystem system) {

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.goldentally.app.drawing.SvgNumbers;
@@ -32,6 +32,7 @@ import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.plans.PlanInWords;
 import org.goldentally.core.problem.Known;
 import org.goldentally.core.problem.Problem;
+import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.tally.ShoppingList;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.unit.UnitDrawing;
@@ -254,33 +255,24 @@ public record TallyView(
     private static List<Problem> notices(TopTally tally, Map<String, List<ShelfPieces>> pieces) {
         QuiltDesign design = tally.top().design();
         List<Problem> notices = new ArrayList<>(tally.problems());
-        tally.unplanned()
-                .forEach(group -> notices.add(new Problem(
-                        "Not planned: " + group.label(),
-                        group.count()
-                                + " of them mix cloths in a way that no method here makes; no cloth is counted for"
-                                + " them",
-                        "dress the patches that are cut alike in one cloth, or build them of smaller units")));
-        Set<String> undealt = tally.ledgers().stream()
-                .map(ClothLedger::cloth)
-                .filter(key -> design.cloth(key).map(ClothInHand::dealt).orElse(false))
-                .collect(Collectors.toSet());
-        if (!undealt.isEmpty()) {
+        tally.unplanned().forEach(group -> notices.add(notPlanned(group)));
+        Predicate<ClothLedger> undealt =
+                ledger -> design.cloth(ledger.cloth()).map(ClothInHand::dealt).orElse(false);
+        if (tally.ledgers().stream().anyMatch(undealt)) {
             notices.add(new Problem(
                     "Free places",
                     "nothing is made for some of them yet, so they are counted as a cloth of their own",
                     "make and lay out their prints at the station Top"));
         }
         if (!tally.undressed().isEmpty()) {
-            long count =
-                    tally.undressed().stream().mapToLong(cut -> cut.count()).sum();
+            long count = tally.undressed().stream().mapToLong(ClothCut::count).sum();
             notices.add(new Problem(
                     "Not dressed yet",
                     count + " pieces have no cloth, so no cloth is counted for them",
                     "dress them at the station Top"));
         }
         List<String> notOnShelf = tally.ledgers().stream()
-                .filter(ledger -> !undealt.contains(ledger.cloth()))
+                .filter(undealt.negate())
                 .filter(ledger -> pieces.getOrDefault(ledger.cloth(), List.of()).isEmpty())
                 .map(ledger ->
                         design.cloth(ledger.cloth()).map(ClothInHand::name).orElse(ledger.cloth()))
@@ -292,6 +284,13 @@ public record TallyView(
                     "add what you have at the station Cloth, or buy what is named below"));
         }
         return notices;
+    }
+
+    private static Problem notPlanned(TopCount.Group group) {
+        return new Problem(
+                "Not planned: " + group.label(),
+                group.count() + " of them mix cloths in a way that no method here makes; no cloth is counted for them",
+                "dress the patches that are cut alike in one cloth, or build them of smaller units");
     }
 
     private static TotalsView totals(
@@ -370,10 +369,7 @@ public record TallyView(
                 way.runsInWords(),
                 way.made(),
                 way.spare(),
-                way.setEnds()
-                        .map(end -> end.count() + (end.count() == 1 ? " sewn end " : " sewn ends ")
-                                + writer.write(end.length()) + " × " + writer.writeWithUnit(end.width()))
-                        .orElse(""),
+                way.setEnds().map(end -> ends(end, writer)).orElse(""),
                 way.cuts().stream().mapToLong(ClothCut::count).sum(),
                 system.writeArea(way.clothCut()),
                 Purchase.writeRoughly(way.seams(), system),
@@ -387,6 +383,11 @@ public record TallyView(
                         .orElse(null),
                 cutSize,
                 chosen ? way.workings() : List.of());
+    }
+
+    private static String ends(UnitPlan.SetEnd end, LengthWriter writer) {
+        return end.count() + (end.count() == 1 ? " sewn end " : " sewn ends ") + writer.write(end.length()) + " × "
+                + writer.writeWithUnit(end.width());
     }
 
     private static StripView strip(StripPlan strip, MeasureSystem system) {

@@ -55,15 +55,19 @@ public final class CuttingSteps {
             }
         }
         if (!opened.leftovers().isEmpty()) {
-            Map<String, Integer> sizes = new LinkedHashMap<>();
-            for (Rectangle rest : opened.leftovers()) {
-                sizes.merge(writer.write(rest.width()) + " × " + writer.writeWithUnit(rest.height()), 1, Integer::sum);
-            }
-            List<String> said = new ArrayList<>();
-            sizes.forEach((size, count) -> said.add(count == 1 ? size : count + " of " + size));
-            steps.add(new CuttingStep("Keep and label what is left: " + String.join("; ", said) + ".", 0));
+            steps.add(keep(opened.leftovers(), writer));
         }
         return steps;
+    }
+
+    private static CuttingStep keep(List<Rectangle> leftovers, LengthWriter writer) {
+        Map<String, Integer> sizes = new LinkedHashMap<>();
+        for (Rectangle rest : leftovers) {
+            sizes.merge(writer.write(rest.width()) + " × " + writer.writeWithUnit(rest.height()), 1, Integer::sum);
+        }
+        List<String> said = new ArrayList<>();
+        sizes.forEach((size, count) -> said.add(count == 1 ? size : count + " of " + size));
+        return new CuttingStep("Keep and label what is left: " + String.join("; ", said) + ".", 0);
     }
 
     /** Whether a piece is used as it comes: it has the size already. */

@@ -125,51 +125,47 @@ final class StripLayer {
 
     /** Equal pieces side by side, and equal rows above each other, are one block. */
     private List<Block> merged() {
-        List<Block> rows = new ArrayList<>();
-        for (LaidStrip strip : laid) {
-            Map<Length, List<Block>> byRow = new LinkedHashMap<>();
-            for (LaidSegment segment : strip.segments()) {
-                Length top = strip.y();
-                for (LaidPiece laidPiece : segment.pieces()) {
-                    List<Block> row = byRow.computeIfAbsent(top, any -> new ArrayList<>());
-                    CutBlock single = new CutBlock(segment.x(), top, laidPiece.width(), laidPiece.height(), 1, 1);
-                    if (row.isEmpty() || !goesOn(row.getLast(), laidPiece.cut(), single)) {
-                        row.add(new Block(laidPiece.cut(), single));
-                    } else {
-                        Block last = row.removeLast();
-                        row.add(new Block(last.cut, wider(last.block)));
-                    }
-                    top = top.plus(laidPiece.height());
-                }
-            }
-            byRow.values().forEach(rows::addAll);
-        }
         List<Block> blocks = new ArrayList<>();
-        for (Block row : rows) {
-            int above = -1;
-            for (int i = 0; i < blocks.size(); i++) {
-                if (stands(blocks.get(i), row)) {
-                    above = i;
+        for (LaidStrip strip : laid) {
+            for (Block row : rows(strip)) {
+                int above = -1;
+                for (int i = 0; i < blocks.size(); i++) {
+                    if (stands(blocks.get(i), row)) {
+                        above = i;
+                    }
                 }
-            }
-            if (above < 0) {
-                blocks.add(row);
-            } else {
-                CutBlock b = blocks.get(above).block;
-                blocks.set(
-                        above,
-                        new Block(
-                                row.cut,
-                                new CutBlock(
-                                        b.x(),
-                                        b.y(),
-                                        b.pieceWidth(),
-                                        b.pieceHeight(),
-                                        b.across(),
-                                        b.along() + row.block.along())));
+                if (above < 0) {
+                    blocks.add(row);
+                } else {
+                    blocks.set(above, new Block(row.cut, higher(blocks.get(above).block, row.block.along())));
+                }
             }
         }
         return blocks;
+    }
+
+    private static List<Block> rows(LaidStrip strip) {
+        Map<Length, List<Block>> byRow = new LinkedHashMap<>();
+        for (LaidSegment segment : strip.segments()) {
+            Length top = strip.y();
+            for (LaidPiece laidPiece : segment.pieces()) {
+                List<Block> row = byRow.computeIfAbsent(top, any -> new ArrayList<>());
+                CutBlock single = new CutBlock(segment.x(), top, laidPiece.width(), laidPiece.height(), 1, 1);
+                if (row.isEmpty() || !goesOn(row.getLast(), laidPiece.cut(), single)) {
+                    row.add(new Block(laidPiece.cut(), single));
+                } else {
+                    Block last = row.removeLast();
+                    row.add(new Block(last.cut, wider(last.block)));
+                }
+                top = top.plus(laidPiece.height());
+            }
+        }
+        return byRow.values().stream().flatMap(List::stream).toList();
+    }
+
+    private static CutBlock higher(CutBlock block, long rows) {
+        return new CutBlock(
+                block.x(), block.y(), block.pieceWidth(), block.pieceHeight(), block.across(), block.along() + rows);
     }
 
     private static boolean goesOn(Block last, ClothCut cut, CutBlock next) {

@@ -113,14 +113,18 @@ record PackWords(
                             + counted(different, "print") + (over > 0 ? " and " + over + " extra" : ""),
                     "count the pack again: at least one of each print, and what is over beyond that");
         }
-        if (different * ofEach != shared) {
-            return Reading.refused(
-                    where,
-                    counted(different, "print") + ", " + ofEach + " of each"
-                            + (over > 0 ? " and " + over + " extra" : "") + (different == 1 ? " makes " : " make ")
-                            + (different * ofEach + over) + ", not " + count,
-                    "count the pack again; say what is over as “and 1 extra”");
-        }
+        return different * ofEach == shared
+                ? withUndersized(different, ofEach, over, where, length)
+                : Reading.refused(
+                        where,
+                        counted(different, "print") + ", " + ofEach + " of each"
+                                + (over > 0 ? " and " + over + " extra" : "") + (different == 1 ? " makes " : " make ")
+                                + (different * ofEach + over) + ", not " + count,
+                        "count the pack again; say what is over as “and 1 extra”");
+    }
+
+    private Reading<ShelfLine.Pack> withUndersized(
+            int different, int ofEach, int over, String where, Function<String, Reading<Length>> length) {
         int small = undersized.map(found -> Integer.parseInt(found.group(1))).orElse(0);
         if (small > ofEach) {
             return Reading.refused(

@@ -49,42 +49,39 @@ record SaidSizes(
                                     ? size(Length.max(first, second), Length.min(first, second))
                                     : size(first, second)));
         }
+        UsualSizes usual = UsualSizes.of(system);
         return switch (form) {
             case SQUARE ->
                 sizes.isEmpty()
-                        ? Reading.refused(
-                                where,
-                                "“" + typed + "” does not say how large the squares are",
-                                "add the size, such as “squares 10 in”")
+                        ? doesNotSay("how large the squares are", "add the size, such as “squares 10 in”")
                         : length(sizes.getFirst()).then(side -> size(side, side));
-            case STRIP ->
-                sizes.isEmpty() && wide.isEmpty()
-                        ? Reading.refused(
-                                where,
-                                "“" + typed + "” does not say how wide the strips are",
-                                "add the width, such as “strips 2 1/2 in”")
-                        : length(sizes.isEmpty() ? wide.get() : sizes.getFirst())
-                                .then(stripWidth -> stripLength(sizes.isEmpty() ? Optional.empty() : wide)
-                                        .then(across ->
-                                                size(Length.max(across, stripWidth), Length.min(across, stripWidth))));
-            case FAT_QUARTER ->
-                size(UsualSizes.of(system).halfWidth(), UsualSizes.of(system).halfPurchase());
-            case FAT_EIGHTH ->
-                size(
-                        UsualSizes.of(system).halfWidth(),
-                        UsualSizes.of(system).halfPurchase().dividedBy(2));
-            case YARDAGE ->
-                bought.isEmpty() && along.isEmpty()
-                        ? Reading.refused(
-                                where,
-                                "“" + typed + "” does not say how long it is",
-                                "add the length, such as “2 yd” or “70 in long”")
-                        : sum(bought.or(() -> along).orElseThrow())
-                                .then(down -> wide.isPresent()
-                                        ? length(wide.get()).then(across -> size(across, down))
-                                        : size(UsualSizes.of(system).widthOfFabric(), down));
+            case STRIP -> strip();
+            case FAT_QUARTER -> size(usual.halfWidth(), usual.halfPurchase());
+            case FAT_EIGHTH -> size(usual.halfWidth(), usual.halfPurchase().dividedBy(2));
+            case YARDAGE -> yardage(usual);
             case SCRAP -> scrap();
         };
+    }
+
+    private Reading<Size> doesNotSay(String what, String wayOut) {
+        return Reading.refused(where, "“" + typed + "” does not say " + what, wayOut);
+    }
+
+    private Reading<Size> strip() {
+        return sizes.isEmpty() && wide.isEmpty()
+                ? doesNotSay("how wide the strips are", "add the width, such as “strips 2 1/2 in”")
+                : length(sizes.isEmpty() ? wide.get() : sizes.getFirst())
+                        .then(stripWidth -> stripLength(sizes.isEmpty() ? Optional.empty() : wide)
+                                .then(across -> size(Length.max(across, stripWidth), Length.min(across, stripWidth))));
+    }
+
+    private Reading<Size> yardage(UsualSizes usual) {
+        return bought.isEmpty() && along.isEmpty()
+                ? doesNotSay("how long it is", "add the length, such as “2 yd” or “70 in long”")
+                : sum(bought.or(() -> along).orElseThrow())
+                        .then(down -> wide.isPresent()
+                                ? length(wide.get()).then(across -> size(across, down))
+                                : size(usual.widthOfFabric(), down));
     }
 
     /** A piece of unknown size has to be measured; which side is missing is said. */

@@ -142,19 +142,9 @@ final class ShelfGrammar {
 
     /** What is left of the loose numbers are sizes, as many as the form wants; a length's is its width or itself. */
     private void add(Set<Meant> meanings, Form form, OptionalLong count, List<Loose> sizes) {
-        boolean sized = !marks.pair().isEmpty() || (!marks.measured().isEmpty() && form.form() != PieceForm.STRIP);
-        int most = switch (form.form()) {
-            case SQUARE -> marks.pair().isEmpty() ? 1 : 0;
-            case STRIP -> marks.pair().isEmpty() ? 2 : 0;
-            case FAT_QUARTER, FAT_EIGHTH -> 0;
-            case SCRAP -> 0;
-            case YARDAGE ->
-                (marks.bought().isEmpty() && marks.along().isEmpty() && !sized ? 1 : 0)
-                        + (marks.wide().isEmpty() ? 1 : 0);
-        };
         List<String> texts = new ArrayList<>();
         sizes.forEach(size -> texts.add(size.number().text()));
-        List<String> tooMany = texts.size() > most ? List.of(texts.getLast()) : List.of();
+        List<String> tooMany = texts.size() > mostSizes(form.form()) ? List.of(texts.getLast()) : List.of();
         Optional<String> length = marks.bought();
         Optional<String> width = marks.wide();
         List<String> kept = new ArrayList<>(tooMany.isEmpty() ? texts : List.of());
@@ -181,6 +171,18 @@ final class ShelfGrammar {
                 tooMany);
         meanings.add(meant);
         otherUnits(meant).ifPresent(meanings::add);
+    }
+
+    private int mostSizes(PieceForm form) {
+        boolean sized = !marks.pair().isEmpty() || (!marks.measured().isEmpty() && form != PieceForm.STRIP);
+        return switch (form) {
+            case SQUARE -> marks.pair().isEmpty() ? 1 : 0;
+            case STRIP -> marks.pair().isEmpty() ? 2 : 0;
+            case FAT_QUARTER, FAT_EIGHTH, SCRAP -> 0;
+            case YARDAGE ->
+                (marks.bought().isEmpty() && marks.along().isEmpty() && !sized ? 1 : 0)
+                        + (marks.wide().isEmpty() ? 1 : 0);
+        };
     }
 
     /** Beside a size in the other system's unit, a bare one may be in that unit too: 1.5 m linen, 110 marks.wide(). */

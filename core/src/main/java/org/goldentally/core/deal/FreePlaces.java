@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import org.goldentally.core.block.Figure.FigureUnit;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.EdgePlaceDesign;
@@ -63,12 +64,10 @@ final class FreePlaces {
             if (!place.dealt()) {
                 continue;
             }
-            List<Integer> ofPack = new ArrayList<>();
-            for (int i = 0; i < prints.size(); i++) {
-                if (prints.get(i).pack().equals(place.pack())) {
-                    ofPack.add(i);
-                }
-            }
+            List<Integer> ofPack = new ArrayList<>(IntStream.range(0, prints.size())
+                    .filter(i -> prints.get(i).pack().equals(place.pack()))
+                    .boxed()
+                    .toList());
             if (place.standsFor() == ClothInHand.StandsFor.LIGHT_PRINT
                     || place.standsFor() == ClothInHand.StandsFor.DARK_PRINT) {
                 needColours(place, ofPack);

@@ -137,31 +137,14 @@ final class LayingOut {
     }
 
     private ScrappyDeal result(Made[] laid, Placer placer) {
-        SplittableRandom turns = new SplittableRandom(wish.seed() + 2);
-        Map<List<Integer>, PlaceDesign> places = new LinkedHashMap<>();
-        Map<List<Object>, EdgePlaceDesign> edges = new LinkedHashMap<>();
-        QuiltDesign undealt = free.undealt();
-        undealt.places().forEach(place -> places.put(List.of(place.row(), place.column()), place));
-        undealt.edgePlaces().forEach(place -> edges.put(List.of(place.part(), place.unit()), place));
         int close = 0;
         for (int i = 0; i < laid.length; i++) {
-            Hand hand = free.hands.get(i);
-            if (hand.isEdge()) {
-                EdgePlaceDesign before = free.edgePlace(hand);
-                edges.put(
-                        List.of(before.part(), before.unit()),
-                        before.with(free.exchanges(hand, before.exchanges(), laid[i].prints())));
-            } else {
-                boolean turned = wish.freeTurns() && !stays[i] && hand.isWholeBlock();
-                PlaceDesign place = placed(hand, laid[i], turned, turned ? turns.nextInt(QUARTERS) : 0);
-                places.put(List.of(place.row(), place.column()), place);
-            }
-            close += free.closePairs(hand, laid[i].prints());
+            close += free.closePairs(free.hands.get(i), laid[i].prints());
         }
         int[] used = used(laid, placer.spare());
         return new ScrappyDeal(
-                List.copyOf(places.values()),
-                List.copyOf(edges.values()),
+                places(laid),
+                edgePlaces(laid),
                 placer.spare().stream().map(this::spareBlock).toList(),
                 close,
                 placer.neighboursThatShare(),
@@ -173,6 +156,36 @@ final class LayingOut {
                         .map(print -> free.prints.get(print).name())
                         .toList(),
                 printsForAll(laid, placer.spare()));
+    }
+
+    private List<PlaceDesign> places(Made[] laid) {
+        SplittableRandom turns = new SplittableRandom(wish.seed() + 2);
+        Map<List<Integer>, PlaceDesign> places = new LinkedHashMap<>();
+        free.undealt().places().forEach(place -> places.put(List.of(place.row(), place.column()), place));
+        for (int i = 0; i < laid.length; i++) {
+            Hand hand = free.hands.get(i);
+            if (!hand.isEdge()) {
+                boolean turned = wish.freeTurns() && !stays[i] && hand.isWholeBlock();
+                PlaceDesign place = placed(hand, laid[i], turned, turned ? turns.nextInt(QUARTERS) : 0);
+                places.put(List.of(place.row(), place.column()), place);
+            }
+        }
+        return List.copyOf(places.values());
+    }
+
+    private List<EdgePlaceDesign> edgePlaces(Made[] laid) {
+        Map<List<Object>, EdgePlaceDesign> edges = new LinkedHashMap<>();
+        free.undealt().edgePlaces().forEach(place -> edges.put(List.of(place.part(), place.unit()), place));
+        for (int i = 0; i < laid.length; i++) {
+            Hand hand = free.hands.get(i);
+            if (hand.isEdge()) {
+                EdgePlaceDesign before = free.edgePlace(hand);
+                edges.put(
+                        List.of(before.part(), before.unit()),
+                        before.with(free.exchanges(hand, before.exchanges(), laid[i].prints())));
+            }
+        }
+        return List.copyOf(edges.values());
     }
 
     private PlaceDesign placed(Hand hand, Made made, boolean turned, int quarters) {

@@ -130,31 +130,11 @@ public final class NamedChange {
     }
 
     private void setting() {
-        SettingDesign was = before.setting();
-        SettingDesign now = after.setting();
-        if (was.kind() != now.kind()) {
-            said.add(
-                    switch (now.kind()) {
-                        case STRAIGHT -> "set in straight rows";
-                        case HALF_DROP -> "set half-drop";
-                        case ON_POINT -> "set on point";
-                    });
-        } else if (was.across() != now.across() || was.down() != now.down()) {
-            said.add(now.across() + " × " + now.down() + " blocks");
-        }
+        rows();
         say(
                 design -> design.setting().blocks(),
                 blocks -> blocks.size() == 1 ? "one block all over" : blocks.size() + " blocks take turns");
-        if (now.kind() == SettingDesign.Kind.ON_POINT
-                && (was.between() != now.between() || !was.betweenBlock().equals(now.betweenBlock()))) {
-            said.add(
-                    switch (now.between()) {
-                        case SAME -> "the blocks in the rows between too";
-                        case OTHER -> "a block of their own in the rows between";
-                        case PLAIN -> "plain squares in the rows between";
-                        case OPEN -> "rows between left open";
-                    });
-        }
+        between();
         say(
                 design -> design.setting().halves(),
                 halves -> halves == SettingDesign.Halves.PLAIN ? "plain halves" : "half blocks");
@@ -168,6 +148,36 @@ public final class NamedChange {
                                 + (sashing.between() == SashingDesign.Between.BOTH
                                         ? ""
                                         : " " + sashing.between().words()));
+    }
+
+    private void rows() {
+        SettingDesign was = before.setting();
+        SettingDesign now = after.setting();
+        if (was.kind() != now.kind()) {
+            said.add(
+                    switch (now.kind()) {
+                        case STRAIGHT -> "set in straight rows";
+                        case HALF_DROP -> "set half-drop";
+                        case ON_POINT -> "set on point";
+                    });
+        } else if (was.across() != now.across() || was.down() != now.down()) {
+            said.add(now.across() + " × " + now.down() + " blocks");
+        }
+    }
+
+    private void between() {
+        SettingDesign was = before.setting();
+        SettingDesign now = after.setting();
+        if (now.kind() == SettingDesign.Kind.ON_POINT
+                && (was.between() != now.between() || !was.betweenBlock().equals(now.betweenBlock()))) {
+            said.add(
+                    switch (now.between()) {
+                        case SAME -> "the blocks in the rows between too";
+                        case OTHER -> "a block of their own in the rows between";
+                        case PLAIN -> "plain squares in the rows between";
+                        case OPEN -> "rows between left open";
+                    });
+        }
     }
 
     private void places() {

@@ -3,6 +3,7 @@ package org.goldentally.core.finishing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Collectors;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.ClothLedger.Opened;
 import org.goldentally.core.account.OpenedPiece;
@@ -37,48 +38,48 @@ public record ScrappyBinding(List<ClothLedger> ledgers, StripPlan plan, long fro
 
     public static ScrappyBinding from(List<ClothLedger> ledgers, StripPlan whole, LengthWriter writer) {
         Length width = whole.cutWidth();
-        List<Source> sources = sources(ledgers, width);
-        sources.sort(Comparator.comparing(Source::length).reversed());
-        List<ClothLedger> changed = new ArrayList<>(ledgers);
+        Length wanted = whole.sides().getFirst().cutLength();
+        List<Source> used = longestFirst(sources(ledgers, width), wanted, width);
+        long taken = used.stream().mapToLong(Source::strips).sum();
+        // Joined, k strips lose k − 1 joins: the first loses none.
+        Length reach = used.stream()
+                .map(source -> source.length.minus(width).times(source.strips))
+                .reduce(taken == 0 ? Length.ZERO : width, Length::plus);
         ClothCut own = whole.cuts().getFirst();
-        Length wantedLength = whole.sides().getFirst().cutLength();
-        // Joined, k strips lose k − 1 joins: the first loses none, so one join is not open.
-        Length open = wantedLength.minus(width);
-        long taken = 0;
-        Length reached = width;
-        List<List<Source>> used = new ArrayList<>();
-        ledgers.forEach(any -> used.add(new ArrayList<>()));
-        for (Source source : sources) {
-            Length gain = source.length.minus(width);
-            long wanted = open.isPositive() ? Math.min(source.strips, atLeast(open, gain)) : 0;
-            if (wanted > 0) {
-                used.get(source.ledger)
-                        .add(new Source(source.ledger, source.opened, source.rest, source.length, wanted));
-                open = open.minus(gain.times(wanted));
-                reached = reached.plus(gain.times(wanted));
-                taken += wanted;
-            }
-        }
-        for (int i = 0; i < changed.size(); i++) {
-            if (!used.get(i).isEmpty()) {
-                changed.set(i, cut(changed.get(i), used.get(i), whole));
-            }
-        }
-        JoinedStrips joined = JoinedStrips.diagonal(own.size().width(), width);
+        Length ofCloth = own.size().width();
+        Length open = wanted.minus(reach);
         // What is still open is joined to what there is; with nothing there it is a binding like any other.
         long bought = taken == 0
-                ? joined.stripsFor(wantedLength)
-                : open.isPositive() ? atLeast(open, own.size().width().minus(width)) : 0;
-        Length reach = taken == 0 ? Length.ZERO : reached;
+                ? JoinedStrips.diagonal(ofCloth, width).stripsFor(wanted)
+                : open.isPositive() ? atLeast(open, ofCloth.minus(width)) : 0;
         Working working = new Working(
                 "Scrappy binding",
                 taken + (taken == 1 ? " strip" : " strips") + " from leftovers, joined on the diagonal, reach "
-                        + writer.write(reach) + " of " + writer.writeWithUnit(wantedLength)
+                        + writer.write(reach) + " of " + writer.writeWithUnit(wanted)
                         + (bought > 0
                                 ? "; " + bought + " more " + (bought == 1 ? "is" : "are") + " cut for the rest"
                                 : ""));
-        StripPlan plan = whole.with(List.of(own.of(bought)), working);
-        return new ScrappyBinding(changed, plan, taken, reach);
+        List<ClothLedger> changed = new ArrayList<>(ledgers);
+        used.stream()
+                .collect(Collectors.groupingBy(Source::ledger))
+                .forEach((ledger, from) -> changed.set(ledger, cut(changed.get(ledger), from, whole)));
+        return new ScrappyBinding(changed, whole.with(List.of(own.of(bought)), working), taken, reach);
+    }
+
+    /** As many strips of the longest leftovers as reach all the way round, or all there are. */
+    private static List<Source> longestFirst(List<Source> sources, Length wanted, Length width) {
+        List<Source> used = new ArrayList<>();
+        Length open = wanted.minus(width);
+        sources.sort(Comparator.comparing(Source::length).reversed());
+        for (Source source : sources) {
+            Length gain = source.length.minus(width);
+            long strips = open.isPositive() ? Math.min(source.strips, atLeast(open, gain)) : 0;
+            if (strips > 0) {
+                used.add(new Source(source.ledger, source.opened, source.rest, source.length, strips));
+                open = open.minus(gain.times(strips));
+            }
+        }
+        return used;
     }
 
     /** Whether the leftovers reach all the way round. */

@@ -116,35 +116,7 @@ public final class StripPlans {
         List<Use> uses = groups.stream()
                 .map(group -> (Use) new Use.ForStrips(group.key()))
                 .toList();
-        List<ClothCut> cuts = new ArrayList<>();
-        String how;
-        if (joined) {
-            JoinedStrips strips = join == Join.DIAGONAL
-                    ? JoinedStrips.diagonal(width, cutWidth)
-                    : JoinedStrips.straight(width, settings.seamAllowance());
-            Length all = sides.stream()
-                    .map(side -> side.cutLength().times(side.count()))
-                    .reduce(Length.ZERO, Length::plus);
-            long pieces = strips.stripsFor(all);
-            cuts.add(new ClothCut(run.cloth, CutSize.rectangle(width, cutWidth), "strip", pieces, uses, label));
-            how = said(sides) + " = " + writer.write(all) + " in one run; strips across the width give "
-                    + writer.write(width) + ", less " + writer.write(strips.loss()) + " at each "
-                    + (join == Join.DIAGONAL ? "diagonal" : "straight") + " join: " + pieces + " strips reach "
-                    + writer.write(strips.reach(pieces));
-        } else {
-            boolean along = join == Join.ALONG_LENGTH;
-            for (Side side : sides) {
-                CutSize size = along
-                        ? new CutSize(cutWidth, side.cutLength(), false)
-                        : CutSize.rectangle(side.cutLength(), cutWidth);
-                cuts.add(new ClothCut(run.cloth, size, "strip", side.count(), uses, label));
-            }
-            how = said(sides)
-                    + (along
-                            ? ", cut in one piece along the length of the cloth, without a join"
-                            : ", cut in one piece across the width");
-        }
-        return new StripPlan(
+        StripPlan plan = new StripPlan(
                 run.isBorder() ? Kind.BORDER : Kind.SASHING,
                 uses,
                 label,
@@ -152,8 +124,42 @@ public final class StripPlans {
                 sides,
                 cutWidth,
                 joined,
-                cuts,
-                new Working(label, how));
+                List.of(),
+                new Working(label, said(sides)));
+        return joined ? inOneRun(plan, join, width) : inOnePieceEach(plan, join == Join.ALONG_LENGTH);
+    }
+
+    /** Strips across the width, joined end to end and cut to the sides. */
+    private StripPlan inOneRun(StripPlan plan, Join join, Length width) {
+        JoinedStrips strips = join == Join.DIAGONAL
+                ? JoinedStrips.diagonal(width, plan.cutWidth())
+                : JoinedStrips.straight(width, settings.seamAllowance());
+        Length all = plan.sides().stream()
+                .map(side -> side.cutLength().times(side.count()))
+                .reduce(Length.ZERO, Length::plus);
+        long pieces = strips.stripsFor(all);
+        ClothCut cut = new ClothCut(
+                plan.cloth(), CutSize.rectangle(width, plan.cutWidth()), "strip", pieces, plan.uses(), plan.label());
+        String how = said(plan.sides()) + " = " + writer.write(all) + " in one run; strips across the width give "
+                + writer.write(width) + ", less " + writer.write(strips.loss()) + " at each "
+                + (join == Join.DIAGONAL ? "diagonal" : "straight") + " join: " + pieces + " strips reach "
+                + writer.write(strips.reach(pieces));
+        return plan.with(List.of(cut), new Working(plan.label(), how));
+    }
+
+    private StripPlan inOnePieceEach(StripPlan plan, boolean along) {
+        List<ClothCut> cuts = new ArrayList<>();
+        for (Side side : plan.sides()) {
+            CutSize size = along
+                    ? new CutSize(plan.cutWidth(), side.cutLength(), false)
+                    : CutSize.rectangle(side.cutLength(), plan.cutWidth());
+            cuts.add(new ClothCut(plan.cloth(), size, "strip", side.count(), plan.uses(), plan.label()));
+        }
+        String how = said(plan.sides())
+                + (along
+                        ? ", cut in one piece along the length of the cloth, without a join"
+                        : ", cut in one piece across the width");
+        return plan.with(cuts, new Working(plan.label(), how));
     }
 
     private String label(Run run) {

@@ -91,30 +91,41 @@ final class IdeaDesign {
                         sketch.blockWidth().equals(sketch.blockHeight()) ? "" : writer.write(sketch.blockHeight()),
                         1,
                         1))
-                .withSetting(new SettingDesign(
-                        sketch.lay() == Lay.ON_POINT ? SettingDesign.Kind.ON_POINT : SettingDesign.Kind.STRAIGHT,
-                        across,
-                        down,
-                        turns,
-                        between,
-                        SettingDesign.Halves.BLOCK,
-                        sketch.lay() == Lay.ON_POINT ? SettingDesign.Between.PLAIN : SettingDesign.Between.SAME,
-                        ""))
-                .withSashing(
-                        sketch.lay() == Lay.SASHED
-                                ? new SashingDesign(
-                                        writer.write(sashing(sketch)),
-                                        List.of(UnitDesign.plain(between)),
-                                        accent.equals(between) ? "" : accent,
-                                        false)
-                                : SashingDesign.NONE)
-                .withBorders(
-                        sketch.border().isZero()
-                                ? List.of()
-                                : List.of(BorderDesign.plain(
-                                        writer.write(sketch.border()), accent, BorderDesign.Corners.BUTTED)))
+                .withSetting(setting(across, down, turns, between))
+                .withSashing(sashing(between, accent))
+                .withBorders(borders(accent))
                 .withFinishing(new FinishingDesign(
                         accent, usual.bindingStrip(), "", usual.backingWidth(), usual.overhang(), false));
+    }
+
+    private List<BorderDesign> borders(String cloth) {
+        String width = sketch.system().writer().write(sketch.border());
+        return sketch.border().isZero()
+                ? List.of()
+                : List.of(BorderDesign.plain(width, cloth, BorderDesign.Corners.BUTTED));
+    }
+
+    private SettingDesign setting(int across, int down, List<String> turns, String between) {
+        return new SettingDesign(
+                sketch.lay() == Lay.ON_POINT ? SettingDesign.Kind.ON_POINT : SettingDesign.Kind.STRAIGHT,
+                across,
+                down,
+                turns,
+                between,
+                SettingDesign.Halves.BLOCK,
+                sketch.lay() == Lay.ON_POINT ? SettingDesign.Between.PLAIN : SettingDesign.Between.SAME,
+                "");
+    }
+
+    private SashingDesign sashing(String between, String accent) {
+        LengthWriter writer = sketch.system().writer();
+        return sketch.lay() == Lay.SASHED
+                ? new SashingDesign(
+                        writer.write(sashing(sketch)),
+                        List.of(UnitDesign.plain(between)),
+                        accent.equals(between) ? "" : accent,
+                        false)
+                : SashingDesign.NONE;
     }
 
     private static Block dressed(Block block, Map<String, String> cloths) {

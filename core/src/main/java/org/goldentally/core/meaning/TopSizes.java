@@ -70,15 +70,28 @@ public record TopSizes(
                     ? size.of() == Of.UNIT ? width.times(size.down()).dividedBy(size.across()) : width
                     : blockSide(size, size.height(), size.down(), " height", settings, problems);
         }
-        if (design.setting().kind() == SettingDesign.Kind.ON_POINT && !width.equals(height)) {
+        checkSetting(design, width.equals(height), problems);
+        Length sashing = design.sashing().unwanted()
+                ? Length.ZERO
+                : wide("Sashing, finished width", design.sashing().width(), system, problems);
+        List<BorderSizes> borders = new ArrayList<>();
+        for (int i = 0; i < design.borders().size(); i++) {
+            borders.add(BorderSizes.of(design.borders().get(i), "Border " + (i + 1), system, problems));
+        }
+        if (!problems.isEmpty()) {
+            throw new RefusedException(problems);
+        }
+        return new TopSizes(settings, width, height, sashing, design.sashing().between(), borders);
+    }
+
+    /** What the way of setting has no room for. */
+    private static void checkSetting(QuiltDesign design, boolean squareBlocks, List<Problem> problems) {
+        if (design.setting().kind() == SettingDesign.Kind.ON_POINT && !squareBlocks) {
             problems.add(new Problem(
                     "Block size, height",
                     "blocks on point must be square, or their corners do not meet",
                     "leave the height empty, or set the blocks straight"));
         }
-        Length sashing = design.sashing().unwanted()
-                ? Length.ZERO
-                : wide("Sashing, finished width", design.sashing().width(), system, problems);
         if (!design.sashing().unwanted() && design.setting().kind() == SettingDesign.Kind.HALF_DROP) {
             problems.add(new Problem(
                     "Sashing, finished width",
@@ -94,14 +107,6 @@ public record TopSizes(
                             + design.sashing().between().words(),
                     "let it lie " + SashingDesign.Between.BOTH.words() + ", or set the blocks straight"));
         }
-        List<BorderSizes> borders = new ArrayList<>();
-        for (int i = 0; i < design.borders().size(); i++) {
-            borders.add(BorderSizes.of(design.borders().get(i), "Border " + (i + 1), system, problems));
-        }
-        if (!problems.isEmpty()) {
-            throw new RefusedException(problems);
-        }
-        return new TopSizes(settings, width, height, sashing, design.sashing().between(), borders);
     }
 
     private static Length blockSide(

@@ -43,6 +43,22 @@ public record WorkChoices(
 
     static WorkChoices of(QuiltDesign typed) {
         List<Problem> problems = new ArrayList<>();
+        Map<String, ExtraCount> extras = extras(typed, problems);
+        Map<String, MethodId> methods = methods(typed, problems);
+        Map<CutOf, OwnCut> cutSizes = new LinkedHashMap<>();
+        for (CutSizeChoice choice : typed.plan().cutSizes()) {
+            MethodId.read(choice.method())
+                    .ifPresent(method -> CutSizeReader.read(choice.typed(), typed.system(), typed.grid())
+                            .orTell(problems::add)
+                            .ifPresent(cut -> cutSizes.putIfAbsent(new CutOf(choice.units(), method), cut)));
+        }
+        SquareRulers rulers = SquareRulers.read(typed.plan().rulers(), typed.system(), typed.grid())
+                .orTell(problems::add)
+                .orElse(SquareRulers.NOT_SAID);
+        return new WorkChoices(squaringUp(typed, problems), extras, methods, cutSizes, rulers, List.copyOf(problems));
+    }
+
+    private static Map<String, ExtraCount> extras(QuiltDesign typed, List<Problem> problems) {
         Map<String, ExtraCount> extras = new LinkedHashMap<>();
         for (ExtraUnits extra : typed.plan().extras()) {
             Optional<ExtraCount> read = ExtraCount.read(extra.typed());
@@ -57,6 +73,10 @@ public record WorkChoices(
                 }
             }
         }
+        return extras;
+    }
+
+    private static Map<String, MethodId> methods(QuiltDesign typed, List<Problem> problems) {
         Map<String, MethodId> methods = new LinkedHashMap<>();
         for (MethodChoice choice : typed.methods()) {
             Optional<MethodId> method = MethodId.read(choice.method());
@@ -68,17 +88,7 @@ public record WorkChoices(
                         "choose one beside the units; until then they are made as is usual"));
             }
         }
-        Map<CutOf, OwnCut> cutSizes = new LinkedHashMap<>();
-        for (CutSizeChoice choice : typed.plan().cutSizes()) {
-            MethodId.read(choice.method())
-                    .ifPresent(method -> CutSizeReader.read(choice.typed(), typed.system(), typed.grid())
-                            .orTell(problems::add)
-                            .ifPresent(cut -> cutSizes.putIfAbsent(new CutOf(choice.units(), method), cut)));
-        }
-        SquareRulers rulers = SquareRulers.read(typed.plan().rulers(), typed.system(), typed.grid())
-                .orTell(problems::add)
-                .orElse(SquareRulers.NOT_SAID);
-        return new WorkChoices(squaringUp(typed, problems), extras, methods, cutSizes, rulers, List.copyOf(problems));
+        return methods;
     }
 
     /** What is said of the first of these, made by this method. */

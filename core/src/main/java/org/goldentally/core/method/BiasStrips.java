@@ -66,38 +66,43 @@ public final class BiasStrips implements PiecingMethod {
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
-        Length twoSeams = settings.seamAllowance().times(2);
         CutRule strip = stripRule(finished, settings);
         Length room = strip.ownRoom().map(Length::timesRootTwo).orElseGet(() -> Sizes.roomForOneSeam(settings));
         Length stripWidth = strip.cut(settings);
         Length rawDiagonal = trimmed.plus(room).timesRootTwo();
-        CutRule smallest = Sizes.cutFor("Cut square, at least", SMALLEST, finished, room, settings);
-        Length onPiece = Length.min(piece.shorterSide(), LARGEST_SQUARE).roundedDownTo(settings.grid());
-        Length side = Length.max(onPiece, smallest.cut(settings));
-
-        Panel panel = Panel.best(side, stripWidth, rawDiagonal, twoSeams);
+        Length side = square(piece, finished, room, settings);
+        Panel panel = Panel.best(
+                side, stripWidth, rawDiagonal, settings.seamAllowance().times(2));
         int perPanel = panel.units();
-        int seams = panel.seams();
-        Length raw = trimmed.plus(room);
-        String sideText = Sizes.write(side, settings);
         return Recipe.forA("pair of squares")
                 .takes(CutPiece.squares(ClothRole.A, "print", side, 1))
                 .takes(CutPiece.squares(ClothRole.B, "background", side, 1))
                 .rulerSetTo(stripWidth)
                 .gives(2 * perPanel)
-                .sizes(UnitSizes.square(raw, trimmed, finished))
-                .sewn(seams * 2 + 4 * perPanel, panel.seamLength().times(2))
+                .sizes(UnitSizes.square(trimmed.plus(room), trimmed, finished))
+                .sewn(panel.seams() * 2 + 4 * perPanel, panel.seamLength().times(2))
                 .widestSeam(WIDEST_SEAM.exactly(
                         Sizes.figures(Input.STRIP, stripWidth, settings).and(Input.TRIMMED, trimmed)))
                 .cutBy(strip, settings)
-                .because("Cut square", () -> sideText + ", the most that the piece and a 24 in ruler allow; two panels")
+                .because(
+                        "Cut square",
+                        () -> Sizes.write(side, settings)
+                                + ", the most that the piece and a 24 in ruler allow; two panels")
                 .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because(
                         "Units",
-                        () -> seams + " seams a panel, " + panel.lengths(settings) + " to use ÷ the unit's diagonal "
+                        () -> panel.seams() + " seams a panel, " + panel.lengths(settings)
+                                + " to use ÷ the unit's diagonal "
                                 + settings.system().writer().writeDecimal(rawDiagonal) + ", cut off to whole: "
                                 + perPanel + " a panel, two panels")
                 .build();
+    }
+
+    /** As large as the piece and the ruler allow, and at least as large as one unit wants. */
+    private static Length square(ClothPiece piece, Length finished, Length room, SewingSettings settings) {
+        CutRule smallest = Sizes.cutFor("Cut square, at least", SMALLEST, finished, room, settings);
+        Length onPiece = Length.min(piece.shorterSide(), LARGEST_SQUARE).roundedDownTo(settings.grid());
+        return Length.max(onPiece, smallest.cut(settings));
     }
 
     /** How many seams of a panel lie on either side of its middle one, in what this recipe gave. */

@@ -44,29 +44,9 @@ public final class Hourglass implements PiecingMethod {
         Length raw = Rules.RAW_TWO_SEAMS.exactly(sewn);
         int units = cloths == 2 ? 2 : 4;
         Length oneSeam = cut.timesRootTwo();
-        Recipe.Builder recipe = Recipe.forA(cloths == 2 ? "pair" : "two pairs");
-        switch (cloths) {
-            case 2 ->
-                recipe.takes(CutPiece.squares(ClothRole.A, "first cloth", cut, 1))
-                        .takes(CutPiece.squares(ClothRole.B, "second cloth", cut, 1));
-            case 3 ->
-                recipe.takes(CutPiece.squares(ClothRole.A, "first cloth", cut, 1))
-                        .takes(CutPiece.squares(ClothRole.B, "second cloth", cut, 1))
-                        .takes(CutPiece.squares(ClothRole.C, "cloth of the opposite quarters", cut, 2));
-            default ->
-                recipe.takes(CutPiece.squares(ClothRole.A, "first cloth", cut, 1))
-                        .takes(CutPiece.squares(ClothRole.B, "second cloth", cut, 1))
-                        .takes(CutPiece.squares(ClothRole.C, "third cloth", cut, 1))
-                        .takes(CutPiece.squares(ClothRole.D, "fourth cloth", cut, 1));
-        }
         int pairs = units / 2;
-        if (cloths == 4) {
-            recipe.hands(2, 2)
-                    .because(
-                            "Hands",
-                            () -> "the two units from one crossing are mirror images of each other: 2 left, 2 right");
-        }
-        return recipe.gives(units)
+        return squares(cloths, cut)
+                .gives(units)
                 .sizes(UnitSizes.square(raw, trimmed, finished))
                 .sewn(
                         2 * pairs,
@@ -83,5 +63,23 @@ public final class Hourglass implements PiecingMethod {
                         () -> Sizes.write(trimmed.dividedBy(2), settings)
                                 + " from the centre point to every trimmed edge")
                 .build();
+    }
+
+    private static Recipe.Builder squares(int cloths, Length cut) {
+        Recipe.Builder recipe = Recipe.forA(cloths == 2 ? "pair" : "two pairs")
+                .takes(CutPiece.squares(ClothRole.A, "first cloth", cut, 1))
+                .takes(CutPiece.squares(ClothRole.B, "second cloth", cut, 1));
+        return switch (cloths) {
+            case 2 -> recipe;
+            case 3 -> recipe.takes(CutPiece.squares(ClothRole.C, "cloth of the opposite quarters", cut, 2));
+            default ->
+                recipe.takes(CutPiece.squares(ClothRole.C, "third cloth", cut, 1))
+                        .takes(CutPiece.squares(ClothRole.D, "fourth cloth", cut, 1))
+                        .hands(2, 2)
+                        .because(
+                                "Hands",
+                                () ->
+                                        "the two units from one crossing are mirror images of each other: 2 left, 2 right");
+        };
     }
 }

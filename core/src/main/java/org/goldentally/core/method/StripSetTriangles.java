@@ -56,12 +56,8 @@ public final class StripSetTriangles implements PiecingMethod {
     public Recipe recipe(PatchworkUnit unit, SewingSettings settings, ClothPiece piece) {
         Length finished = unit.finishedWidth();
         Length trimmed = settings.unfinished(finished);
-        CutRule rule = Sizes.cutFor(
-                        "Cut strip, width",
-                        STRIP,
-                        finished,
-                        Sizes.roomForOneSeam(settings).dividedByRootTwo().dividedBy(2),
-                        settings)
+        Length room = Sizes.roomForOneSeam(settings).dividedByRootTwo().dividedBy(2);
+        CutRule rule = Sizes.cutFor("Cut strip, width", STRIP, finished, room, settings)
                 .orOwn(settings);
         Length width = rule.cut(settings);
         Figures strips = Sizes.figures(Input.STRIP, width, settings).and(Input.TRIMMED, trimmed);
@@ -70,24 +66,19 @@ public final class StripSetTriangles implements PiecingMethod {
         int triangles = Math.toIntExact(length.wholeTimes(setHeight) - 1);
         int ofEachKind = triangles / 2;
         Figures sewn = Sizes.figures(Input.SET, setHeight, settings);
-        Length raw = RAW.exactly(sewn);
         return Recipe.forA("two strip sets")
                 .takes(CutPiece.rectangles(ClothRole.A, "first strip", "strip", length, width, 2))
                 .takes(CutPiece.rectangles(ClothRole.B, "second strip", "strip", length, width, 2))
                 .gives(2 * ofEachKind)
                 .hands(ofEachKind, ofEachKind)
-                .sizes(UnitSizes.square(raw, trimmed, finished))
+                .sizes(UnitSizes.square(RAW.exactly(sewn), trimmed, finished))
                 .sewn(
                         2 * (triangles + 1),
                         length.times(2).plus(setHeight.times(2).times(2L * ofEachKind)))
                 .widestSeam(WIDEST_SEAM.exactly(strips))
                 .edges(OuterEdges.BIAS)
                 .cutBy(rule, settings)
-                .because(
-                        "Set height",
-                        () -> SET.expression()
-                                        .withFigures(strips, settings.system().writer()) + " = "
-                                + Sizes.write(setHeight, settings))
+                .because("Set height", () -> setHeight(strips, settings))
                 .because(() -> Sizes.rawWorking(RAW, sewn, settings))
                 .because(() -> Sizes.trimmedWorking(finished, settings))
                 .because(
@@ -96,5 +87,10 @@ public final class StripSetTriangles implements PiecingMethod {
                                 + ", cut off to whole, less 1 = " + triangles + " a set; two sets, the second begun the"
                                 + " other way: " + triangles + " of each kind, 2 a unit: " + ofEachKind + " of each")
                 .build();
+    }
+
+    private static String setHeight(Figures strips, SewingSettings settings) {
+        return SET.expression().withFigures(strips, settings.system().writer()) + " = "
+                + Sizes.write(SET.exactly(strips), settings);
     }
 }

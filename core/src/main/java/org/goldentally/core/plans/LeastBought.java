@@ -105,6 +105,14 @@ record LeastBought(Map<String, Sold> sold, Map<String, Wanted> wanted, List<List
         ExpressionsBasedModel model = new ExpressionsBasedModel();
         model.options.iterations_abort = MOST_SOLVER_STEPS;
         model.options.integer(IntegerStrategy.newConfigurable().withParallelism(Parallelism.ONE));
+        buyEnough(model, widths, whole);
+        makeEachGroup(model, whole);
+        Optimisation.Result result = model.minimise();
+        return result.getState().isOptimal() ? OptionalDouble.of(result.getValue()) : OptionalDouble.empty();
+    }
+
+    /** Of each cloth as much as what is decided takes, and its longest pieces. */
+    private void buyEnough(ExpressionsBasedModel model, long[] widths, boolean whole) {
         int i = 0;
         for (Map.Entry<String, Sold> cloth : sold.entrySet()) {
             Variable bought = model.newVariable("buy " + i)
@@ -122,6 +130,10 @@ record LeastBought(Map<String, Sold> sold, Map<String, Wanted> wanted, List<List
             enough.set(bought, 1);
             i++;
         }
+    }
+
+    /** Each group is made one way, which takes its cloth. */
+    private void makeEachGroup(ExpressionsBasedModel model, boolean whole) {
         for (int group = 0; group < undecided.size(); group++) {
             Expression one = model.newExpression("one way " + group).level(1);
             for (int way = 0; way < undecided.get(group).size(); way++) {
@@ -141,7 +153,5 @@ record LeastBought(Map<String, Sold> sold, Map<String, Wanted> wanted, List<List
                 }
             }
         }
-        Optimisation.Result result = model.minimise();
-        return result.getState().isOptimal() ? OptionalDouble.of(result.getValue()) : OptionalDouble.empty();
     }
 }

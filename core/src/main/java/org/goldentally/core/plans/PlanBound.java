@@ -23,6 +23,7 @@ import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.method.PiecingMethod;
+import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.tally.TopTally;
 
@@ -177,30 +178,30 @@ public record PlanBound(Optional<Area> bought, double sewingMinutes, double cuts
                             .toDoubleSquareInches(),
                     Length.min(length, widths.getOrDefault(cloth, length)));
         }
-        boolean scrappy = tally.top().design().finishing().scrappyBinding();
         for (StripPlan strip : tally.strips()) {
-            if (strip.kind() == StripPlan.Kind.BINDING && !scrappy) {
-                strip.cuts()
-                        .forEach(cut -> add(
-                                strips,
-                                cut.cloth(),
-                                cut.area().toDoubleSquareInches(),
-                                Length.max(cut.size().width(), cut.size().height())));
-            }
-            if (strip.kind() == StripPlan.Kind.BACKING) {
-                // Whichever way its panels run, they cover it, and none is shorter than its shorter side.
-                Finishing finishing = Finishing.of(tally.top());
-                add(
-                        strips,
-                        strip.cloth(),
-                        finishing
-                                .backingWidth()
-                                .times(finishing.backingHeight())
-                                .toDoubleSquareInches(),
-                        Length.min(finishing.backingWidth(), finishing.backingHeight()));
-            }
+            addFinishing(strips, strip, tally.top());
         }
         return strips;
+    }
+
+    private static void addFinishing(Map<String, LongPieces> strips, StripPlan strip, QuiltTop top) {
+        if (strip.kind() == StripPlan.Kind.BINDING && !top.design().finishing().scrappyBinding()) {
+            strip.cuts()
+                    .forEach(cut -> add(
+                            strips,
+                            cut.cloth(),
+                            cut.area().toDoubleSquareInches(),
+                            Length.max(cut.size().width(), cut.size().height())));
+        }
+        if (strip.kind() == StripPlan.Kind.BACKING) {
+            // Whichever way its panels run, they cover it, and none is shorter than its shorter side.
+            Finishing finishing = Finishing.of(top);
+            add(
+                    strips,
+                    strip.cloth(),
+                    finishing.backingWidth().times(finishing.backingHeight()).toDoubleSquareInches(),
+                    Length.min(finishing.backingWidth(), finishing.backingHeight()));
+        }
     }
 
     private static void add(Map<String, LongPieces> strips, String cloth, double area, Length length) {

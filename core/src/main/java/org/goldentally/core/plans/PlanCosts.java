@@ -48,25 +48,8 @@ public record PlanCosts(
 
     /** Of a tally. */
     public static PlanCosts of(TopTally tally) {
-        Area bought = Area.ZERO;
-        Area trimmings = Area.ZERO;
-        long opened = 0;
-        long cuts = 0;
-        long impossible = 0;
-        for (ClothLedger ledger : tally.ledgers()) {
-            for (ClothLedger.Opened each : ledger.opened()) {
-                opened += each.count();
-                cuts += each.count() * cutsOf(each.piece());
-            }
-            if (ledger.toBuy().isPresent()) {
-                ClothLedger.ToBuy buy = ledger.toBuy().get();
-                bought = bought.plus(buy.purchase().bought().times(ledger.widthToBuy()));
-                opened++;
-                cuts += cutsOf(buy.piece());
-            }
-            trimmings = trimmings.plus(ledger.trimmed());
-            impossible += ledger.tooLarge().size();
-        }
+        Cut cut = Cut.of(tally);
+        Area trimmings = cut.trimmings;
         Length seams = Length.ZERO;
         long trimmed = 0;
         double sets = 0;
@@ -84,15 +67,50 @@ public record PlanCosts(
         }
         double sewing = minutesToSew(sets, sewingCuts, seams, trimmed);
         return new PlanCosts(
-                bought,
-                opened,
-                cuts,
+                cut.bought,
+                cut.opened,
+                cut.cuts,
                 seams,
                 trimmed,
                 trimmings,
-                impossible,
+                cut.impossible,
                 sewing,
                 sewing + MINUTES_A_CUT * cutsInStacks(tally));
+    }
+
+    /** What the accounts of all cloths add up to. */
+    private record Cut(Area bought, long opened, long cuts, Area trimmings, long impossible) {
+
+        static Cut of(TopTally tally) {
+            return tally.ledgers().stream().map(Cut::of).reduce(new Cut(Area.ZERO, 0, 0, Area.ZERO, 0), Cut::and);
+        }
+
+        private static Cut of(ClothLedger ledger) {
+            Area bought = Area.ZERO;
+            long opened = 0;
+            long cuts = 0;
+            for (ClothLedger.Opened each : ledger.opened()) {
+                opened += each.count();
+                cuts += each.count() * cutsOf(each.piece());
+            }
+            if (ledger.toBuy().isPresent()) {
+                ClothLedger.ToBuy buy = ledger.toBuy().get();
+                bought = buy.purchase().bought().times(ledger.widthToBuy());
+                opened++;
+                cuts += cutsOf(buy.piece());
+            }
+            return new Cut(
+                    bought, opened, cuts, ledger.trimmed(), ledger.tooLarge().size());
+        }
+
+        private Cut and(Cut other) {
+            return new Cut(
+                    bought.plus(other.bought),
+                    opened + other.opened,
+                    cuts + other.cuts,
+                    trimmings.plus(other.trimmings),
+                    impossible + other.impossible);
+        }
     }
 
     /** Cloths that are cut alike lie on one another, so a cut of theirs is made once for each stack. */

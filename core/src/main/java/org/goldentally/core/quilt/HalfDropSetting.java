@@ -72,14 +72,7 @@ final class HalfDropSetting {
         Optional<Block> whole = blocks.at(row, column);
         Optional<Block> half = wanted ? whole.flatMap(block -> block.half(designed)) : Optional.empty();
         if (half.isEmpty() && wanted) {
-            flaws.add(new Flaw(
-                    id,
-                    new Problem(
-                            "Top, " + where,
-                            whole.map(Block::name).orElse("the block")
-                                    + " has no seam " + (designed.isNarrow() ? "down" : "across")
-                                    + " its middle, so it cannot be halved",
-                            "choose plain halves, or a block with an even grid")));
+            flaws.add(new Flaw(id, cannotBeHalved(where, whole, designed)));
         }
         boolean narrow = designed.isNarrow();
         Length boxWidth = narrow ? width : sizes.blockWidth();
@@ -101,5 +94,13 @@ final class HalfDropSetting {
                 half.map(Block::key).orElse(""),
                 figure,
                 placing);
+    }
+
+    private static Problem cannotBeHalved(String where, Optional<Block> whole, Block.Half designed) {
+        return new Problem(
+                "Top, " + where,
+                whole.map(Block::name).orElse("the block") + " has no seam " + (designed.isNarrow() ? "down" : "across")
+                        + " its middle, so it cannot be halved",
+                "choose plain halves, or a block with an even grid");
     }
 }

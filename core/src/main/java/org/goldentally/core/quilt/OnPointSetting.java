@@ -107,12 +107,11 @@ final class OnPointSetting {
         PatchworkUnit sideTriangle = new SideSettingTriangle(side);
         Length w = sideTriangle.finishedWidth();
         Length h = sideTriangle.finishedHeight();
-        Length half = w.dividedBy(2);
-        Length width = pitch.times(across);
-        Length height = pitch.times(down);
+        Length right = pitch.times(across).minus(h);
+        Length bottom = pitch.times(down).minus(h);
         Figure figure = loose(sideTriangle, design.setting().cloth());
         for (int i = 1; i < across; i++) {
-            Length x = pitch.times(i).minus(half);
+            Length x = pitch.times(i).minus(w.dividedBy(2));
             triangle(
                     new PartId.SideTriangle(PartId.Side.TOP, i),
                     "top, triangle " + i,
@@ -122,10 +121,10 @@ final class OnPointSetting {
                     new PartId.SideTriangle(PartId.Side.BOTTOM, i),
                     "bottom, triangle " + i,
                     figure,
-                    Placing.turned(w, h, false, 0, x, height.minus(h)));
+                    Placing.turned(w, h, false, 0, x, bottom));
         }
         for (int i = 1; i < down; i++) {
-            Length y = pitch.times(i).minus(half);
+            Length y = pitch.times(i).minus(w.dividedBy(2));
             triangle(
                     new PartId.SideTriangle(PartId.Side.LEFT, i),
                     "left side, triangle " + i,
@@ -135,13 +134,17 @@ final class OnPointSetting {
                     new PartId.SideTriangle(PartId.Side.RIGHT, i),
                     "right side, triangle " + i,
                     figure,
-                    Placing.turned(w, h, false, 3, width.minus(h), y));
+                    Placing.turned(w, h, false, 3, right, y));
         }
+        corners();
+    }
+
+    private void corners() {
         PatchworkUnit cornerTriangle = new CornerSettingTriangle(side);
         Length leg = cornerTriangle.finishedWidth();
         Figure corner = loose(cornerTriangle, design.setting().cloth());
-        Length right = width.minus(leg);
-        Length low = height.minus(leg);
+        Length right = pitch.times(across).minus(leg);
+        Length low = pitch.times(down).minus(leg);
         triangle(
                 new PartId.CornerTriangle(1),
                 "upper left corner",

@@ -123,29 +123,8 @@ public record TopCount(
     }
 
     public static TopCount of(QuiltTop top) {
-        Map<Figure, Map<GroupKey, Integer>> perFigure = new java.util.IdentityHashMap<>();
-        Map<UnitInCloths, UnitSymmetry.Counted> counted = new HashMap<>();
-        Map<GroupKey, Tally> tallies = new LinkedHashMap<>();
-        for (TopPart part : top.parts()) {
-            Map<GroupKey, Integer> groups =
-                    perFigure.computeIfAbsent(part.figure(), figure -> groups(figure, part.kind(), counted));
-            Work.spend(groups.size());
-            groups.forEach((key, count) -> {
-                GroupKey asPlaced = part.placing().mirrored() ? key.mirrored() : key;
-                Tally tally = tallies.computeIfAbsent(asPlaced, any -> new Tally());
-                tally.count += count;
-                tally.blocks += part.isBlock() ? 1 : 0;
-                tally.partIds.add(part.id());
-            });
-        }
-        for (SpareFigure spare : SpareFigure.of(top)) {
-            groups(spare.figure(), Kind.BLOCK, counted)
-                    .forEach((key, count) ->
-                            tallies.computeIfAbsent(spare.mirrored() ? key.mirrored() : key, any -> new Tally())
-                                    .count += count);
-        }
         List<Group> groups = new ArrayList<>();
-        tallies.forEach((key, tally) -> groups.add(group(key, tally)));
+        tallies(top).forEach((key, tally) -> groups.add(group(key, tally)));
         groups.sort(Comparator.comparing(Group::label)
                 .thenComparing((Group group) -> group.unit().namedSize())
                 .thenComparing(group -> group.key().text()));
@@ -168,6 +147,31 @@ public record TopCount(
                 ofSort(groups, Sort.STRIP),
                 blank,
                 areas);
+    }
+
+    private static Map<GroupKey, Tally> tallies(QuiltTop top) {
+        Map<Figure, Map<GroupKey, Integer>> perFigure = new java.util.IdentityHashMap<>();
+        Map<UnitInCloths, UnitSymmetry.Counted> counted = new HashMap<>();
+        Map<GroupKey, Tally> tallies = new LinkedHashMap<>();
+        for (TopPart part : top.parts()) {
+            Map<GroupKey, Integer> groups =
+                    perFigure.computeIfAbsent(part.figure(), figure -> groups(figure, part.kind(), counted));
+            Work.spend(groups.size());
+            groups.forEach((key, count) -> {
+                GroupKey asPlaced = part.placing().mirrored() ? key.mirrored() : key;
+                Tally tally = tallies.computeIfAbsent(asPlaced, any -> new Tally());
+                tally.count += count;
+                tally.blocks += part.isBlock() ? 1 : 0;
+                tally.partIds.add(part.id());
+            });
+        }
+        for (SpareFigure spare : SpareFigure.of(top)) {
+            groups(spare.figure(), Kind.BLOCK, counted)
+                    .forEach((key, count) ->
+                            tallies.computeIfAbsent(spare.mirrored() ? key.mirrored() : key, any -> new Tally())
+                                    .count += count);
+        }
+        return tallies;
     }
 
     private static List<Group> ofSort(List<Group> groups, Sort sort) {

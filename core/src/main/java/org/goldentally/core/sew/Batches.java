@@ -126,22 +126,28 @@ public final class Batches {
             }
         }
         List<Batch> batches = new ArrayList<>();
-        bySort.forEach((sort, inner) -> batches.add(new Batch(
+        bySort.forEach((sort, inner) -> batches.add(innerBlocks(
+                sort,
+                inner,
+                Known.of(dressings, sort).size(),
+                Known.of(parts, sort).stream().distinct().toList())));
+        return batches.reversed();
+    }
+
+    private Batch innerBlocks(InnerSort sort, List<InnerBlock> inner, int dressings, List<PartId> parts) {
+        return new Batch(
                 new BatchKey.InnerBlocks(sort.key, sort.width, sort.height, sort.mirrored),
                 Kind.BLOCKS,
                 sort.name + ", set into other blocks, "
                         + (sort.width.equals(sort.height) ? "" : writer.write(sort.width) + " × ")
                         + writer.writeWithUnit(sort.height) + " finished" + (sort.mirrored ? ", mirrored" : ""),
-                Known.of(dressings, sort).size() == 1
-                        ? "all in the same cloths"
-                        : "in " + Known.of(dressings, sort).size() + " different dressings",
+                dressings == 1 ? "all in the same cloths" : "in " + dressings + " different dressings",
                 inner.size(),
                 1,
                 "block",
                 Optional.empty(),
-                Known.of(parts, sort).stream().distinct().toList(),
-                Optional.of(new InnerBlock(inner.getFirst().block(), sort.width, sort.height, sort.mirrored)))));
-        return batches.reversed();
+                parts,
+                Optional.of(new InnerBlock(inner.getFirst().block(), sort.width, sort.height, sort.mirrored)));
     }
 
     /** A block and its mirror image are two batches: one is not the other turned. */

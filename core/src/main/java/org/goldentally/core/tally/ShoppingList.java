@@ -56,42 +56,27 @@ public record ShoppingList(List<Item> items, MeasureSystem system) {
         MeasureSystem system = tally.top().design().system();
         List<Item> items = new ArrayList<>();
         for (ClothLedger ledger : tally.ledgers()) {
-            ledger.toBuy().ifPresent(buy -> {
-                ClothInHand cloth = tally.top().design().cloth(ledger.cloth()).orElseThrow();
-                Optional<Price> price = prices.ofLength(ledger.cloth());
-                items.add(new Item(
-                        cloth.name(),
-                        Optional.of(cloth),
-                        Optional.of(price.map(each -> each.sold(buy.purchase())).orElse(buy.purchase())),
-                        ledger.widthToBuy(),
-                        Length.ZERO,
-                        price));
-            });
+            ledger.toBuy()
+                    .ifPresent(buy -> items.add(ofCloth(
+                            tally.top().design().cloth(ledger.cloth()).orElseThrow(),
+                            ledger.widthToBuy(),
+                            buy.purchase(),
+                            prices.ofLength(ledger.cloth()))));
         }
         Finishing finishing = Finishing.of(tally.top());
         finishing
                 .binding()
                 .filter(any -> tally.top().design().finishing().bindingCloth().isEmpty()
                         && !tally.top().design().finishing().scrappyBinding())
-                .ifPresent(binding -> items.add(new Item(
-                        "binding, cloth not chosen",
-                        Optional.empty(),
-                        Optional.of(Purchase.of(binding.cloth(), system)),
-                        binding.widthOfFabric(),
-                        Length.ZERO,
-                        Optional.empty())));
+                .ifPresent(binding ->
+                        items.add(notChosen("binding", Purchase.of(binding.cloth(), system), binding.widthOfFabric())));
         boolean inAnAccount = tally.ledgers().stream()
                 .anyMatch(ledger -> ledger.cuts().stream().anyMatch(tally::isBacking));
         finishing
                 .backing()
                 .filter(any -> !inAnAccount)
-                .ifPresent(backing -> items.add(new Item(
-                        "backing, cloth not chosen",
-                        Optional.empty(),
-                        Optional.of(Purchase.of(backing.cloth(), system)),
-                        backing.widthOfFabric(),
-                        Length.ZERO,
-                        Optional.empty())));
+                .ifPresent(backing ->
+                        items.add(notChosen("backing", Purchase.of(backing.cloth(), system), backing.widthOfFabric())));
         items.add(new Item(
                 "batting",
                 Optional.empty(),
@@ -100,6 +85,26 @@ public record ShoppingList(List<Item> items, MeasureSystem system) {
                 finishing.backingHeight(),
                 Optional.empty()));
         return new ShoppingList(items, system);
+    }
+
+    private static Item ofCloth(ClothInHand cloth, Length width, Purchase purchase, Optional<Price> price) {
+        return new Item(
+                cloth.name(),
+                Optional.of(cloth),
+                Optional.of(price.map(each -> each.sold(purchase)).orElse(purchase)),
+                width,
+                Length.ZERO,
+                price);
+    }
+
+    private static Item notChosen(String what, Purchase purchase, Length width) {
+        return new Item(
+                what + ", cloth not chosen",
+                Optional.empty(),
+                Optional.of(purchase),
+                width,
+                Length.ZERO,
+                Optional.empty());
     }
 
     /** What is bought by the length, in few words: {@code 1 1/8 yd oat}. */

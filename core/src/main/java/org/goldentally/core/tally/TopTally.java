@@ -14,6 +14,7 @@ import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.finishing.Finishing;
 import org.goldentally.core.finishing.ScrappyBinding;
@@ -26,6 +27,7 @@ import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.making.Use;
 import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
@@ -95,32 +97,43 @@ public record TopTally(
         List<StripPlan> strips =
                 new ArrayList<>(new StripPlans(top, read, cloth -> width(shelf.getOrDefault(cloth, List.of()), usual))
                         .of(count));
-        Finishing finishing = Finishing.of(top, design.finishing().panels());
-        Optional<StripPlan> binding = finishing.binding().map(each -> StripPlans.binding(each, design.finishing()));
-        finishing
-                .backing()
-                .flatMap(each -> StripPlans.backing(each, design.finishing()))
-                .ifPresent(strips::add);
-        boolean scrappy = design.finishing().scrappyBinding() && binding.isPresent();
+        FinishingDesign finish = design.finishing();
+        Finishing finishing = Finishing.of(top, finish.panels());
+        Optional<StripPlan> binding = finishing.binding().map(each -> StripPlans.binding(each, finish));
+        Optional<StripPlan> backing = finishing.backing().flatMap(each -> StripPlans.backing(each, finish));
+        backing.ifPresent(strips::add);
+        boolean scrappy = finish.scrappyBinding() && binding.isPresent();
         binding.filter(any -> !scrappy).ifPresent(strips::add);
         List<ClothLedger> ledgers = ledgers(read, making, strips, shelf, cutter);
         if (scrappy) {
-            ScrappyBinding scraps =
-                    ScrappyBinding.from(ledgers, binding.get(), design.system().writer());
-            ledgers = scraps.ledgers();
+            LengthWriter writer = design.system().writer();
+            ScrappyBinding scraps = ScrappyBinding.from(ledgers, binding.get(), writer);
             strips.add(scraps.plan());
-            if (scraps.plan().stripsCut() > 0) {
-                ledgers = ledgers(read, making, strips, shelf, cutter);
-                ledgers = ScrappyBinding.from(
-                                ledgers, binding.get(), design.system().writer())
-                        .ledgers();
-            }
+            // What the leftovers do not reach is cut of the cloth of the binding, which changes its account.
+            List<ClothLedger> cut = scraps.isEnough() ? ledgers : ledgers(read, making, strips, shelf, cutter);
+            ledgers = ScrappyBinding.from(cut, binding.get(), writer).ledgers();
         }
-        List<BonusUnits> bonus = making.choices().stream()
+        return new TopTally(
+                top,
+                count,
+                making,
+                strips,
+                ledgers,
+                undressed(making, strips),
+                bonus(making, design, top),
+                UnitPlans.unplanned(count, making.choices()));
+    }
+
+    private static List<BonusUnits> bonus(MakingPlan making, QuiltDesign design, QuiltTop top) {
+        return making.choices().stream()
                 .map(UnitPlans.Choice::chosen)
                 .filter(plan -> design.plan().bonus().contains(plan.key().choice()))
                 .flatMap(plan -> BonusUnits.of(plan, top.settings()).stream())
                 .toList();
+    }
+
+    /** What is to be cut of cloth that is not chosen yet. */
+    private static List<ClothCut> undressed(MakingPlan making, List<StripPlan> strips) {
         List<ClothCut> undressed = making.cuts().stream()
                 .filter(cut -> cut.cloth().isEmpty())
                 .collect(java.util.stream.Collectors.toCollection(ArrayList::new));
@@ -128,8 +141,7 @@ public record TopTally(
                 .flatMap(strip -> strip.cuts().stream())
                 .filter(cut -> cut.cloth().isEmpty() && cut.count() > 0)
                 .forEach(undressed::add);
-        return new TopTally(
-                top, count, making, strips, ledgers, undressed, bonus, UnitPlans.unplanned(count, making.choices()));
+        return undressed;
     }
 
     private static List<ClothLedger> ledgers(

@@ -1,5 +1,6 @@
 package org.goldentally.core.versions;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -18,6 +19,7 @@ import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.meaning.BorderSizes;
+import org.goldentally.core.meaning.TopSizes;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
@@ -89,61 +91,56 @@ public record Comparison(List<Row> rows) {
      */
     public static Comparison of(List<Version> versions, ClothCutter cutter) {
         List<Row> rows = new ArrayList<>();
-        row(
-                rows,
-                "Top, finished",
-                versions,
-                each -> sides(each, each.top().finishedWidth(), each.top().finishedHeight()));
-        row(rows, "Blocks", versions, each -> each.top().blocksInWords());
-        row(
-                rows,
-                "Block, finished",
-                versions,
-                each -> sides(
-                        each,
-                        each.top().sizes().blockWidth(),
-                        each.top().sizes().blockHeight()));
-        row(
-                rows,
-                "Sashing, finished",
-                versions,
-                each -> each.design().sashing().unwanted()
-                        ? NONE
-                        : each.system()
-                                        .writer()
-                                        .writeWithUnit(each.top().sizes().sashing())
-                                + (each.design().sashing().between() == SashingDesign.Between.BOTH
-                                        ? ""
-                                        : ", "
-                                                + each.design()
-                                                        .sashing()
-                                                        .between()
-                                                        .words()));
-        row(rows, "Borders, finished", versions, Comparison::borders);
+        addSizes(rows, versions);
         manyRows(rows, versions, Comparison::units);
-        row(
-                rows,
-                "Units to spare",
-                versions,
-                each -> String.valueOf(each.tally().choices().stream()
-                        .mapToLong(choice -> choice.chosen().spare())
-                        .sum()));
+        row(rows, "Units to spare", versions, each -> String.valueOf(spare(each.tally())));
         row(rows, "Units of loose triangles (bias edges)", versions, each -> String.valueOf(loose(each.tally())));
         manyRows(rows, versions, each -> cloth(each, cutter));
-        row(
-                rows,
-                "To buy",
-                versions,
-                each -> each.shopping().lengths().isEmpty()
-                        ? "nothing"
-                        : String.join(", ", each.shopping().lengths()));
-        row(
-                rows,
-                "Money, for what has a price",
-                versions,
-                each -> each.shopping().total().signum() == 0
-                        ? NONE
-                        : each.shopping().total().setScale(2).toPlainString());
+        addCosts(rows, versions);
+        return new Comparison(rows);
+    }
+
+    private static void addSizes(List<Row> rows, List<Version> versions) {
+        row(rows, "Top, finished", versions, each -> {
+            QuiltTop top = each.top();
+            return sides(each, top.finishedWidth(), top.finishedHeight());
+        });
+        row(rows, "Blocks", versions, each -> each.top().blocksInWords());
+        row(rows, "Block, finished", versions, each -> {
+            TopSizes sizes = each.top().sizes();
+            return sides(each, sizes.blockWidth(), sizes.blockHeight());
+        });
+        row(rows, "Sashing, finished", versions, Comparison::sashing);
+        row(rows, "Borders, finished", versions, Comparison::borders);
+    }
+
+    private static String sashing(Version version) {
+        SashingDesign sashing = version.design().sashing();
+        if (sashing.unwanted()) {
+            return NONE;
+        }
+        String width =
+                version.system().writer().writeWithUnit(version.top().sizes().sashing());
+        return sashing.between() == SashingDesign.Between.BOTH
+                ? width
+                : width + ", " + sashing.between().words();
+    }
+
+    private static long spare(TopTally tally) {
+        return tally.choices().stream()
+                .mapToLong(choice -> choice.chosen().spare())
+                .sum();
+    }
+
+    private static void addCosts(List<Row> rows, List<Version> versions) {
+        row(rows, "To buy", versions, each -> {
+            List<String> lengths = each.shopping().lengths();
+            return lengths.isEmpty() ? "nothing" : String.join(", ", lengths);
+        });
+        row(rows, "Money, for what has a price", versions, each -> {
+            BigDecimal total = each.shopping().total();
+            return total.signum() == 0 ? NONE : total.setScale(2).toPlainString();
+        });
         row(
                 rows,
                 "Pieces of cloth cut into",
@@ -164,7 +161,6 @@ public record Comparison(List<Row> rows) {
                 "Time to cut and sew the units, a guess",
                 versions,
                 each -> PlanInWords.hours(costs(each).minutes()));
-        return new Comparison(rows);
     }
 
     private static void row(List<Row> rows, String what, List<Version> versions, Function<Version, String> value) {

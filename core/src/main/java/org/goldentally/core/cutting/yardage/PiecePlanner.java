@@ -136,19 +136,9 @@ public final class PiecePlanner {
         List<Layout> layouts = new ArrayList<>();
         int left = pieces;
         while (left > 0) {
-            List<Strip> strips = List.of();
-            if (round % REPEATED_EVERY == REPEATED_EVERY - 1 && left > 2) {
-                // As if all that are left, but the last, were cut by it.
-                int repeated = left - 1 - chance.nextInt(2);
-                strips = layout(
-                        Arrays.stream(open)
-                                .map(count -> count / Math.max(1, repeated))
-                                .toArray(),
-                        prices,
-                        made,
-                        round / REPEATED_EVERY,
-                        chance);
-            }
+            List<Strip> strips = round % REPEATED_EVERY == REPEATED_EVERY - 1 && left > 2
+                    ? toBeRepeated(left, open, prices, made, round, chance)
+                    : List.of();
             if (strips.isEmpty()) {
                 strips = layout(open, prices, made, round, chance);
             }
@@ -167,6 +157,14 @@ public final class PiecePlanner {
             left -= times;
         }
         return layouts;
+    }
+
+    /** As if all that are left, but the last or the last two, were cut by it. */
+    private List<Strip> toBeRepeated(
+            int left, int[] open, double[] prices, WantedStrips made, int round, SplittableRandom chance) {
+        int times = Math.max(1, left - 1 - chance.nextInt(2));
+        int[] shares = Arrays.stream(open).map(count -> count / times).toArray();
+        return layout(shares, prices, made, round / REPEATED_EVERY, chance);
     }
 
     private List<Strip> layout(int[] wanted, double[] prices, WantedStrips made, int round, SplittableRandom chance) {
@@ -278,10 +276,17 @@ public final class PiecePlanner {
     private List<Layout> choose(List<List<Strip>> known) {
         Work.spend(SOLVER_COSTS);
         List<List<Strip>> layouts = known.subList(0, Math.min(MOST_LAYOUTS, known.size()));
-        double whole = (double) demand.widthOfFabric() * demand.longest();
-        ExpressionsBasedModel model = new ExpressionsBasedModel();
+        ExpressionsBasedModel model = model(layouts);
         model.options.integer(IntegerStrategy.newConfigurable().withParallelism(Parallelism.ONE));
         model.options.iterations_abort = MOST_SOLVER_STEPS;
+        Optimisation.Result result = model.minimise();
+        return result.getState().isFeasible() ? plan(layouts, result) : List.of();
+    }
+
+    /** A variable for each layout, then one for what stays uncut of each size. */
+    private ExpressionsBasedModel model(List<List<Strip>> layouts) {
+        double whole = (double) demand.widthOfFabric() * demand.longest();
+        ExpressionsBasedModel model = new ExpressionsBasedModel();
         List<Variable> times = new ArrayList<>();
         Expression all = model.newExpression("pieces of cloth").upper(pieces);
         for (int p = 0; p < layouts.size(); p++) {
@@ -308,10 +313,10 @@ public final class PiecePlanner {
                 }
             }
         }
-        Optimisation.Result result = model.minimise();
-        if (!result.getState().isFeasible()) {
-            return List.of();
-        }
+        return model;
+    }
+
+    private List<Layout> plan(List<List<Strip>> layouts, Optimisation.Result result) {
         int[] open = demand.counts();
         Map<List<Strip>, Integer> chosen = new LinkedHashMap<>();
         int left = pieces;

@@ -40,16 +40,7 @@ public record YardagePlan(Demand demand, List<Strip> strips, int lowerBound) {
                 for (Strip.Stacked piece : segment.stack()) {
                     high += piece.height();
                     open[piece.item()]--;
-                    Demand.Item item = demand.items().get(piece.item());
-                    boolean asGiven = item.width() == piece.width() && item.height() == piece.height();
-                    boolean turned =
-                            item.turnable() && item.height() == piece.width() && item.width() == piece.height();
-                    if (!asGiven && !turned) {
-                        faults.add("a piece of " + item + " lies as " + piece.width() + " x " + piece.height());
-                    }
-                    if (piece.width() > segment.width()) {
-                        faults.add("a piece " + piece.width() + " wide in a segment of " + segment.width());
-                    }
+                    addFaults(piece, segment, faults);
                 }
                 if (high > strip.height()) {
                     faults.add("a stack of " + high + " in a strip of " + strip.height());
@@ -65,5 +56,17 @@ public record YardagePlan(Demand demand, List<Strip> strips, int lowerBound) {
             }
         }
         return faults;
+    }
+
+    private void addFaults(Strip.Stacked piece, Strip.Segment segment, List<String> faults) {
+        Demand.Item item = demand.items().get(piece.item());
+        boolean asGiven = item.width() == piece.width() && item.height() == piece.height();
+        boolean turned = item.turnable() && item.height() == piece.width() && item.width() == piece.height();
+        if (!asGiven && !turned) {
+            faults.add("a piece of " + item + " lies as " + piece.width() + " x " + piece.height());
+        }
+        if (piece.width() > segment.width()) {
+            faults.add("a piece " + piece.width() + " wide in a segment of " + segment.width());
+        }
     }
 }
