@@ -41,5 +41,23 @@ export default defineConfig({
       '/api': { target: 'http://127.0.0.1:8090', changeOrigin: true, headers: { origin: 'http://127.0.0.1:8090' } },
     },
   },
-  test: { environment: 'happy-dom' },
+  test: {
+    environment: 'happy-dom',
+    coverage: {
+      // What reckons. What holds a page together (use…, queries, routes, the worker) is tested in a browser.
+      include: ['src/**/*.ts'],
+      exclude: [
+        'src/**/*.test.ts',
+        'src/**/index.ts',
+        'src/**/queries.ts',
+        'src/**/use[A-Z]*.ts',
+        'src/main.ts',
+        'src/app/router.ts',
+        'src/api/schema.d.ts',
+        'src/offline/{worker,takeAlong}.ts',
+      ],
+      reporter: ['text-summary'],
+      thresholds: { lines: 90, statements: 90 },
+    },
+  },
 })

@@ -1,7 +1,7 @@
 package org.goldentally.e2e;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.args.AxeRunOptions;
+import com.deque.html.axecore.playwright.AxeBuilder;
 import com.deque.html.axecore.results.Rule;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -108,9 +108,7 @@ final class Browser implements ParameterResolver, AfterEachCallback {
         AxeRunOptions violations = new AxeRunOptions();
         violations.setResultTypes(List.of("violations"));
         return new AxeBuilder(page)
-                .options(violations)
-                .setLegacyMode(true)
-                .analyze().getViolations().stream()
+                .options(violations).setLegacyMode(true).analyze().getViolations().stream()
                         .filter(rule -> Set.of("serious", "critical").contains(String.valueOf(rule.getImpact())))
                         .map(Browser::describe)
                         .toList();

@@ -22,6 +22,7 @@ import org.goldentally.core.sew.Assembly;
 import org.goldentally.core.sew.Batch;
 import org.goldentally.core.sew.Layout;
 import org.goldentally.core.sew.Layout.LaidPiece;
+import org.goldentally.core.sew.LayoutWords;
 import org.goldentally.core.sew.RowsFrame;
 import org.goldentally.core.sew.TopPressing;
 import org.goldentally.core.sew.TopPressing.Opened;
@@ -119,9 +120,9 @@ final class BatchLayouts {
 
     /** What is otherwise than in way A: named while it is little. */
     private static String against(Way way, Way first) {
-        List<String> presses = LayoutPictures.presses(way.layout());
+        List<String> presses = LayoutWords.presses(way.layout());
         List<String> other = new ArrayList<>(presses);
-        other.removeAll(LayoutPictures.presses(first.layout()));
+        other.removeAll(LayoutWords.presses(first.layout()));
         if (other.size() == presses.size()) {
             return "Every seam the other way than in way A.";
         }

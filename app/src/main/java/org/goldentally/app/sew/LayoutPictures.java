@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
-import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.goldentally.app.drawing.SvgNumbers;
 import org.goldentally.app.sew.CardView.LayoutPicture;
@@ -19,11 +18,11 @@ import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.sew.Assembly;
 import org.goldentally.core.sew.Layout;
 import org.goldentally.core.sew.Layout.LaidPiece;
+import org.goldentally.core.sew.LayoutWords;
 import org.goldentally.core.sew.PressingMap.Direction;
-import org.goldentally.core.sew.PressingMap.Pressed;
 import org.goldentally.core.sew.TopPressing.Opened;
 
-/** Layouts as drawings and words. */
+/** Layouts as drawings. */
 final class LayoutPictures {
 
     /** The number of a block among others stands clear of its seams. */
@@ -73,9 +72,10 @@ final class LayoutPictures {
                 patches.stream().map(this::cloth).toList(),
                 layout.pieces().stream().map(piece -> placed(piece, letters)).toList(),
                 seams,
-                presses(layout),
-                Stream.concat(notes(layout).stream(), notes.stream()).toList(),
-                joins(layout));
+                LayoutWords.presses(layout),
+                Stream.concat(LayoutWords.notes(layout).stream(), notes.stream())
+                        .toList(),
+                LayoutWords.joins(layout, writer));
     }
 
     private static PlacedPiece placed(LaidPiece piece, Map<PartId, String> letters) {
@@ -113,47 +113,6 @@ final class LayoutPictures {
                 : clothPlaces.getOrDefault(patch.patch().cloth(), -1);
     }
 
-    /** The way of each seam in words. */
-    static List<String> presses(Layout layout) {
-        return layout.pressing().seams().stream()
-                .map(each -> press(each, layout.pieces()))
-                .toList();
-    }
-
-    /** {@code between 1 and 2 towards 1}: that holds from either side of the cloth. */
-    private static String press(Pressed pressed, List<LaidPiece> pieces) {
-        Assembly.Seam seam = pressed.seam();
-        Point middle = seam.from().middleTo(seam.to());
-        int first = beside(
-                pieces,
-                piece -> seam.lying()
-                        ? piece.bottom().equals(middle.y()) && spans(piece.left(), middle.x(), piece.right())
-                        : piece.right().equals(middle.x()) && spans(piece.top(), middle.y(), piece.bottom()));
-        int second = beside(
-                pieces,
-                piece -> seam.lying()
-                        ? piece.top().equals(middle.y()) && spans(piece.left(), middle.x(), piece.right())
-                        : piece.left().equals(middle.x()) && spans(piece.top(), middle.y(), piece.bottom()));
-        String way = switch (pressed.direction()) {
-            case LEFT, UP -> "towards " + first;
-            case RIGHT, DOWN -> "towards " + second;
-            case OPEN -> "open";
-        };
-        return "between " + first + " and " + second + " " + way;
-    }
-
-    private static boolean spans(Length from, Length at, Length to) {
-        return from.isShorterThan(to) && !at.isShorterThan(from) && at.isShorterThan(to);
-    }
-
-    private static int beside(List<LaidPiece> pieces, Predicate<Assembly.Box> lies) {
-        return pieces.stream()
-                .filter(piece -> lies.test(piece.box()))
-                .map(LaidPiece::number)
-                .findFirst()
-                .orElse(0);
-    }
-
     private static PressedSeam seam(Assembly.Seam seam, Direction direction, boolean againstSchool, boolean inBlock) {
         return new PressedSeam(
                 seam.from().x().toDoubleInches(),
@@ -163,45 +122,5 @@ final class LayoutPictures {
                 direction,
                 againstSchool,
                 inBlock);
-    }
-
-    private List<String> notes(Layout layout) {
-        List<String> notes = new ArrayList<>(layout.pressing().notes());
-        if (!layout.assembly().straightOnly()) {
-            notes.add("Some pieces go round each other: sew the first of these seams only in part, and close it at the"
-                    + " end.");
-        }
-        return notes;
-    }
-
-    /** {@code Row 1: 1 + 2 + 3, then 3 1/2 × 9 1/2 unfinished}. */
-    private List<String> joins(Layout layout) {
-        List<String> joins = new ArrayList<>();
-        if (layout.assembly().root() instanceof Assembly.Joined root) {
-            for (int i = 0; i < root.parts().size(); i++) {
-                joins.add((root.above() ? "Row " : "Column ") + (i + 1) + ": "
-                        + say(root.parts().get(i)));
-            }
-        }
-        joins.add("Joined it should measure " + writer.write(layout.unfinishedWidth()) + " × "
-                + writer.writeWithUnit(layout.unfinishedHeight()) + " unfinished");
-        return joins;
-    }
-
-    private static String say(Assembly.Part part) {
-        return switch (part) {
-            case Assembly.Single single -> "" + single.number();
-            case Assembly.Joined joined -> {
-                List<String> parts = joined.parts().stream()
-                        .map(each -> each instanceof Assembly.Single ? say(each) : "(" + say(each) + ")")
-                        .toList();
-                yield joined.parts().size() > 12
-                        ? parts.getFirst() + " to " + parts.getLast()
-                        : String.join(joined.above() ? " over " : " + ", parts);
-            }
-            case Assembly.PartialSeams partial ->
-                "partial seams round " + partial.parts().getFirst().number() + " to "
-                        + partial.parts().getLast().number();
-        };
     }
 }

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.goldentally.app.drawing.SvgNumbers;
 import org.goldentally.app.problems.NotFoundException;
+import org.goldentally.app.sew.CardView.CheckView;
 import org.goldentally.app.sew.CardView.LogLine;
 import org.goldentally.app.sew.SewView.BatchView;
 import org.goldentally.app.sew.SewView.SewnUnit;
@@ -24,6 +25,7 @@ import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Batch;
 import org.goldentally.core.sew.Batches;
 import org.goldentally.core.sew.BenchState;
+import org.goldentally.core.sew.CardChecks;
 import org.goldentally.core.sew.LogEntry;
 import org.goldentally.core.sew.Pace;
 import org.goldentally.core.sew.WaysOut;
@@ -183,7 +185,10 @@ final class SewCards {
                 batch.set().map(steps::of).orElse(List.of()),
                 batch.set().map(steps::roles).orElse(List.of()),
                 chain(batch),
-                new CardSizes(tally).of(batch),
+                new CardChecks(tally)
+                        .of(batch).stream()
+                                .map(check -> new CheckView(check.what(), check.size()))
+                                .toList(),
                 batch.set().map(set -> set.recipe().sewing().edges().handling()).orElse(""),
                 left(batch, counts, out),
                 out.covered(),

@@ -41,6 +41,26 @@ public record ClothFacts(
         return new ClothFacts(picked, lightness, directional, kind, price, isGuessed);
     }
 
+    /** What is said otherwise of a cloth, in words. */
+    String changedTo(ClothFacts after) {
+        if (!colour().equals(after.colour())) {
+            return "colour";
+        }
+        if (!lightness().equals(after.lightness())) {
+            return after.lightness().isBlank() ? "lightness of the swatch" : "lightness " + after.lightness();
+        }
+        if (directional() != after.directional()) {
+            return after.directional() ? "directional print" : "no directional print";
+        }
+        if (!price().equals(after.price())) {
+            return after.price().isBlank() ? "no price" : after.price();
+        }
+        if (!kind().equals(after.kind())) {
+            return after.kind().isBlank() ? "of no kind" : after.kind();
+        }
+        return "colour as it is shown";
+    }
+
     /** For facts that came in no checked request: the colour as well. */
     public void checkAll(String where) {
         if (!colour.matches("#[0-9a-f]{6}")) {

@@ -13,11 +13,9 @@ import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.problems.StaleVersionException;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.Lightness;
-import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.PrintSwatches;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
-import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
@@ -116,29 +114,17 @@ public class Shelf {
     private List<ShelfLineView> addPack(ShelfLine line, ShelfLine.Pack pack, MeasureSystem system) {
         ClothFacts whole = ClothFacts.ofName(line.clothName());
         List<String> swatches = PrintSwatches.spread(whole.colour(), pack.prints(), whole.lightness());
-        List<ShelfLineView> lines = new ArrayList<>();
-        for (int print = 1; print <= pack.prints(); print++) {
-            String name = line.clothName() + " " + print;
+        List<Cloth> prints = new ArrayList<>();
+        for (String swatch : swatches) {
             // The name of a pack says nothing of the colour of each of its prints.
-            ClothFacts facts = whole.ofColour(swatches.get(print - 1), true);
-            Cloth cloth = cloths.findNamed(owner.id(), name)
-                    .orElseGet(() -> cloths.saveAndFlush(new Cloth(owner.id(), name, facts, line.clothName())));
-            if (pack.countOf(print) > 0) {
-                lines.add(view(keep(cloth, system, pack.countOf(print), line.piece())));
-            }
-            if (print == pack.prints() && pack.undersizedSide().isPresent()) {
-                ClothPiece smaller =
-                        undersized(line.piece(), pack.undersizedSide().get());
-                lines.add(view(keep(cloth, system, pack.undersized(), smaller)));
-            }
+            ClothFacts facts = whole.ofColour(swatch, true);
+            String name = line.clothName() + " " + (prints.size() + 1);
+            prints.add(cloths.findNamed(owner.id(), name)
+                    .orElseGet(() -> cloths.saveAndFlush(new Cloth(owner.id(), name, facts, line.clothName()))));
         }
-        return lines;
-    }
-
-    /** A square is smaller both ways, a strip is narrower. */
-    private static ClothPiece undersized(ClothPiece piece, Length side) {
-        Length across = piece.form() == PieceForm.SQUARE ? side : piece.width();
-        return new ClothPiece(piece.form(), across, side, piece.edge());
+        return pack.shared(line.piece()).stream()
+                .map(each -> view(keep(prints.get(each.print() - 1), system, each.count(), each.piece())))
+                .toList();
     }
 
     private ShelfPiece keep(Cloth cloth, MeasureSystem system, int count, ClothPiece piece) {
@@ -223,30 +209,10 @@ public class Shelf {
             StaleVersionException.check(version, cloth.version());
         }
         facts.check(cloth.name());
-        acts.act(cloth.name() + ": " + changed(cloth.facts(), facts), () -> {
+        acts.act(cloth.name() + ": " + cloth.facts().changedTo(facts), () -> {
             cloth.changeTo(facts);
             return cloths.saveAndFlush(cloth);
         });
-    }
-
-    /** What is said otherwise of a cloth, in words. */
-    private static String changed(ClothFacts before, ClothFacts after) {
-        if (!before.colour().equals(after.colour())) {
-            return "colour";
-        }
-        if (!before.lightness().equals(after.lightness())) {
-            return after.lightness().isBlank() ? "lightness of the swatch" : "lightness " + after.lightness();
-        }
-        if (before.directional() != after.directional()) {
-            return after.directional() ? "directional print" : "no directional print";
-        }
-        if (!before.price().equals(after.price())) {
-            return after.price().isBlank() ? "no price" : after.price();
-        }
-        if (!before.kind().equals(after.kind())) {
-            return after.kind().isBlank() ? "of no kind" : after.kind();
-        }
-        return "colour as it is shown";
     }
 
     /** Keeps what was read from a photograph of the cloth: its swatch, and the picture made small. */
@@ -291,9 +257,7 @@ public class Shelf {
 
     private static ShelfClothView view(Cloth cloth, List<ShelfPiece> lines, Set<UUID> photographed) {
         ClothFacts facts = cloth.facts();
-        double value = facts.lightness().isBlank()
-                ? Lightness.of(facts.colour())
-                : Double.parseDouble(facts.lightness().strip().replace(',', '.'));
+        double value = Lightness.judged(facts.colour(), facts.lightness());
         return new ShelfClothView(
                 cloth.id(),
                 cloth.version(),

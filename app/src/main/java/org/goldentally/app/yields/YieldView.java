@@ -52,16 +52,8 @@ record YieldView(
         static UnitPicture of(PatchworkUnit unit) {
             List<UnitDrawing.UnitPatch> patches = UnitDrawing.of(unit);
             return new UnitPicture(
-                    patches.stream()
-                            .flatMap(patch -> patch.outline().corners().stream())
-                            .mapToDouble(corner -> corner.x().toDoubleInches())
-                            .max()
-                            .orElseThrow(),
-                    patches.stream()
-                            .flatMap(patch -> patch.outline().corners().stream())
-                            .mapToDouble(corner -> corner.y().toDoubleInches())
-                            .max()
-                            .orElseThrow(),
+                    UnitDrawing.lowerRight(patches).x().toDoubleInches(),
+                    UnitDrawing.lowerRight(patches).y().toDoubleInches(),
                     patches.stream()
                             .map(patch -> new StepView.ShapeView(
                                     "cloth",
@@ -223,8 +215,8 @@ record YieldView(
                         .map(seam -> system.writer().writeDecimal(seam) + " " + system.abbreviation())
                         .orElse(null),
                 recipe.sewing().clothPairings(),
-                recipe.hands().left() * answer.setsFromOneOfEach(),
-                recipe.hands().right() * answer.setsFromOneOfEach(),
+                answer.hands().left(),
+                answer.hands().right(),
                 answer.straightCuts(),
                 system.writer().writeWithUnit(answer.seamLength().roundedUpTo(settings.grid())),
                 Math.round(10 * answer.wasted().percentOf(answer.cloth())) / 10.0,
@@ -237,15 +229,14 @@ record YieldView(
     }
 
     private static Wanted wanted(Possible answer, int units) {
-        long sets = Math.ceilDiv(units, answer.recipe().unitsPerSet());
-        long made = sets * answer.recipe().unitsPerSet();
+        Possible.Enough enough = answer.enoughFor(units);
         return new Wanted(
                 units,
-                sets,
-                made,
-                made - units,
+                enough.sets(),
+                enough.made(),
+                enough.spare(),
                 answer.parts().stream()
-                        .map(part -> new PiecesOf(part.cut().clothLabel(), part.piecesFor(sets)))
+                        .map(part -> new PiecesOf(part.cut().clothLabel(), part.piecesFor(enough.sets())))
                         .toList());
     }
 

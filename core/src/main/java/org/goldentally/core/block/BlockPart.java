@@ -13,10 +13,6 @@ public record BlockPart(int column, int row, int columns, int rows, UnitDesign u
         Limits.between(rows, 1, Block.MOST_LINES, "rows");
     }
 
-    boolean covers(int atColumn, int atRow) {
-        return atColumn >= column && atColumn < column + columns && atRow >= row && atRow < row + rows;
-    }
-
     BlockPart withUnit(UnitDesign other) {
         return new BlockPart(column, row, columns, rows, other);
     }

@@ -16,6 +16,21 @@ public final class Lightness {
 
     private Lightness() {}
 
+    /**
+     * As a cloth is judged: by its swatch, unless the quilter says otherwise.
+     *
+     * @param typed from 0 to 100 with a point or a comma; what is none says nothing
+     */
+    public static double judged(String colour, String typed) {
+        try {
+            return typed.isBlank()
+                    ? of(colour)
+                    : Math.clamp(Double.parseDouble(typed.strip().replace(',', '.')), 0, 100);
+        } catch (NumberFormatException unreadable) {
+            return of(colour);
+        }
+    }
+
     /** Of a colour written {@code #rrggbb}. */
     public static double of(String colour) {
         int rgb = Integer.parseInt(colour.substring(1), 16);

@@ -1,5 +1,7 @@
 package org.goldentally.core.cloth;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
@@ -28,6 +30,33 @@ public record ShelfLine(int count, ClothPiece piece, String clothName, Optional<
         public int countOf(int number) {
             return each + (number == 1 ? extra : 0) - (number == prints ? undersized : 0);
         }
+
+        /**
+         * What there is of each print, in their order; a print that is all undersized has no others.
+         *
+         * @param piece as the line says it measures
+         */
+        public List<OfPrint> shared(ClothPiece piece) {
+            List<OfPrint> shared = new ArrayList<>();
+            for (int print = 1; print <= prints; print++) {
+                if (countOf(print) > 0) {
+                    shared.add(new OfPrint(print, countOf(print), piece));
+                }
+                if (print == prints && undersizedSide.isPresent()) {
+                    shared.add(new OfPrint(print, undersized, smaller(piece, undersizedSide.get())));
+                }
+            }
+            return shared;
+        }
+
+        /** A square is smaller both ways, a strip is narrower. */
+        private static ClothPiece smaller(ClothPiece piece, Length side) {
+            Length across = piece.form() == PieceForm.SQUARE ? side : piece.width();
+            return new ClothPiece(piece.form(), across, side, piece.edge());
+        }
+
+        /** Equal pieces of one print, which is counted from 1. */
+        public record OfPrint(int print, int count, ClothPiece piece) {}
     }
 
     public ShelfLine(int count, ClothPiece piece, String clothName) {

@@ -85,13 +85,7 @@ public record ClothInHand(
 
     /** CIELAB L* from 0 to 100: as the quilter overruled it, or of its swatch. */
     public double judgedLightness() {
-        try {
-            return lightness.isBlank()
-                    ? Lightness.of(colour)
-                    : Math.clamp(Double.parseDouble(lightness.replace(',', '.')), 0, 100);
-        } catch (NumberFormatException unreadable) {
-            return Lightness.of(colour);
-        }
+        return Lightness.judged(colour, lightness);
     }
 
     /** Whether its lightness is known, so that it can be judged: picked, photographed, named or overruled by hand. */

@@ -32,6 +32,16 @@ public final class UnitDrawing {
     /** A patch of the finished unit. */
     public record UnitPatch(Polygon outline, ClothRole cloth) {}
 
+    /** How far a drawing goes, to the right and down. */
+    public static Point lowerRight(List<UnitPatch> patches) {
+        List<Point> corners = patches.stream()
+                .flatMap(patch -> patch.outline().corners().stream())
+                .toList();
+        return Point.at(
+                corners.stream().map(Point::x).reduce(Length.ZERO, Length::max),
+                corners.stream().map(Point::y).reduce(Length.ZERO, Length::max));
+    }
+
     public static List<UnitPatch> of(PatchworkUnit unit) {
         Length w = unit.finishedWidth();
         Length h = unit.finishedHeight();

@@ -10,6 +10,7 @@ import org.goldentally.core.method.CutPiece;
 import org.goldentally.core.method.PiecingMethod;
 import org.goldentally.core.method.Recipe;
 import org.goldentally.core.problem.Problem;
+import org.goldentally.core.unit.Hands;
 
 /** What one method says to a piece of cloth and a unit: what it gives, or why it cannot be. */
 public sealed interface MethodAnswer {
@@ -38,6 +39,28 @@ public sealed interface MethodAnswer {
         public long unitsFrom(long pieces) {
             return pieces / recipe.cloths() * unitsFromOneOfEach();
         }
+
+        /** Of the units from one such piece of every cloth, how many are of either hand; none where hands do not differ. */
+        public Hands hands() {
+            Hands each = recipe.hands();
+            return new Hands(
+                    Math.toIntExact(each.left() * setsFromOneOfEach),
+                    Math.toIntExact(each.right() * setsFromOneOfEach));
+        }
+
+        /**
+         * What so many units need.
+         *
+         * @param units that are wanted
+         */
+        public Enough enoughFor(long units) {
+            long sets = Math.ceilDiv(units, recipe.unitsPerSet());
+            long made = sets * recipe.unitsPerSet();
+            return new Enough(sets, made, made - units);
+        }
+
+        /** Whole sets, and the units that they give. */
+        public record Enough(long sets, long made, long spare) {}
 
         public boolean isTight(Length room) {
             return parts.stream().anyMatch(part -> part.isTight(room));

@@ -6,6 +6,7 @@ import java.awt.Color;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import org.assertj.core.data.Offset;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
@@ -150,5 +151,35 @@ class PackAndPriceTest {
         // A finger at the rim does not count.
         Arrays.fill(brick, 0, 900, 0);
         assertThat(PhotoSwatch.colour(brick, 100)).isEqualTo("#b5482f");
+    }
+
+    /** 42 squares of 21 prints, one undersized, one more of the first: 3 of the first, 1 and 1 of the last (counting). */
+    @Test
+    void whatThereIsOfEachPrintAddsUp() {
+        ClothPiece square = ClothPiece.square(Length.inches(10));
+        ShelfLine.Pack pack = new ShelfLine.Pack(21, 2, 1, 1, Optional.of(Length.inches(9, 7, 8)));
+        List<ShelfLine.Pack.OfPrint> shared = pack.shared(square);
+        assertThat(shared.stream().mapToInt(ShelfLine.Pack.OfPrint::count).sum())
+                .isEqualTo(43);
+        assertThat(shared.getFirst()).isEqualTo(new ShelfLine.Pack.OfPrint(1, 3, square));
+        assertThat(shared.get(20)).isEqualTo(new ShelfLine.Pack.OfPrint(21, 1, square));
+        assertThat(shared.getLast())
+                .isEqualTo(new ShelfLine.Pack.OfPrint(21, 1, ClothPiece.square(Length.inches(9, 7, 8))));
+    }
+
+    /** A strip that is too small is narrower, not shorter; a print that is all undersized has no others. */
+    @Test
+    void undersizedStripsAreNarrower() {
+        ClothPiece strip =
+                new ClothPiece(PieceForm.STRIP, Length.inches(42), Length.inches(2, 1, 2), ClothPiece.Edge.PINKED);
+        List<ShelfLine.Pack.OfPrint> shared =
+                new ShelfLine.Pack(2, 1, 0, 1, Optional.of(Length.inches(2))).shared(strip);
+        assertThat(shared).hasSize(2);
+        assertThat(shared.getLast().piece())
+                .isEqualTo(
+                        new ClothPiece(PieceForm.STRIP, Length.inches(42), Length.inches(2), ClothPiece.Edge.PINKED));
+        assertThat(new ShelfLine.Pack(2, 1, 0, 0, Optional.empty()).shared(strip))
+                .hasSize(2)
+                .allMatch(each -> each.piece().equals(strip));
     }
 }

@@ -97,6 +97,14 @@ public final class SomeQuilts {
                                 BorderDesign.Corners.MITRED,
                                 List.of()))
                         .boundIn("b"));
+        tops.put(
+                "blocks in blocks, mirrored",
+                Tops.of(2, 2, "10", "double-pinwheel", "double-four-patch")
+                        .place(0, 1, "", 0, true)
+                        .place(1, 0, "", 1, false)
+                        .sash("1 1/2", "b", false)
+                        .border(plain("4", "b"))
+                        .choose("half-square triangle", "four-at-a-time"));
         return tops;
     }
 

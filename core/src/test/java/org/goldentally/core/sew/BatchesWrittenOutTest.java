@@ -34,6 +34,7 @@ class BatchesWrittenOutTest {
         WaysOut ways = WaysOut.of(batch, SOME_SPOILED, tally);
         lines.add("  with some spoiled: left " + batch.setsLeft(SOME_SPOILED) + ", beyond "
                 + batch.setsBeyondPlan(SOME_SPOILED) + ", " + ways);
+        new CardChecks(tally).of(batch).forEach(check -> lines.add("  check " + check.what() + ": " + check.size()));
         batch.set().ifPresent(set -> {
             SetSteps steps = SetSteps.of(set, tally.top().read().sizes().settings(), Habits.USUAL)
                     .lighterOnTop(cloth -> cloth.charAt(0), set);
@@ -42,6 +43,35 @@ class BatchesWrittenOutTest {
                 lines.add("  " + step.kind() + ": " + step.text());
             }
         });
+        return lines;
+    }
+
+    @Test
+    void layoutsOfSomeQuilts() {
+        List<String> lines = new ArrayList<>();
+        SomeQuilts.tallies().forEach((name, tally) -> {
+            lines.add("= " + name);
+            TopPressing pressing = TopPressing.of(tally.top());
+            for (TopPressing.Sort sort : pressing.sorts()) {
+                for (TopPressing.Way way : sort.ways()) {
+                    lines.add("- " + sort.key().text() + " in way " + way.letter() + ", "
+                            + way.parts().size() + " of them");
+                    lines.addAll(said(way.layout(), tally));
+                }
+            }
+            pressing.rows().ifPresent(rows -> {
+                lines.add("- rows");
+                lines.addAll(said(rows, tally));
+            });
+        });
+        Written.as("layouts.txt", lines);
+    }
+
+    private static List<String> said(Layout layout, TopTally tally) {
+        List<String> lines = new ArrayList<>();
+        LayoutWords.presses(layout).forEach(press -> lines.add("  " + press));
+        LayoutWords.notes(layout).forEach(note -> lines.add("  note: " + note));
+        LayoutWords.joins(layout, tally.top().design().system().writer()).forEach(join -> lines.add("  " + join));
         return lines;
     }
 }

@@ -1,10 +1,9 @@
-package org.goldentally.app.sew;
+package org.goldentally.core.sew;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.stream.Collectors;
-import org.goldentally.app.sew.CardView.CheckView;
 import org.goldentally.core.finishing.StripPlan;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.making.MadeSet;
@@ -13,30 +12,34 @@ import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.method.UnitSizes;
 import org.goldentally.core.quilt.TopPart;
-import org.goldentally.core.sew.Assembly;
-import org.goldentally.core.sew.Batch;
-import org.goldentally.core.sew.BatchKey;
-import org.goldentally.core.sew.Layout;
 import org.goldentally.core.tally.TopTally;
 
 /** The sizes to check on a card: raw, trimmed and centre mark of a unit; lengths of borders. */
-final class CardSizes {
+public final class CardChecks {
+
+    /**
+     * A size to check.
+     *
+     * @param what {@code trimmed}
+     * @param size {@code 3 1/2 × 3 1/2 in}
+     */
+    public record Check(String what, String size) {}
 
     private final TopTally tally;
     private final LengthWriter writer;
 
-    CardSizes(TopTally tally) {
+    public CardChecks(TopTally tally) {
         this.tally = tally;
         this.writer = tally.top().design().system().writer();
     }
 
-    List<CheckView> of(Batch batch) {
-        List<CheckView> checks = new ArrayList<>();
+    /** Those of one batch. */
+    public List<Check> of(Batch batch) {
+        List<Check> checks = new ArrayList<>();
         batch.set().ifPresent(set -> {
             if (set instanceof MadeSet.Halves halves) {
                 Length raw = halves.half().rawSize(tally.top().settings());
-                checks.add(
-                        new CheckView("raw, not trimmed yet", writer.write(raw) + " × " + writer.writeWithUnit(raw)));
+                checks.add(new Check("raw, not trimmed yet", writer.write(raw) + " × " + writer.writeWithUnit(raw)));
             } else {
                 unitChecks(set.recipe().sizes(), checks);
             }
@@ -47,18 +50,18 @@ final class CardSizes {
         return checks;
     }
 
-    private void unitChecks(UnitSizes sizes, List<CheckView> checks) {
-        checks.add(new CheckView(
+    private void unitChecks(UnitSizes sizes, List<Check> checks) {
+        checks.add(new Check(
                 "raw, as sewn", writer.write(sizes.rawWidth()) + " × " + writer.writeWithUnit(sizes.rawHeight())));
-        checks.add(new CheckView(
+        checks.add(new Check(
                 "trimmed", writer.write(sizes.trimmedWidth()) + " × " + writer.writeWithUnit(sizes.trimmedHeight())));
-        checks.add(new CheckView(
+        checks.add(new Check(
                 "centre mark, half of trimmed",
                 writer.writeWithUnit(sizes.trimmedWidth().dividedBy(2))));
     }
 
     /** Long sides first, cut over-length and trimmed to what the top really measures through the middle. */
-    private void borderChecks(Batch batch, int border, List<CheckView> checks) {
+    private void borderChecks(Batch batch, int border, List<Check> checks) {
         tally.strips().stream()
                 .filter(strip -> tally.count().strips().stream()
                         .filter(group -> strip.uses().contains(new Use.ForStrips(group.key())))
@@ -68,25 +71,25 @@ final class CardSizes {
                 .filter(part -> batch.partIds().contains(part.id()))
                 .filter(part -> part.kind() == TopPart.Kind.PIECED_BORDER)
                 .collect(Collectors.groupingBy(TopPart::figure, LinkedHashMap::new, Collectors.counting()))
-                .forEach((figure, count) -> checks.add(new CheckView(
+                .forEach((figure, count) -> checks.add(new Check(
                         counted(count, "side") + ", sewn of units, unfinished",
                         writer.write(figure.finishedHeight().plus(seams())) + " × "
                                 + writer.writeWithUnit(figure.finishedWidth().plus(seams())))));
         Assembly.Box inside = insideOf(border);
-        checks.add(new CheckView(
+        checks.add(new Check(
                 "measure the real top through the middle, both ways, before trimming",
                 writer.write(inside.width().plus(seams())) + " × "
                         + writer.writeWithUnit(inside.height().plus(seams())) + " unfinished expected"));
     }
 
-    private CheckView check(StripPlan strip, StripPlan.Side side) {
+    private Check check(StripPlan strip, StripPlan.Side side) {
         String from = strip.joined() ? " from the joined run" : "";
         String cut = writer.write(strip.cutWidth()) + " × ";
         return side.isOverLength()
-                ? new CheckView(
+                ? new Check(
                         counted(side.count(), "strip") + ", cut over-length" + from + ", then trim",
                         cut + writer.write(side.cutLength()) + " to " + writer.writeWithUnit(side.trimmedLength()))
-                : new CheckView(
+                : new Check(
                         counted(side.count(), "strip") + ", cut exactly: the cloth is no wider",
                         cut + writer.writeWithUnit(side.cutLength()));
     }
