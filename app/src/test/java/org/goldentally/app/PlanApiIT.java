@@ -16,6 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.http.HttpMethod;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Plans over HTTP: for a stored quilt, and for a document and a shelf that are only sent along. */
@@ -85,6 +86,49 @@ class PlanApiIT {
             heaped += label.path("count").asLong();
         }
         assertThat(heaped).isEqualTo(needed);
+    }
+
+    /** 784 blocks of 64 plain pieces, each of a size of its own, in one cloth: 50,176 pieces, cut as thriftily as can be. */
+    @Test
+    void fiftyThousandPiecesOfOneClothAreStillAPage() {
+        ObjectNode block =
+                design.putArray("blocks").addObject().put("key", "sizes").put("name", "Sizes");
+        ArrayNode columns = block.putArray("columns");
+        ArrayNode rows = block.putArray("rows");
+        ArrayNode parts = block.putArray("parts");
+        for (int line = 0; line < 8; line++) {
+            columns.add(2 + 2 * line);
+            rows.add(3 + 2 * line);
+            for (int column = 0; column < 8; column++) {
+                ObjectNode part = parts.addObject().put("column", column).put("row", line);
+                part.put("columns", 1).put("rows", 1);
+                ObjectNode unit = part.putObject("unit")
+                        .put("kind", "PLAIN")
+                        .put("count", 0)
+                        .put("corner", "1/2");
+                unit.put("block", "").put("quarterTurns", 0).put("mirrored", false);
+                unit.putArray("cloths").add("a");
+            }
+        }
+        ((ObjectNode) design.path("blockSize")).put("typed", "9").put("height", "10");
+        ObjectNode setting = (ObjectNode) design.path("setting");
+        setting.put("across", 28).put("down", 28).putArray("blocks").add("sizes");
+        ((ObjectNode) design.path("plan"))
+                .putArray("cutting")
+                .addObject()
+                .put("cloth", "a")
+                .put("style", "THRIFTY")
+                .put("effort", 1);
+        JsonNode plan =
+                api.post("/api/plan", question("1 yd 42 wide", "1 yd 42 wide").toString());
+        JsonNode oat = plan.path("tally").path("cloths").path(0);
+        long needed = 0;
+        for (JsonNode use : oat.path("uses")) {
+            needed += use.path("count").asLong();
+        }
+        assertThat(needed).isGreaterThanOrEqualTo(28 * 28 * 64);
+        assertThat(oat.path("style").asString()).isEqualTo("thrifty");
+        assertThat(oat.path("toBuy").asString()).endsWith(" yd");
     }
 
     @ParameterizedTest(name = "{0}")

@@ -14,6 +14,7 @@ import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.sew.CardView.CheckView;
 import org.goldentally.app.sew.CardView.LogLine;
 import org.goldentally.app.sew.SewView.BatchView;
+import org.goldentally.app.sew.SewView.PaceView;
 import org.goldentally.app.sew.SewView.SewnUnit;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
@@ -28,6 +29,7 @@ import org.goldentally.core.sew.BenchState;
 import org.goldentally.core.sew.CardChecks;
 import org.goldentally.core.sew.LogEntry;
 import org.goldentally.core.sew.Pace;
+import org.goldentally.core.sew.PaceInWords;
 import org.goldentally.core.sew.WaysOut;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.unit.PatchworkUnit;
@@ -86,7 +88,7 @@ final class SewCards {
                 made.needed(),
                 design.plan().marking(),
                 design.plan().pressing(),
-                new PaceWords(pace, pace.rest(state, batches)).view(hoursAWeek, by, today),
+                pace(new PaceInWords(pace, pace.rest(state, batches)), hoursAWeek, by, today),
                 tapsElsewhere(),
                 log.subList(Math.max(0, log.size() - NEWEST), log.size()).stream()
                         .map(LogEntry::id)
@@ -226,8 +228,8 @@ final class SewCards {
         }
         Double minutes = pace.usual().get(batch.kind());
         if (minutes != null && sets > 0) {
-            said.add("At your pace, " + PaceWords.minutes(minutes) + " a " + sort + ", that is about "
-                    + PaceWords.hours(minutes * sets / 60) + ".");
+            said.add("At your pace, " + PaceInWords.minutes(minutes) + " a " + sort + ", that is about "
+                    + PaceInWords.hours(minutes * sets / 60) + ".");
         }
         return said;
     }
@@ -269,5 +271,14 @@ final class SewCards {
             case MEASURE -> "measured " + entry.text();
             case TAKE_BACK -> "taken back";
         };
+    }
+
+    private static PaceView pace(PaceInWords words, double hoursAWeek, Optional<LocalDate> by, LocalDate today) {
+        return new PaceView(
+                words.paces(),
+                words.left(),
+                words.rest().usualMinutes() / 60,
+                words.rest().slowMinutes() / 60,
+                words.schedule(hoursAWeek, by, today));
     }
 }

@@ -69,12 +69,6 @@ public record Recipe(
         return counted(setName, sets);
     }
 
-    /** {@code 1 pair}, {@code 3 sets (two strip sets each)}. */
-    public String countSets(long sets) {
-        String each = setName.contains(" ") ? " (" + setName + (sets == 1 ? ")" : " each)") : "";
-        return sets + " " + setWord(sets) + each;
-    }
-
     public static Builder forA(String setName) {
         return new Builder(setName);
     }

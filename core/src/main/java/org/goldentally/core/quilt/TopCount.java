@@ -4,10 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.TreeMap;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.Figure.FigurePatch;
@@ -74,11 +72,6 @@ public record TopCount(
         /** The same for several tops. */
         public Group times(int factor) {
             return new Group(key, count * factor, blocks * factor, partIds);
-        }
-
-        /** Each cloth once. */
-        public Set<String> differentCloths() {
-            return new LinkedHashSet<>(cloths());
         }
     }
 

@@ -3,6 +3,7 @@ package org.goldentally.core.finishing;
 import java.util.ArrayList;
 import java.util.List;
 import org.goldentally.core.chance.Written;
+import org.goldentally.core.design.FinishingDesign.Panels;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.SomeQuilts;
@@ -22,7 +23,12 @@ class StripsWrittenOutTest {
                     .forEach(plan -> lines.addAll(said(plan)));
             Finishing finishing = Finishing.of(top);
             lines.add("- " + finishing.binding());
-            lines.add("- " + finishing.backing());
+            for (Panels panels : Panels.values()) {
+                Finishing way = Finishing.of(top, panels);
+                lines.add("- " + panels + ": " + way.backing().orElse(null));
+                way.workings().forEach(working -> lines.add("  " + working.what() + ": " + working.how()));
+                way.problems().forEach(problem -> lines.add("  ! " + problem.where() + ": " + problem.why()));
+            }
             if (finishing.binding().isPresent()) {
                 StripPlan binding = StripPlans.binding(
                         finishing.binding().orElseThrow(), top.design().finishing());

@@ -356,6 +356,17 @@ class QuiltTopTest {
                                 + " ruler with marks every 1/8 in | friendly finished sizes nearby are 7 7/8 and 8 1/4 in");
         assertThat(Tops.of(2, 2, "12", "ohio-star", "sawtooth-star").top().notices())
                 .isEmpty();
+        assertThat(Tops.of(2, 2, "9", "ohio-star").oblong("8").top().notices())
+                .extracting(notice -> notice.where() + ": " + notice.why())
+                .containsExactly(
+                        "Block size, height: 8 in over the 3 rows of Ohio Star gives units of 2 2/3 in finished,"
+                                + " which is not on a ruler with marks every 1/8 in");
+        assertThat(Tops.of(2, 2, "8", "ohio-star").oblong("9").top().notices())
+                .extracting(Problem::where)
+                .containsExactly("Block size, width");
+        assertThat(Tops.of(2, 2, "1/4", "ohio-star").top().notices())
+                .extracting(Problem::fix)
+                .containsExactly("friendly finished sizes nearby are 3/8 in");
     }
 
     @Test

@@ -8,6 +8,7 @@ import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.MakingDesign;
 import org.goldentally.core.design.PlaceDesign.Exchange;
@@ -105,7 +106,37 @@ public final class SomeQuilts {
                         .sash("1 1/2", "b", false)
                         .border(plain("4", "b"))
                         .choose("half-square triangle", "four-at-a-time"));
+        tops.put("prints of a pack", printsOfAPack());
         return tops;
+    }
+
+    /** Six prints, two by two close in value, one more of each pair in turn beside the others. */
+    private static Tops printsOfAPack() {
+        Tops tops = Tops.of(4, 3, "6", "pinwheel")
+                .cloths(
+                        print("a", "#b04040"),
+                        print("b", "#406080"),
+                        print("c", "#446488"),
+                        print("d", "#b45048"),
+                        print("e", "#d0c0a0"),
+                        print("f", "#d8ccb4"));
+        String firsts = "adeafdeadfea";
+        String seconds = "bcbfcbcebcfb";
+        for (int i = 0; i < 12; i++) {
+            tops.place(
+                    i / 4,
+                    i % 4,
+                    "",
+                    0,
+                    false,
+                    new Exchange("a", firsts.substring(i, i + 1)),
+                    new Exchange("b", seconds.substring(i, i + 1)));
+        }
+        return tops;
+    }
+
+    private static ClothInHand print(String key, String colour) {
+        return new ClothInHand(key, "dusk " + key, colour, "", false, "", false, "dusk", ClothInHand.StandsFor.ITSELF);
     }
 
     private static BorderDesign plain(String width, String cloth) {

@@ -1,38 +1,51 @@
-package org.goldentally.app.sew;
+package org.goldentally.core.sew;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.goldentally.app.sew.SewView.PaceView;
-import org.goldentally.core.sew.Pace;
 
 /** The pace, what is left at it, and a schedule, in words. */
-record PaceWords(Pace pace, Pace.Estimate rest) {
+public record PaceInWords(Pace pace, Pace.Estimate rest) {
 
-    /** @param hoursAWeek 0 where the quilter did not say */
-    PaceView view(double hoursAWeek, Optional<LocalDate> by, LocalDate today) {
+    /** Slower than usual by more than this is worth a word: a twentieth (our own limit). */
+    private static final double WORTH_SAYING = 1.05;
+
+    /** {@code units: about 3 min a set, from 7 timed}. */
+    public List<String> paces() {
         List<String> paces = new ArrayList<>();
         pace.usual()
                 .forEach((kind, minutes) -> paces.add(kind.name().toLowerCase(Locale.ROOT) + ": about "
                         + minutes(minutes) + " a set, from " + pace.timed().get(kind) + " timed"));
-        double usual = rest.usualMinutes() / 60;
-        double slow = rest.slowMinutes() / 60;
-        String said;
-        if (paces.isEmpty()) {
-            said = "No pace yet: it is told from the time between one set and the next.";
-        } else {
-            said = "Left of what has a pace: " + hours(usual)
-                    + (slow > usual * 1.05 ? ", or " + hours(slow) + " if it goes slowly" : "")
-                    + (rest.setsWithoutPace() > 0
-                            ? "; " + rest.setsWithoutPace() + " sets of other work have no pace yet"
-                            : "");
-        }
-        return new PaceView(paces, said, usual, slow, schedule(rest, hoursAWeek, by, today));
+        return paces;
     }
 
-    private static String schedule(Pace.Estimate rest, double hoursAWeek, Optional<LocalDate> by, LocalDate today) {
+    /** What is left, where anything was timed yet. */
+    public String left() {
+        if (pace.usual().isEmpty()) {
+            return "No pace yet: it is told from the time between one set and the next.";
+        }
+        double usual = rest.usualMinutes() / 60;
+        double slow = rest.slowMinutes() / 60;
+        String slowly = slow > usual * WORTH_SAYING ? ", or " + hours(slow) + " if it goes slowly" : "";
+        return "Left of what has a pace: " + hours(usual) + slowly + withoutPace(rest.setsWithoutPace());
+    }
+
+    private static String withoutPace(long sets) {
+        return sets == 0
+                ? ""
+                : sets == 1
+                        ? "; 1 set of other work has no pace yet"
+                        : "; " + sets + " sets of other work have no pace yet";
+    }
+
+    /**
+     * When it is done, and what it takes to be done by a day.
+     *
+     * @param hoursAWeek 0 where the quilter did not say
+     */
+    public String schedule(double hoursAWeek, Optional<LocalDate> by, LocalDate today) {
         if (rest.slowMinutes() == 0) {
             return "";
         }
@@ -58,11 +71,13 @@ record PaceWords(Pace pace, Pace.Estimate rest) {
         return String.format(Locale.ROOT, "%.1f", Math.ceil(hours * 10) / 10);
     }
 
-    static String minutes(double minutes) {
+    /** {@code 3 min}. */
+    public static String minutes(double minutes) {
         return minutes < 1 ? "under a minute" : Math.round(minutes) + " min";
     }
 
-    static String hours(double hours) {
+    /** {@code 2.5 h}, or minutes where it is less than one. */
+    public static String hours(double hours) {
         return hours < 1 ? Math.round(hours * 60) + " min" : String.format(Locale.ROOT, "%.1f h", hours);
     }
 }
