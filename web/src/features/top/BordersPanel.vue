@@ -123,7 +123,7 @@ const finish = (part: Partial<QuiltDesign['finishing']>, typing = false) =>
         />
       </div>
       <label class="block">
-        <span class="text-sm">Its panels run</span>
+        <span>Its panels run</span>
         <select
           class="field w-full"
           :value="design.finishing.panels"
