@@ -10,6 +10,7 @@ import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.ExtendWith;
 
 /** What journeys from an empty application have in common: it is made empty, and what is done besides typing is counted. */
 @ExtendWith(Browser.class)
@@ -36,7 +37,7 @@ abstract class EmptyApplication {
         assertThat(page.getByText("Tops to buy cloth for")).isVisible();
     }
 
-    private String text(String path) {
+    final String text(String path) {
         APIResponse response = page.request().get(path);
         return response.text();
     }
