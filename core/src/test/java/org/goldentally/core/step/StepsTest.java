@@ -27,6 +27,7 @@ import org.goldentally.core.unit.ClothRole;
 import org.goldentally.core.unit.PatchworkUnit;
 import org.goldentally.core.unit.PatchworkUnit.*;
 import org.goldentally.core.unit.UnitDrawing;
+import org.goldentally.core.unit.Units;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -43,23 +44,7 @@ class StepsTest {
     private static final SewingSettings TRIM = SewingSettings.usual(MeasureSystem.INCH);
 
     static Stream<Arguments> unitsAndMethods() {
-        Length three = Length.inches(3);
-        return Stream.<PatchworkUnit>of(
-                        new HalfSquareTriangleUnit(three),
-                        new StripSetTriangleUnit(three),
-                        new QuarterSquareTriangleUnit(three, 2),
-                        new QuarterSquareTriangleUnit(three, 3),
-                        new QuarterSquareTriangleUnit(three, 4),
-                        new SplitQuarterUnit(three),
-                        new QuarterSquareTriangle(three),
-                        new FlyingGeeseUnit(Length.inches(4)),
-                        new CornerFlipUnit(three, Length.inches(5), Length.inches(1), 4),
-                        new PiecedHalfUnit(Length.inches(6), 3),
-                        new SideSettingTriangle(Length.inches(6)),
-                        new CornerSettingTriangle(Length.inches(6)),
-                        new PlainPatch(three, Length.inches(2)),
-                        new StripPatch(three),
-                        new StripSetSegment(Length.inches(2), 3))
+        return Units.OF_EVERY_KIND.stream()
                 .flatMap(unit -> Methods.making(unit).stream().map(method -> Arguments.of(unit, method.key())));
     }
 
