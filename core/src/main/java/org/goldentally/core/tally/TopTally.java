@@ -110,8 +110,10 @@ public record TopTally(
             ScrappyBinding scraps = ScrappyBinding.from(ledgers, binding.get(), writer);
             strips.add(scraps.plan());
             // What the leftovers do not reach is cut of the cloth of the binding, which changes its account.
-            List<ClothLedger> cut = scraps.isEnough() ? ledgers : ledgers(read, making, strips, shelf, cutter);
-            ledgers = ScrappyBinding.from(cut, binding.get(), writer).ledgers();
+            ledgers = scraps.isEnough()
+                    ? scraps.ledgers()
+                    : ScrappyBinding.from(ledgers(read, making, strips, shelf, cutter), binding.get(), writer)
+                            .ledgers();
         }
         return new TopTally(
                 top,

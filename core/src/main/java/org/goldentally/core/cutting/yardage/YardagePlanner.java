@@ -33,7 +33,7 @@ import org.goldentally.core.work.Work;
 public final class YardagePlanner {
 
     /** Search steps that take about a tenth of a second for a usual list on an ordinary machine. */
-    public static final int USUAL_BUDGET = 30_000;
+    public static final int USUAL_BUDGET = 27_000;
 
     /** A thrifty search spends this part of its budget on a tidy plan to start from. */
     public static final int TIDY_SHARE = 5;

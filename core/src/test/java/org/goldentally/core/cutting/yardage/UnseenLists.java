@@ -25,7 +25,7 @@ import org.goldentally.core.cutting.yardage.Demand.Item;
  * Makes the lists of {@code cutting-unseen.txt}: of the same kinds as those the planner was tuned with, under a seed it was
  * not, each with the shortest length that a long search knows. That search is many long plans under other orders of
  * the sizes, then a general integer program (OR-Tools with SCIP) over all their strips; for small lists the whole flow
- * model of {@link GeneralSolver}. It takes about an hour.
+ * model of {@link GeneralSolver}. It takes about a quarter of an hour.
  */
 public final class UnseenLists {
 
