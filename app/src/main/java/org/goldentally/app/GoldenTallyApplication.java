@@ -15,6 +15,7 @@ public class GoldenTallyApplication {
         return Clock.systemUTC();
     }
 
+    /** Starts the application; what it needs of the machine is in {@code application.yaml}. */
     public static void main(String[] arguments) {
         SpringApplication.run(GoldenTallyApplication.class, arguments);
     }

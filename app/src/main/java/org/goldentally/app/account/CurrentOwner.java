@@ -12,6 +12,7 @@ public class CurrentOwner {
 
     private static final UUID HOUSEHOLD = UUID.fromString("00000000-0000-0000-0000-000000000001");
 
+    /** Of the household. */
     public UUID id() {
         return HOUSEHOLD;
     }

@@ -28,6 +28,7 @@ public class BlockArchive {
         }
     }
 
+    /** Every block of the household with the smaller ones in it. */
     @Transactional(readOnly = true)
     public List<WholeBlock> all() {
         return shelf.own().stream().map(block -> new WholeBlock(block.blocks())).toList();

@@ -20,6 +20,7 @@ public class CutSheets {
         this.ticks = ticks;
     }
 
+    /** Sheets of a quilt with what is ticked on them. */
     public CutView of(UUID quiltId, QuiltDesign design) {
         return CutView.of(bought.in(quiltId, tally.of(design)), ticks.of(quiltId));
     }

@@ -21,6 +21,7 @@ public class CutTicks {
         this.log = log;
     }
 
+    /** Keys of the cutting steps that are done. */
     @Transactional(readOnly = true)
     public Set<String> of(UUID quiltId) {
         return log.state(quiltId).cut();

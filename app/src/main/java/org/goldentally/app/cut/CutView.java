@@ -95,9 +95,11 @@ public record CutView(
             List<SheetRest> leftovers,
             List<SheetStep> steps) {}
 
+    /** Equal pieces at their place on the drawing, in inches. */
     public record SheetCut(
             double x, double y, double width, double height, long across, long along, String label, String letter) {}
 
+    /** A rest that is large enough to keep, in inches. */
     public record SheetRest(double x, double y, double width, double height, String label) {}
 
     /**
@@ -108,6 +110,7 @@ public record CutView(
      */
     public record SheetStep(String key, String text, boolean done, String running) {}
 
+    /** Sheets of a tally, cloth by cloth. */
     public static CutView of(TopTally tally, Set<String> ticked) {
         MeasureSystem system = tally.top().design().system();
         List<ClothSheet> sheets = new ArrayList<>();

@@ -48,10 +48,12 @@ public record LikeSheets(List<ClothSheet> cloths, List<StackView> stacks) {
         return sheets;
     }
 
+    /** The one whose sheet is shown for all. */
     public ClothSheet first() {
         return cloths.getFirst();
     }
 
+    /** Whether no other cloth is cut like it. */
     public boolean isOne() {
         return cloths.size() == 1;
     }

@@ -39,6 +39,7 @@ public record StepView(
      */
     public record ShapeView(String kind, String points, String cloth, boolean wrongSide, int layer) {}
 
+    /** Draws a step, with the sizes that matter written beside it. */
     public static StepView of(Step step, MeasureSystem system) {
         List<Point> points =
                 step.drawing().stream().flatMap(shape -> points(shape).stream()).toList();
@@ -105,6 +106,7 @@ public record StepView(
         };
     }
 
+    /** Points in inches to four decimals, as SVG reads them. */
     public static String svg(List<Point> points) {
         return points.stream()
                 .map(point -> String.format(

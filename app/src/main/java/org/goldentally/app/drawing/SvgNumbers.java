@@ -14,6 +14,7 @@ public final class SvgNumbers {
 
     private SvgNumbers() {}
 
+    /** Corners of an outline, as SVG reads them. */
     public static String points(Polygon outline) {
         return outline.corners().stream()
                 .map(point -> number(point.x().toDoubleInches()) + ","
@@ -33,6 +34,7 @@ public final class SvgNumbers {
                 + number(x) + " " + number(y);
     }
 
+    /** To four decimals, without zeros that say nothing. */
     public static String number(double value) {
         long parts = Math.round(value * PARTS);
         if (parts % PARTS == 0) {

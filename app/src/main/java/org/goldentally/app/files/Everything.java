@@ -47,6 +47,7 @@ public record Everything(
         }
     }
 
+    /** A quilt with all that was tapped at its bench. */
     public record QuiltWithLog(WholeQuilt quilt, List<QuiltFile.FileEntry> log) {
         public QuiltWithLog {
             Limits.required(quilt, "quilt");

@@ -30,6 +30,7 @@ public class KitPlans {
         this.prices = prices;
     }
 
+    /** Kits of a design, planned from the shelf as it is now. */
     public Kits of(QuiltDesign design) {
         Map<String, List<ShelfPieces>> pieces = tallies.onHand(design);
         return Kits.of(tallies.of(design, pieces), pieces, shelf.all(), tallies::account);
@@ -41,6 +42,7 @@ public class KitPlans {
         return QuiltPrices.of(design, cloths.factsFor(design), prices.entries());
     }
 
+    /** The same with what to buy and what it costs. */
     public KitsView view(QuiltDesign design) {
         Kits kits = of(design);
         return KitsView.of(

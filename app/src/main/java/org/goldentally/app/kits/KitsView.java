@@ -39,6 +39,7 @@ public record KitsView(
      */
     public record BuyView(String what, String colour, String buy, String cost, boolean enough) {}
 
+    /** How many kits of one colourway, and the heaps that go into each. */
     public record KitView(String name, int count, List<HeapView> heaps) {}
 
     /**

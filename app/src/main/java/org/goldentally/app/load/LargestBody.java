@@ -13,5 +13,6 @@ public @interface LargestBody {
     /** Larger than any quilt. */
     int USUAL = 4_000_000;
 
+    /** In bytes. */
     int value();
 }

@@ -37,6 +37,7 @@ public class BenchLog {
                 .list();
     }
 
+    /** What stands of the quilt's log. */
     @Transactional(readOnly = true)
     public BenchState state(UUID quiltId) {
         return BenchState.of(of(quiltId));

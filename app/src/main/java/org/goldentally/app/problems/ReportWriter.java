@@ -19,6 +19,7 @@ public class ReportWriter {
         this.json = json;
     }
 
+    /** Writes the whole response: status, type and one problem. */
     public void write(HttpServletResponse response, HttpStatus status, String title, Problem problem)
             throws IOException {
         response.setStatus(status.value());

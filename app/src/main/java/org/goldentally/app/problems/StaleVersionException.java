@@ -5,6 +5,7 @@ public final class StaleVersionException extends RuntimeException {
 
     private static final long serialVersionUID = 1L;
 
+    /** Tells both versions. */
     public StaleVersionException(int sent, int current) {
         super("version " + sent + " was changed, " + current + " is the newest");
     }

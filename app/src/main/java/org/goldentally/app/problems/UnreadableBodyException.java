@@ -10,11 +10,13 @@ public final class UnreadableBodyException extends RuntimeException {
 
     private final transient List<Problem> problems;
 
+    /** Tells everything that cannot be read, together. */
     public UnreadableBodyException(List<Problem> problems) {
         super(problems.toString());
         this.problems = List.copyOf(problems);
     }
 
+    /** Each with its place in the body. */
     public List<Problem> problems() {
         return problems;
     }

@@ -107,11 +107,13 @@ public class Quilts {
      */
     public record ChangeOf(int version, @Nullable UUID edit) {}
 
+    /** Quilts of the household, the one changed last first; deleted ones are not among them. */
     @Transactional(readOnly = true)
     public List<QuiltSummary> list() {
         return quilts.list(owner.id());
     }
 
+    /** One quilt as it is kept; throws where there is none. */
     @Transactional(readOnly = true)
     public StoredQuilt get(UUID id) {
         return stored(find(id));
@@ -127,6 +129,7 @@ public class Quilts {
         }));
     }
 
+    /** A new quilt of that name. */
     public StoredQuilt create(String name, QuiltDesign design) {
         String document = documents.write(design);
         Quilt quilt = quilts.saveAndFlush(new Quilt(owner.id(), name.strip(), document));
@@ -174,6 +177,7 @@ public class Quilts {
         }
     }
 
+    /** Another name for a quilt, which is no new version of it. */
     public void rename(UUID id, String name) {
         Quilt quilt = locked(id);
         quilt.rename(name.strip());
@@ -189,6 +193,7 @@ public class Quilts {
         }
     }
 
+    /** Quilts that can still be brought back. */
     @Transactional(readOnly = true)
     public List<DeletedQuilt> deleted() {
         return quilts.deleted(owner.id(), oldestDeletion()).stream()
@@ -200,6 +205,7 @@ public class Quilts {
                 .toList();
     }
 
+    /** Undoes the deleting of a quilt; throws where it is not among the deleted ones. */
     public StoredQuilt bringBack(UUID id) {
         Quilt quilt = quilts.findByIdAndOwnerId(id, owner.id())
                 .filter(any -> !any.isDeleted() || any.deletedAt().isAfter(oldestDeletion()))

@@ -32,6 +32,7 @@ public record SewBook(List<Page> pages) {
      */
     public record Line(String cloths, long sets, long units) {}
 
+    /** All cards of a tally with what the log says of each. */
     public static SewBook of(TopTally tally, List<LogEntry> log, Pressings pressings) {
         SewCards cards = new SewCards(tally, log, pressings);
         Set<String> seen = new HashSet<>();

@@ -30,6 +30,7 @@ public class SewProgress {
         }
     }
 
+    /** Of all batches of a quilt together. */
     public Made of(UUID quiltId, TopTally tally) {
         return new SewCards(tally, log.of(quiltId), pressings).made();
     }

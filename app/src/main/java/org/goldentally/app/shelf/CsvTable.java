@@ -84,6 +84,7 @@ public final class CsvTable {
         return cell.startsWith(MARK) && FORMULA.matcher(cell.substring(1)).lookingAt() ? cell.substring(1) : cell;
     }
 
+    /** Writes a table by RFC 4180, which {@link #read} reads again. */
     public static String write(List<String> columns, List<List<String>> rows) {
         StringBuilder text = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {

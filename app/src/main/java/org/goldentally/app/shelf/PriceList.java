@@ -44,6 +44,7 @@ public class PriceList {
     /** One line: what it is for, empty for any, and the price as typed. */
     public record PriceEntry(String cloth, String kind, String price) {}
 
+    /** All lines in the order in which they stand. */
     @Transactional(readOnly = true)
     public List<PriceEntry> entries() {
         return database.sql("select cloth, kind, price from price_entry where owner_id = :owner order by number")
@@ -168,6 +169,7 @@ public class PriceList {
         }
     }
 
+    /** Takes every line away; nothing happens where there is none. */
     public void clear(@Nullable Integer version) {
         take(version);
         if (entries().isEmpty()) {

@@ -182,6 +182,7 @@ public class Shelf {
         });
     }
 
+    /** Undoes taking a line away; nothing happens where it is there. */
     public ShelfLineView putBack(UUID id) {
         turn.take();
         ShelfPiece piece = find(id);
@@ -233,6 +234,7 @@ public class Shelf {
         return photos.of(clothId).orElseThrow(() -> new NotFoundException("Photograph"));
     }
 
+    /** Takes the picture of a cloth away. */
     public void removePhoto(UUID clothId) {
         turn.take();
         Cloth cloth = cloth(clothId);

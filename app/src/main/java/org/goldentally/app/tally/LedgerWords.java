@@ -18,6 +18,7 @@ public final class LedgerWords {
 
     private LedgerWords() {}
 
+    /** What is on hand of the cloth, cut into or not: {@code 3 10 in squares; 1 1/2 yd}. */
     public static String onHand(ClothLedger ledger, MeasureSystem system) {
         Map<String, Long> counts = new LinkedHashMap<>();
         Map<String, ShelfPieces> pieces = new LinkedHashMap<>();
@@ -54,6 +55,7 @@ public final class LedgerWords {
         return said;
     }
 
+    /** Rests of one piece of cloth, largest first. */
     public static List<String> leftovers(OpenedPiece piece, MeasureSystem system) {
         return piece.leftovers().stream()
                 .sorted(Comparator.comparing(Rectangle::area).reversed())
@@ -61,6 +63,7 @@ public final class LedgerWords {
                 .toList();
     }
 
+    /** As cut, height before width: {@code 4 1/2 × 2 1/2 in}; a square by its side. */
     public static String size(ClothCut cut, MeasureSystem system) {
         return cut.size().isSquare()
                 ? system.writer().writeWithUnit(cut.size().width())

@@ -14,6 +14,7 @@ public final class QuiltPrices {
 
     private QuiltPrices() {}
 
+    /** Prices of the cloths of a design, those of its packs among them. */
     public static Prices of(QuiltDesign design, Map<String, ClothFacts> facts, List<PriceList.PriceEntry> entries) {
         Map<String, List<Price>> cloths = new LinkedHashMap<>();
         Map<String, List<Price>> packs = new LinkedHashMap<>();

@@ -46,10 +46,12 @@ public class QuiltTally {
         this.shelf = shelf;
     }
 
+    /** A design tallied with what is on the shelf now. */
     public TopTally of(QuiltDesign design) {
         return of(design, onHand(design));
     }
 
+    /** A design tallied with these pieces of each cloth on hand; the newest tallies are remembered. */
     public TopTally of(QuiltDesign design, Map<String, List<ShelfPieces>> pieces) {
         return tallies.get(
                 new Asked(design, pieces), asked -> TopTally.of(top(asked.design), asked.pieces, this::account));
@@ -60,16 +62,19 @@ public class QuiltTally {
         return tops.get(design, QuiltTop::of);
     }
 
+    /** Account of a cloth; planned ones are remembered, since they take long. */
     public ClothLedger account(CuttingRequest request) {
         return request.choice().style() == CuttingStyle.PLAIN
                 ? ClothLedger.of(request)
                 : planned.get(request, ClothLedger::of);
     }
 
+    /** Keeps an account that a longer search found. */
     public void remember(CuttingRequest request, ClothLedger ledger) {
         planned.put(request, ledger);
     }
 
+    /** What the shelf has of each cloth of a design, by the cloth's key. */
     public Map<String, List<ShelfPieces>> onHand(QuiltDesign design) {
         Map<String, List<ShelfPieces>> pieces = new LinkedHashMap<>();
         Map<String, List<ShelfPieces>> onShelf = shelf.piecesFor(design);

@@ -199,8 +199,10 @@ public record TallyView(
      */
     public record BandView(String what, String label, double percent, List<String> uses) {}
 
+    /** Equal pieces of a cloth by what they are for, and their area as cut. */
     public record UseView(List<String> uses, String label, long count, String cut) {}
 
+    /** Sums of the whole top, written out. */
     public record TotalsView(
             long units,
             long sets,

@@ -63,6 +63,7 @@ public final class CleanText {
     public static final class Module extends SimpleModule {
         private static final long serialVersionUID = 1L;
 
+        /** Cleans every text. */
         public Module() {
             super("clean text");
             addDeserializer(String.class, new OfJson(false));

@@ -56,6 +56,7 @@ public record TopPictureView(
     private static final int NOT_DRESSED = -1;
     private static final int BLANK = -2;
 
+    /** The picture of a top, part by part. */
     public static TopPictureView of(QuiltTop top) {
         Map<String, Integer> clothPlaces = clothPlaces(top.design().cloths());
         Map<Polygon, Integer> shapeOf = new IdentityHashMap<>();

@@ -66,6 +66,7 @@ public record ClothLedger(
         return request.choice();
     }
 
+    /** Whether nothing is missing: the shelf alone gives every piece. */
     public boolean isEnough() {
         return missing.isEmpty();
     }
@@ -104,14 +105,17 @@ public record ClothLedger(
         return sum(each -> each.piece().area());
     }
 
+    /** What is cut out of the cloth that is cut into, before any is trimmed. */
     public Area used() {
         return sum(OpenedPiece::used);
     }
 
+    /** Rests that are large enough to keep. */
     public Area left() {
         return sum(OpenedPiece::left);
     }
 
+    /** Rests that are too narrow to keep, and edges cut true. */
     public Area trimmed() {
         return sum(OpenedPiece::trimmed);
     }
@@ -153,6 +157,7 @@ public record ClothLedger(
         return new ArrayList<>(together.values());
     }
 
+    /** The same account with other pieces of the shelf cut into. */
     public ClothLedger withOpened(List<Opened> others) {
         return new ClothLedger(request, cuts, List.copyOf(others), untouched, missing, toBuy, tooLarge);
     }

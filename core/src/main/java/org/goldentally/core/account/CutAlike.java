@@ -59,6 +59,7 @@ public record CutAlike(List<ClothLedger> cloths) {
                         .toList());
     }
 
+    /** The one whose sheet stands for all. */
     public ClothLedger first() {
         return cloths.getFirst();
     }

@@ -33,6 +33,7 @@ public record CuttingRequest(
         return new CuttingRequest(cloth, cuts, List.of(), widthToBuy, system, choice, squaringUp);
     }
 
+    /** The same, cut in another style or along other borders. */
     public CuttingRequest with(CuttingChoice other) {
         return new CuttingRequest(cloth, cuts, shelf, widthToBuy, system, other, squaringUp);
     }

@@ -28,6 +28,7 @@ public final class CuttingSteps {
      */
     public record CuttingStep(String text, long pieces) {}
 
+    /** Cuts of a piece in the order in which a quilter makes them, edges cut true first. */
     public static List<CuttingStep> of(OpenedPiece opened, MeasureSystem system) {
         LengthWriter writer = system.writer();
         List<CuttingStep> steps = new ArrayList<>();

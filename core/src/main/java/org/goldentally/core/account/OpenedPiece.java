@@ -54,6 +54,7 @@ public record OpenedPiece(
                 .toList();
     }
 
+    /** Pieces cut of it in all. */
     public long count() {
         return cuts.stream().mapToLong(Cut::count).sum();
     }
@@ -67,23 +68,28 @@ public record OpenedPiece(
     /** Equal pieces cut in one go, at their place on the cloth. */
     public record Cut(ClothCut cut, List<CutBlock> blocks) {
 
+        /** Pieces cut in one go, over all its blocks. */
         public long count() {
             return blocks.stream().mapToLong(CutBlock::count).sum();
         }
 
+        /** What these pieces take, as cut. */
         public Area area() {
             return blocks.stream().map(CutBlock::area).reduce(Area.ZERO, Area::plus);
         }
     }
 
+    /** What is cut out of the piece, before any is trimmed. */
     public Area used() {
         return cuts.stream().map(Cut::area).reduce(Area.ZERO, Area::plus);
     }
 
+    /** Rests that are large enough to keep. */
     public Area left() {
         return sum(leftovers);
     }
 
+    /** Rests that are too narrow to keep, and edges cut true. */
     public Area trimmed() {
         return sum(trimmings);
     }

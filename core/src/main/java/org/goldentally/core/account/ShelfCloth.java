@@ -33,6 +33,7 @@ public record ShelfCloth(
         return new ShelfCloth("", name, colour, "", false, false, "", List.of());
     }
 
+    /** Of all pieces of it on the shelf, as they lie there. */
     public Area area() {
         return areaOf(pieces);
     }
@@ -55,6 +56,7 @@ public record ShelfCloth(
         return inHand("any", false).judgedLightness();
     }
 
+    /** The same as a cloth of a quilt. */
     public ClothInHand inHand(String key, boolean background) {
         return new ClothInHand(
                 key, name, colour, lightness, background, id, directional, pack, StandsFor.ITSELF, guessed, List.of());

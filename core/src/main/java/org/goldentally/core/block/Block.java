@@ -73,6 +73,7 @@ public record Block(String key, String name, List<Integer> columns, List<Integer
         return sum(columns, columns.size());
     }
 
+    /** Cells of its grid from top to bottom, a wide row counted as many: 4 for rows of 1, 2 and 1. */
     public int down() {
         return sum(rows, rows.size());
     }

@@ -74,6 +74,7 @@ public record Figure(
         /** The unit of a patch that only stands in for something missing. */
         public static final int BLANK = -1;
 
+        /** Whether it only stands in for something missing. */
         public boolean isBlank() {
             return unit == BLANK;
         }
@@ -107,6 +108,7 @@ public record Figure(
     /** How large the cells are that a part of a block takes. */
     public record Cells(Length width, Length height) {
 
+        /** Finished size of the cells that a part takes, those beyond the block's edge left out. */
         public static Cells of(Block block, BlockPart part, Figure figure) {
             int right = Math.min(part.column() + part.columns(), block.columns().size());
             int bottom = Math.min(part.row() + part.rows(), block.rows().size());
@@ -199,6 +201,7 @@ public record Figure(
                 flaws);
     }
 
+    /** Finished area, with empty cells. */
     public Area area() {
         return finishedWidth.times(finishedHeight);
     }

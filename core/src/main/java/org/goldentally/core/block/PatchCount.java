@@ -21,10 +21,12 @@ public final class PatchCount {
         this.blocks = blocks;
     }
 
+    /** Patches of a block and of the smaller ones in it; an empty cell counts as one. */
     public long of(Block block) {
         return of(block, 1);
     }
 
+    /** Patches of a unit: 4 for an hourglass. */
     public long of(UnitDesign unit) {
         return of(unit, 0);
     }

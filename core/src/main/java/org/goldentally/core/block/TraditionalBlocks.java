@@ -259,6 +259,7 @@ public final class TraditionalBlocks {
 
     private TraditionalBlocks() {}
 
+    /** A block of the library by its key; empty where there is none. */
     public static Optional<Block> byKey(String key) {
         return ALL.stream().filter(block -> block.key().equals(key)).findFirst();
     }

@@ -43,6 +43,7 @@ public record UnitDesign(
         return of(UnitKind.PLAIN, 0, cloth);
     }
 
+    /** A unit with what is usual of its kind: so many rows, such a dressing. */
     public static UnitDesign of(UnitKind kind, int quarterTurns, String... cloths) {
         return new UnitDesign(kind, kind.usualCount(), "1/2", "", quarterTurns, false, List.of(cloths));
     }

@@ -28,14 +28,17 @@ public record ClothPiece(PieceForm form, Length width, Length length, Edge edge)
         }
     }
 
+    /** A square as it comes in a pack of squares. */
     public static ClothPiece square(Length side) {
         return new ClothPiece(PieceForm.SQUARE, side, side, Edge.STRAIGHT);
     }
 
+    /** Width times length, with edges that are still to be cut true. */
     public Area area() {
         return width.times(length);
     }
 
+    /** The shorter of width and length. */
     public Length shorterSide() {
         return Length.min(width, length);
     }

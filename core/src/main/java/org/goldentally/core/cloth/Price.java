@@ -33,10 +33,12 @@ public record Price(BigDecimal amount, Per per, Length atLeast) {
             this.label = label;
         }
 
+        /** What the price is for: {@code a yard}. */
         public String label() {
             return label;
         }
 
+        /** Whether the cloth is sold by the length, not by the piece. */
         public boolean isOfLengths() {
             return this == YARD || this == METRE;
         }

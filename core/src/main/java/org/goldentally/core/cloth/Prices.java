@@ -33,6 +33,7 @@ public record Prices(Map<String, List<Price>> cloths, Map<String, List<Price>> p
         return first(cloths.getOrDefault(cloth, List.of()), per);
     }
 
+    /** Price of one pack of that name; empty where it is not known. */
     public Optional<Price> ofPack(String pack) {
         return first(packs.getOrDefault(pack, List.of()), Per.PACK);
     }

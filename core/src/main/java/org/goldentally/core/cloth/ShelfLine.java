@@ -59,6 +59,7 @@ public record ShelfLine(int count, ClothPiece piece, String clothName, Optional<
         public record OfPrint(int print, int count, ClothPiece piece) {}
     }
 
+    /** So many pieces of a cloth, of no pack. */
     public ShelfLine(int count, ClothPiece piece, String clothName) {
         this(count, piece, clothName, Optional.empty());
     }

@@ -76,6 +76,7 @@ public record UsualSizes(
             Length.centimetres(50, 0, 1),
             Length.centimetres(20, 0, 1));
 
+    /** Inch sizes for inches, centimetre sizes for centimetres: shops sell by either. */
     public static UsualSizes of(MeasureSystem system) {
         return switch (system) {
             case INCH -> INCHES;

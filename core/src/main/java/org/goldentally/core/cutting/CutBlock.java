@@ -11,10 +11,12 @@ import org.goldentally.core.measure.Length;
  */
 public record CutBlock(Length x, Length y, Length pieceWidth, Length pieceHeight, long across, long along) {
 
+    /** Pieces in the block: across times along. */
     public long count() {
         return across * along;
     }
 
+    /** What the pieces take of the cloth. */
     public Area area() {
         return pieceWidth.times(pieceHeight).times(count());
     }

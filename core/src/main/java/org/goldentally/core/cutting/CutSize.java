@@ -15,14 +15,17 @@ public record CutSize(Length width, Length height, boolean turnable) {
         }
     }
 
+    /** A square of that side. */
     public static CutSize square(Length side) {
         return new CutSize(side, side, true);
     }
 
+    /** A rectangle that may lie either way on the cloth. */
     public static CutSize rectangle(Length width, Length height) {
         return new CutSize(width, height, true);
     }
 
+    /** Whether both sides are the same, so that turning changes nothing. */
     public boolean isSquare() {
         return width.equals(height);
     }

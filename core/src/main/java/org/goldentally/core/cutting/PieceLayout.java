@@ -55,6 +55,7 @@ public record PieceLayout(
         return blocks.stream().flatMap(block -> block.pieces().stream()).toList();
     }
 
+    /** What the pieces take of the cloth. */
     public Area cutArea() {
         Area sum = Area.ZERO;
         for (CutBlock block : blocks) {
@@ -63,10 +64,12 @@ public record PieceLayout(
         return sum;
     }
 
+    /** Rests that are large enough to keep. */
     public Area leftoverArea() {
         return total(leftovers);
     }
 
+    /** Rests that are too narrow to keep, and edges cut true. */
     public Area trimmingsArea() {
         return total(trimmings);
     }

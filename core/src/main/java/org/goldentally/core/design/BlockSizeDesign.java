@@ -38,6 +38,7 @@ public record BlockSizeDesign(
         Limits.between(down, 1, 1_000, "down");
     }
 
+    /** A block of that finished size, as typed, not tied to a size of cut piece. */
     public static BlockSizeDesign finishedBlock(String typed) {
         return new BlockSizeDesign(Of.BLOCK, As.FINISHED, typed, "", 1, 1);
     }

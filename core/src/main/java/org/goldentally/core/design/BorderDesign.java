@@ -79,6 +79,7 @@ public record BorderDesign(
         sides = List.copyOf(sides);
     }
 
+    /** A border whose four sides are alike. */
     public BorderDesign(
             Kind kind,
             String width,
@@ -91,6 +92,7 @@ public record BorderDesign(
         this(kind, width, cloth, units, unitLength, mirrorAtMiddle, corners, corner, Join.STRAIGHT, List.of());
     }
 
+    /** The same with its strips joined in another way. */
     public BorderDesign joined(Join otherJoin) {
         return new BorderDesign(
                 kind, width, cloth, units, unitLength, mirrorAtMiddle, corners, corner, otherJoin, sides);
@@ -133,6 +135,7 @@ public record BorderDesign(
                 kind, width, cloth, units, unitLength, mirrorAtMiddle, Corners.UNITS, List.of(unit), join, sides);
     }
 
+    /** A border of one cloth, without corner squares of its own. */
     public static BorderDesign plain(String width, String cloth, Corners corners) {
         return new BorderDesign(Kind.PLAIN, width, cloth, List.of(), "", false, corners, List.of());
     }

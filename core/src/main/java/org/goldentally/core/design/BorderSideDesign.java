@@ -71,10 +71,12 @@ public record BorderSideDesign(
         return new BorderSideDesign(side, Kind.NONE, "", "", List.of(), "", false);
     }
 
+    /** A side of one cloth, unlike the others. */
     public static BorderSideDesign plain(Side side, String width, String cloth) {
         return new BorderSideDesign(side, Kind.PLAIN, width, cloth, List.of(), "", false);
     }
 
+    /** A side of units in turn, unlike the others. */
     public static BorderSideDesign pieced(Side side, String width, UnitDesign... units) {
         return new BorderSideDesign(side, Kind.PIECED, width, "", List.of(units), "", false);
     }

@@ -59,6 +59,7 @@ public record ClothInHand(
         }
     }
 
+    /** A cloth of which only name and colour are known; its lightness is judged by the colour. */
     public ClothInHand(String key, String name, String colour) {
         this(key, name, colour, "", false, "");
     }

@@ -56,16 +56,19 @@ public record FinishingDesign(
         this(bindingCloth, bindingStrip, backingCloth, backingWidth, overhang, scrappyBinding, Panels.LEAST);
     }
 
+    /** A binding of its own cloth, and a backing whose panels run as takes less. */
     public FinishingDesign(
             String bindingCloth, String bindingStrip, String backingCloth, String backingWidth, String overhang) {
         this(bindingCloth, bindingStrip, backingCloth, backingWidth, overhang, false);
     }
 
+    /** The same with the binding pieced of leftovers, or not. */
     public FinishingDesign boundFromLeftovers(boolean fromLeftovers) {
         return new FinishingDesign(
                 bindingCloth, bindingStrip, backingCloth, backingWidth, overhang, fromLeftovers, panels);
     }
 
+    /** The same with the panels of the backing run another way. */
     public FinishingDesign withPanels(Panels other) {
         return new FinishingDesign(
                 bindingCloth, bindingStrip, backingCloth, backingWidth, overhang, scrappyBinding, other);

@@ -71,14 +71,17 @@ public record MakingDesign(
         spareBlocks = List.copyOf(spareBlocks);
     }
 
+    /** The same with odd units shared in another way and chains of so many squares. */
     public MakingDesign withSharing(OddOnes odd, int squaresAChain) {
         return new MakingDesign(odd, squaresAChain, variety, spareBlocks);
     }
 
+    /** The same with more or less variety wanted. */
     public MakingDesign with(Variety other) {
         return new MakingDesign(oddOnes, mostSquaresAChain, other, spareBlocks);
     }
 
+    /** The same with other spare blocks. */
     public MakingDesign withSpareBlocks(List<SpareBlock> others) {
         return new MakingDesign(oddOnes, mostSquaresAChain, variety, others);
     }

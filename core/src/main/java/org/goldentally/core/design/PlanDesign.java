@@ -134,18 +134,22 @@ public record PlanDesign(
         cutSizes = List.copyOf(cutSizes);
     }
 
+    /** The same with cloths cut in other ways. */
     public PlanDesign withCutting(List<CuttingChoice> others) {
         return changed(parts -> parts.cutting = others);
     }
 
+    /** The same with other bonus units kept. */
     public PlanDesign withBonus(List<String> others) {
         return changed(parts -> parts.bonus = others);
     }
 
+    /** The same with other units beyond need. */
     public PlanDesign withExtras(List<ExtraUnits> others) {
         return changed(parts -> parts.extras = others);
     }
 
+    /** The same with other habits of marking and pressing. */
     public PlanDesign withHabits(Habits.Marking otherMarking, Habits.Pressing otherPressing) {
         return changed(parts -> {
             parts.marking = otherMarking;
@@ -153,26 +157,32 @@ public record PlanDesign(
         });
     }
 
+    /** The same with another amount for cutting edges true, as typed. */
     public PlanDesign withSquaringUp(String typed) {
         return changed(parts -> parts.squaringUp = typed);
     }
 
+    /** The same made in another way. */
     public PlanDesign withMaking(MakingDesign other) {
         return changed(parts -> parts.making = other);
     }
 
+    /** The same with other kits. */
     public PlanDesign withKits(List<KitDesign> others) {
         return changed(parts -> parts.kits = others);
     }
 
+    /** The same with other cut sizes chosen by hand. */
     public PlanDesign withCutSizes(List<CutSizeChoice> others) {
         return changed(parts -> parts.cutSizes = others);
     }
 
+    /** The same with other square rulers in the house, as typed. */
     public PlanDesign withRulers(String typed) {
         return changed(parts -> parts.rulers = typed);
     }
 
+    /** The same cut through so many layers. */
     public PlanDesign withLayers(int count) {
         return changed(parts -> parts.layers = count);
     }
@@ -217,6 +227,7 @@ public record PlanDesign(
         }
     }
 
+    /** How this quilter marks and presses. */
     public Habits habits() {
         return new Habits(marking, pressing);
     }

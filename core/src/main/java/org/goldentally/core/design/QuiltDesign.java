@@ -113,50 +113,62 @@ public record QuiltDesign(
         }
     }
 
+    /** The same with other cloths. */
     public QuiltDesign withCloths(List<ClothInHand> others) {
         return changed(parts -> parts.cloths = others);
     }
 
+    /** The same sewn with another allowance. */
     public QuiltDesign withAllowance(Allowance other) {
         return changed(parts -> parts.allowance = other);
     }
 
+    /** The same with other blocks. */
     public QuiltDesign withBlocks(List<Block> others) {
         return changed(parts -> parts.blocks = others);
     }
 
+    /** The same with blocks of another size. */
     public QuiltDesign withBlockSize(BlockSizeDesign other) {
         return changed(parts -> parts.blockSize = other);
     }
 
+    /** The same in another setting. */
     public QuiltDesign withSetting(SettingDesign other) {
         return changed(parts -> parts.setting = other);
     }
 
+    /** The same with other blocks in its places. */
     public QuiltDesign withPlaces(List<PlaceDesign> others) {
         return changed(parts -> parts.places = others);
     }
 
+    /** The same with other sashing. */
     public QuiltDesign withSashing(SashingDesign other) {
         return changed(parts -> parts.sashing = other);
     }
 
+    /** The same with other borders. */
     public QuiltDesign withBorders(List<BorderDesign> others) {
         return changed(parts -> parts.borders = others);
     }
 
+    /** The same with other triangles along the edge. */
     public QuiltDesign withEdgePlaces(List<EdgePlaceDesign> others) {
         return changed(parts -> parts.edgePlaces = others);
     }
 
+    /** The same with another binding and backing. */
     public QuiltDesign withFinishing(FinishingDesign other) {
         return changed(parts -> parts.finishing = other);
     }
 
+    /** The same with other methods chosen. */
     public QuiltDesign withMethods(List<MethodChoice> others) {
         return changed(parts -> parts.methods = others);
     }
 
+    /** The same with another plan. */
     public QuiltDesign withPlan(PlanDesign other) {
         return changed(parts -> parts.plan = other);
     }
@@ -219,10 +231,12 @@ public record QuiltDesign(
         }
     }
 
+    /** One of its blocks by its key, a smaller one in others too. */
     public Optional<Block> block(String key) {
         return blocks.stream().filter(block -> block.key().equals(key)).findFirst();
     }
 
+    /** One of its cloths by its key. */
     public Optional<ClothInHand> cloth(String key) {
         return cloths.stream().filter(cloth -> cloth.key().equals(key)).findFirst();
     }

@@ -33,6 +33,7 @@ public record SashingDesign(
             this.words = words;
         }
 
+        /** As on the page: {@code between rows only}. */
         public String words() {
             return words;
         }
@@ -62,6 +63,7 @@ public record SashingDesign(
         units = List.copyOf(units);
     }
 
+    /** Whether there is none: no width is typed. */
     public boolean unwanted() {
         return width.isBlank();
     }

@@ -23,6 +23,7 @@ public record SettingDesign(
         @LeftOut("\"SAME\"") Between between,
         @LeftOut("\"\"") String betweenBlock) {
 
+    /** A setting with the same blocks in all its rows, on point in those of one less too. */
     public SettingDesign(Kind kind, int across, int down, List<String> blocks, String cloth, Halves halves) {
         this(kind, across, down, blocks, cloth, halves, Between.SAME, "");
     }

@@ -73,11 +73,13 @@ public record Finishing(
      */
     public record Backing(int panels, boolean upright, Length widthOfFabric, Length panelLength) {
 
+        /** Length of cloth under the backing, all panels together. */
         public Length cloth() {
             return panelLength.times(panels);
         }
     }
 
+    /** Binding and backing of a top, with what cannot be said of them. */
     public static Finishing of(QuiltTop top) {
         return of(top, top.design().finishing().panels());
     }

@@ -36,6 +36,7 @@ public record ScrappyBinding(List<ClothLedger> ledgers, StripPlan plan, long fro
     /** A leftover of a piece that is cut into, which gives so many strips so long. */
     private record Source(int ledger, int opened, Rectangle rest, Length length, long strips) {}
 
+    /** Pieces the binding of what the accounts leave over, longest first; what is missing is cut of its cloth. */
     public static ScrappyBinding from(List<ClothLedger> ledgers, StripPlan whole, LengthWriter writer) {
         Length width = whole.cutWidth();
         Length wanted = whole.sides().getFirst().cutLength();

@@ -43,6 +43,7 @@ public record StripPlan(
      */
     public record Side(long count, Length cutLength, Length trimmedLength) {
 
+        /** Whether strips are cut along the length of the cloth, not across it. */
         public boolean isOverLength() {
             return cutLength.isLongerThan(trimmedLength);
         }

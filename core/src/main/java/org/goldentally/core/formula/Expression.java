@@ -13,51 +13,65 @@ public sealed interface Expression {
     /** A figure by its name. */
     record Figure(Input input) implements Expression {}
 
+    /** Both together. */
     record Sum(Expression first, Expression second) implements Expression {}
 
+    /** The first less the second. */
     record Difference(Expression first, Expression second) implements Expression {}
 
+    /** So many times a length, a factor of √2 among them. */
     record Product(Expression of, Factor factor) implements Expression {}
 
+    /** A length in equal parts. */
     record Quotient(Expression of, int divisor) implements Expression {}
 
     /** Divided by √2, as the side of a square is its diagonal. */
     record OverRootTwo(Expression of) implements Expression {}
 
+    /** The smaller of two lengths. */
     record Smaller(Expression first, Expression second) implements Expression {}
 
+    /** A figure by its name, to build upon. */
     static Expression figure(Input input) {
         return new Figure(input);
     }
 
+    /** {@code this + other}. */
     default Expression plus(Expression other) {
         return new Sum(this, other);
     }
 
+    /** {@code this − other}. */
     default Expression minus(Expression other) {
         return new Difference(this, other);
     }
 
+    /** {@code this × 2}. */
     default Expression times(int whole) {
         return new Product(this, new Factor(whole, 0));
     }
 
+    /** {@code this × (2 + √2)}. */
     default Expression times(Factor factor) {
         return new Product(this, factor);
     }
 
+    /** {@code this ÷ 4}. */
     default Expression dividedBy(int divisor) {
         return new Quotient(this, divisor);
     }
 
+    /** {@code this ÷ √2}. */
     default Expression dividedByRootTwo() {
         return new OverRootTwo(this);
     }
 
+    /** {@code smaller of this and other}. */
     default Expression orSmaller(Expression other) {
         return new Smaller(this, other);
     }
 
+    /** Exactly, with the figures put in; nothing is rounded here. */
     default Length value(Figures figures) {
         return switch (this) {
             case Figure(Input input) -> figures.length(input);

@@ -14,12 +14,14 @@ public final class Figures {
         this.lengths = lengths;
     }
 
+    /** One figure with its length. */
     public static Figures of(Input input, Length length) {
         Map<Input, Length> lengths = new EnumMap<>(Input.class);
         lengths.put(input, length);
         return new Figures(lengths);
     }
 
+    /** One more figure with its length. */
     public Figures and(Input input, Length length) {
         Map<Input, Length> more = new EnumMap<>(lengths);
         more.put(input, length);

@@ -26,6 +26,7 @@ public record Formula(String name, Expression expression, Rounding rounding, Sou
             this.label = label;
         }
 
+        /** In words: {@code exact}. */
         public String label() {
             return label;
         }

@@ -39,6 +39,7 @@ public enum Input {
         this.label = label;
     }
 
+    /** As in a printed formula: {@code finished}. */
     public String label() {
         return label;
     }

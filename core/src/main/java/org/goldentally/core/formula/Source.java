@@ -13,6 +13,7 @@ public enum Source {
         this.label = label;
     }
 
+    /** As in {@code docs/rules.md}. */
     public String label() {
         return label;
     }

@@ -45,6 +45,7 @@ public record Line(Point from, Point to) {
         throw new IllegalStateException("only lines along the grain or at 45 degrees can be folded over: " + this);
     }
 
+    /** The same line, moved right and down. */
     public Line movedBy(Length dx, Length dy) {
         return new Line(from.plus(dx, dy), to.plus(dx, dy));
     }

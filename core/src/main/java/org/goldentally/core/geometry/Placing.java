@@ -27,6 +27,7 @@ public record Placing(
         return new Placing(boxWidth, boxHeight, false, 0, false, right, down);
     }
 
+    /** Mirrored, then turned clockwise, with the upper left corner of what comes of it at the place given. */
     public static Placing turned(
             Length boxWidth, Length boxHeight, boolean mirrored, int quarterTurns, Length right, Length down) {
         return new Placing(boxWidth, boxHeight, mirrored, quarterTurns, false, right, down);
@@ -47,14 +48,17 @@ public record Placing(
         return quarterTurns % 2 == 0 ? boxWidth : boxHeight;
     }
 
+    /** Height of the box once the figure is turned. */
     public Length turnedHeight() {
         return quarterTurns % 2 == 0 ? boxHeight : boxWidth;
     }
 
+    /** An outline as it comes to lie. */
     public Polygon apply(Polygon outline) {
         return outline.map(this::apply);
     }
 
+    /** A point as it comes to lie. */
     public Point apply(Point point) {
         Point turned = turn(point);
         return (onPoint ? turned.turnedHalfRight() : turned).plus(right, down);

@@ -7,10 +7,12 @@ public record Point(Length x, Length y) {
 
     public static final Point ORIGIN = new Point(Length.ZERO, Length.ZERO);
 
+    /** A point so far right and so far down. */
     public static Point at(Length x, Length y) {
         return new Point(x, y);
     }
 
+    /** Both lengths added. */
     public Point plus(Length dx, Length dy) {
         return new Point(x.plus(dx), y.plus(dy));
     }

@@ -21,6 +21,7 @@ public record Polygon(List<Point> corners) {
         }
     }
 
+    /** A polygon by its corners in order, either way round; the last is joined to the first. */
     public static Polygon of(Point... corners) {
         return new Polygon(List.of(corners));
     }
@@ -34,6 +35,7 @@ public record Polygon(List<Point> corners) {
                 upperLeft.plus(Length.ZERO, height));
     }
 
+    /** Exactly, by the cross products of its corners. */
     public Area area() {
         Area twice = Area.ZERO;
         for (int i = 0; i < corners.size(); i++) {
@@ -45,10 +47,12 @@ public record Polygon(List<Point> corners) {
         return area.isNegative() ? Area.ZERO.minus(area) : area;
     }
 
+    /** Folded over along a line. */
     public Polygon mirroredAcross(Line line) {
         return new Polygon(corners.stream().map(line::mirror).toList());
     }
 
+    /** The same, moved right and down. */
     public Polygon movedBy(Length dx, Length dy) {
         return map(corner -> corner.plus(dx, dy));
     }

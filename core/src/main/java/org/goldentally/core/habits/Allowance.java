@@ -37,6 +37,7 @@ public enum Allowance {
         this.loose = looseEighths;
     }
 
+    /** As on the page: {@code 1/4 in}. */
     public String label() {
         return label;
     }

@@ -18,6 +18,7 @@ public record Habits(Marking marking, Pressing pressing) {
             this.label = label;
         }
 
+        /** As on the page: {@code draw both sewing lines}. */
         public String label() {
             return label;
         }
@@ -37,10 +38,12 @@ public record Habits(Marking marking, Pressing pressing) {
             this.instruction = instruction;
         }
 
+        /** As on the page: {@code to the dark}. */
         public String label() {
             return label;
         }
 
+        /** The sentence in a step of sewing. */
         public String instruction() {
             return instruction;
         }

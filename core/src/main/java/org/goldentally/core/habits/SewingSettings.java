@@ -36,6 +36,7 @@ public record SewingSettings(
         return new SewingSettings(system, system.usualSeam(), system.usualGrid(), Allowance.TRIM);
     }
 
+    /** The same sewn with another allowance. */
     public SewingSettings with(Allowance other) {
         return new SewingSettings(system, seamAllowance, grid, other);
     }
@@ -66,10 +67,12 @@ public record SewingSettings(
         return finished.plus(seamAllowance.times(2));
     }
 
+    /** What a raw size is once both its seams are sewn: 4 1/2 in is 4 in finished. */
     public Length finished(Length unfinished) {
         return unfinished.minus(seamAllowance.times(2));
     }
 
+    /** What is wrong with them, all at once; empty for settings to sew by. */
     public List<Problem> problems() {
         List<Problem> problems = new ArrayList<>();
         String seam = system.writer().writeWithUnit(seamAllowance);

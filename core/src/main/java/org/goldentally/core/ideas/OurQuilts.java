@@ -44,6 +44,7 @@ public final class OurQuilts {
      */
     public record OurQuilt(String key, String name, String says, QuiltDesign design) {}
 
+    /** All of them, in the order in which they are shown. */
     public static List<OurQuilt> all() {
         return List.of(
                 new OurQuilt(
@@ -66,6 +67,7 @@ public final class OurQuilts {
                         windowsillRunner()));
     }
 
+    /** One of them by its key; empty where there is none. */
     public static Optional<OurQuilt> byKey(String key) {
         return all().stream().filter(quilt -> quilt.key().equals(key)).findFirst();
     }

@@ -30,6 +30,7 @@ public record TopIdea(
     /** More lengths are summed up. */
     private static final int MOST_NAMED = 2;
 
+    /** Whether the shelf is not enough for it. */
     public boolean buysSomething() {
         return !costs.bought().isZero() || costs.impossible() > 0;
     }

@@ -32,6 +32,7 @@ public record TopWish(
     /** A wish as typed; an empty field leaves it open, a border of 0 is none. */
     public record Typed(MeasureSystem system, String width, String height, String block, String border, String words) {}
 
+    /** No wish: any size, any number of cloths. */
     public static TopWish anything(MeasureSystem system) {
         return new TopWish(system, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), "");
     }

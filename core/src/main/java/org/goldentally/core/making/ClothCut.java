@@ -20,10 +20,12 @@ public record ClothCut(String cloth, CutSize size, String name, long count, List
         uses = List.copyOf(uses);
     }
 
+    /** Pieces for one use. */
     public ClothCut(String cloth, CutSize size, String name, long count, Use use, String useLabel) {
         this(cloth, size, name, count, List.of(use), useLabel);
     }
 
+    /** Another number of the same pieces. */
     public ClothCut of(long other) {
         return new ClothCut(cloth, size, name, other, uses, useLabel);
     }
@@ -35,19 +37,23 @@ public record ClothCut(String cloth, CutSize size, String name, long count, List
         return new ClothCut(cloth, size, name, count + other.count, both, useLabel);
     }
 
+    /** The same pieces with their grain as it is; a square lies either way. */
     public ClothCut unturned() {
         CutSize upright = new CutSize(size.width(), size.height(), false);
         return new ClothCut(cloth, size.isSquare() ? size : upright, name, count, uses, useLabel);
     }
 
+    /** The longer side of a piece, as cut. */
     public Length longerSide() {
         return Length.max(size.width(), size.height());
     }
 
+    /** The shorter side of a piece, as cut. */
     public Length shorterSide() {
         return Length.min(size.width(), size.height());
     }
 
+    /** Of all pieces together, as cut. */
     public Area area() {
         return size.width().times(size.height()).times(count);
     }

@@ -10,10 +10,12 @@ package org.goldentally.core.making;
  */
 public record LooseParts(ClothCut pieces, int perPiece, long used) {
 
+    /** Parts that the pieces give. */
     public long made() {
         return pieces.count() * perPiece;
     }
 
+    /** Parts that no unit takes. */
     public long spare() {
         return made() - used;
     }

@@ -29,12 +29,15 @@ public sealed interface MadeSet {
     /** How its units are made. */
     PiecingMethod method();
 
+    /** What one run takes and gives. */
     Recipe recipe();
 
+    /** Units, or halves, that all runs give. */
     default long made() {
         return runs() * perRun();
     }
 
+    /** Given beyond what is used. */
     default long spare() {
         return made() - used();
     }
@@ -42,6 +45,7 @@ public sealed interface MadeSet {
     /** A set that follows from the plan of a group of units. */
     sealed interface Planned extends MadeSet {
 
+        /** The plan that it follows from. */
         UnitPlan plan();
 
         @Override

@@ -48,10 +48,12 @@ public record UnitPlan(
         return wanted.name();
     }
 
+    /** As on the page: name, size and cloths. */
     public String label() {
         return wanted.label();
     }
 
+    /** What is made, in finished size. */
     public PatchworkUnit unit() {
         return wanted.key().unit();
     }
@@ -76,6 +78,7 @@ public record UnitPlan(
         return wanted.left();
     }
 
+    /** Of those needed, right hands, where hands differ. */
     public long right() {
         return wanted.right();
     }

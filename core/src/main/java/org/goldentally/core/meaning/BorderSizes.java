@@ -36,6 +36,7 @@ public record BorderSizes(SideSizes alike, Map<Side, SideSizes> unlike) {
         return alike.width();
     }
 
+    /** Sizes of a side; those of all where it is not unlike them. */
     public SideSizes on(Side side) {
         return unlike.getOrDefault(side, alike);
     }

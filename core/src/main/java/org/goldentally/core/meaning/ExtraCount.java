@@ -23,6 +23,7 @@ public record ExtraCount(int number, boolean percent) {
         return Optional.of(new ExtraCount(Integer.parseInt(matcher.group(share ? 1 : 2)), share));
     }
 
+    /** How many these are where so many are needed. */
     public long of(long needed) {
         return percent ? Math.ceilDiv(needed * number, 100) : number;
     }

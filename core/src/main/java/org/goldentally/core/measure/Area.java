@@ -10,26 +10,32 @@ public record Area(RootTwo squareInches) implements Comparable<Area> {
 
     public static final Area ZERO = new Area(RootTwo.ZERO);
 
+    /** Both together. */
     public Area plus(Area other) {
         return new Area(squareInches.plus(other.squareInches));
     }
 
+    /** What is left; below nothing where the other is larger. */
     public Area minus(Area other) {
         return new Area(squareInches.minus(other.squareInches));
     }
 
+    /** So many of it. */
     public Area times(long factor) {
         return new Area(squareInches.times(RootTwo.of(factor, 1)));
     }
 
+    /** One of two equal parts, exactly. */
     public Area half() {
         return new Area(squareInches.times(RootTwo.of(1, 2)));
     }
 
+    /** Whether there is none. */
     public boolean isZero() {
         return squareInches.signum() == 0;
     }
 
+    /** Whether it is below nothing, as a difference can be. */
     public boolean isNegative() {
         return squareInches.signum() < 0;
     }

@@ -29,6 +29,7 @@ public enum Grid {
         return label;
     }
 
+    /** From one mark to the next. */
     public Length step() {
         return step;
     }

@@ -42,22 +42,27 @@ public record Length(RootTwo inches) implements Comparable<Length> {
         return ofInches(centimetres.multiply(INCHES_PER_CENTIMETRE));
     }
 
+    /** Both together. */
     public Length plus(Length other) {
         return new Length(inches.plus(other.inches));
     }
 
+    /** What is left; below nothing where the other is longer. */
     public Length minus(Length other) {
         return new Length(inches.minus(other.inches));
     }
 
+    /** As far the other way. */
     public Length negated() {
         return new Length(inches.negated());
     }
 
+    /** So many times as long. */
     public Length times(long factor) {
         return new Length(inches.times(RootTwo.of(factor, 1)));
     }
 
+    /** One of equal parts, exactly: 1 in by 3 is 1/3 in. */
     public Length dividedBy(long divisor) {
         return new Length(inches.times(RootTwo.of(1, divisor)));
     }
@@ -77,6 +82,7 @@ public record Length(RootTwo inches) implements Comparable<Length> {
         return new Length(inches.times(part.squareInches()).dividedBy(whole.squareInches()));
     }
 
+    /** Area of a rectangle of these sides. */
     public Area times(Length other) {
         return new Area(inches.times(other.inches));
     }
@@ -108,6 +114,7 @@ public record Length(RootTwo inches) implements Comparable<Length> {
         return grid.steps(inches.dividedBy(grid.step().inches).floor());
     }
 
+    /** Whether a ruler of that grid shows it. */
     public boolean isOn(Grid grid) {
         return inches.isRational()
                 && inches.dividedBy(grid.step().inches)
@@ -116,26 +123,32 @@ public record Length(RootTwo inches) implements Comparable<Length> {
                         .equals(BigInteger.ONE);
     }
 
+    /** Whether it is longer than nothing. */
     public boolean isPositive() {
         return inches.signum() > 0;
     }
 
+    /** Whether it is below nothing, as a difference can be. */
     public boolean isNegative() {
         return inches.signum() < 0;
     }
 
+    /** Whether it is nothing at all. */
     public boolean isZero() {
         return inches.signum() == 0;
     }
 
+    /** {@code this ≥ other}, exactly. */
     public boolean isAtLeast(Length other) {
         return compareTo(other) >= 0;
     }
 
+    /** {@code this > other}, exactly. */
     public boolean isLongerThan(Length other) {
         return compareTo(other) > 0;
     }
 
+    /** {@code this < other}, exactly. */
     public boolean isShorterThan(Length other) {
         return compareTo(other) < 0;
     }
@@ -145,10 +158,12 @@ public record Length(RootTwo inches) implements Comparable<Length> {
         return isLongerThan(other) ? minus(other) : other.minus(this);
     }
 
+    /** The shorter one. */
     public static Length min(Length a, Length b) {
         return a.isLongerThan(b) ? b : a;
     }
 
+    /** The longer one. */
     public static Length max(Length a, Length b) {
         return a.isLongerThan(b) ? a : b;
     }

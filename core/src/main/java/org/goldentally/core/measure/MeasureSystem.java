@@ -60,6 +60,7 @@ public enum MeasureSystem {
         };
     }
 
+    /** Writes lengths as this system does. */
     public LengthWriter writer() {
         return switch (this) {
             case INCH -> LengthWriter.INCHES;

@@ -24,10 +24,12 @@ public final class Chain implements PiecingMethod {
         this.closed = closed;
     }
 
+    /** The last square is not joined to the first: two loose triangles are left over. */
     public static Chain open() {
         return new Chain(false);
     }
 
+    /** A ring: nothing is left over. */
     public static Chain closed() {
         return new Chain(true);
     }

@@ -20,6 +20,7 @@ public record CutPiece(ClothRole role, String clothLabel, String name, CutSize s
         return new CutPiece(role, clothLabel, "square", CutSize.square(cutSide), perSet);
     }
 
+    /** Rectangles, so many for one set. */
     public static CutPiece rectangles(
             ClothRole role, String clothLabel, String name, Length cutWidth, Length cutHeight, int perSet) {
         return new CutPiece(role, clothLabel, name, CutSize.rectangle(cutWidth, cutHeight), perSet);

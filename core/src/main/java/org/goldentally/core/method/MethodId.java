@@ -45,6 +45,7 @@ public enum MethodId {
         return displayName;
     }
 
+    /** The method with this key; empty for a key that no method has. */
     public static Optional<MethodId> read(String key) {
         return Arrays.stream(values()).filter(id -> id.key.equals(key)).findFirst();
     }

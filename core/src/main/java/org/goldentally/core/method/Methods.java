@@ -32,14 +32,17 @@ public final class Methods {
 
     private Methods() {}
 
+    /** All methods that can make such a unit, in the order in which they are offered. */
     public static List<PiecingMethod> making(PatchworkUnit unit) {
         return ALL.stream().filter(method -> method.makes(unit)).toList();
     }
 
+    /** The method that an identity stands for. */
     public static PiecingMethod of(MethodId id) {
         return ALL.stream().filter(method -> method.id() == id).findFirst().orElseThrow();
     }
 
+    /** The method with this key; empty for a key that no method has. */
     public static Optional<PiecingMethod> byKey(String key) {
         return ALL.stream().filter(method -> method.key().equals(key)).findFirst();
     }

@@ -25,10 +25,12 @@ public enum OuterEdges {
         this.meaning = meaning;
     }
 
+    /** The line of an explanation. */
     public Working working() {
         return new Working("Outer edges", label + ": " + meaning);
     }
 
+    /** In a word or two: {@code all bias}. */
     public String label() {
         return label;
     }

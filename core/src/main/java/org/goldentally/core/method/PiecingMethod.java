@@ -26,8 +26,10 @@ public sealed interface PiecingMethod
                 StripSetTriangles,
                 StripTube {
 
+    /** What it is known by. */
     MethodId id();
 
+    /** The same as text, as documents keep it. */
     default String key() {
         return id().key();
     }

@@ -69,6 +69,7 @@ public record Recipe(
         return counted(setName, sets);
     }
 
+    /** Begins a recipe whose sets are called so: {@code pair}. */
     public static Builder forA(String setName) {
         return new Builder(setName);
     }
@@ -95,6 +96,7 @@ public record Recipe(
             this.setName = setName;
         }
 
+        /** Pieces that one set takes, of one more cloth. */
         public Builder takes(CutPiece cut) {
             cuts.add(cut);
             cloths = Math.max(cloths, cuts.size());
@@ -117,42 +119,50 @@ public record Recipe(
             return this;
         }
 
+        /** From how many cloths, where that is not one for each kind of piece. */
         public Builder ofCloths(int count) {
             cloths = count;
             return this;
         }
 
+        /** Units that one set gives. */
         public Builder gives(int count) {
             units = count;
             return this;
         }
 
+        /** How many of the units are left ones and how many right ones. */
         public Builder hands(int left, int right) {
             hands = new Hands(left, right);
             return this;
         }
 
+        /** Finished, trimmed and raw size of a unit. */
         public Builder sizes(UnitSizes unitSizes) {
             sizes = unitSizes;
             return this;
         }
 
+        /** Cuts after sewing and length of the seams, of one set. */
         public Builder sewn(int cutsPerSet, Length seams) {
             sewingCuts = cutsPerSet;
             seamLength = seams;
             return this;
         }
 
+        /** The widest seam with which a unit still reaches its trimmed size. */
         public Builder widestSeam(Length seam) {
             widestSeam = Optional.of(seam);
             return this;
         }
 
+        /** How the outer edges lie to the grain. */
         public Builder edges(OuterEdges outer) {
             edges = outer;
             return this;
         }
 
+        /** In how many ways cloths are paired in one set. */
         public Builder pairings(int count) {
             pairings = count;
             return this;
@@ -164,15 +174,18 @@ public record Recipe(
             return this;
         }
 
+        /** One more line of the explanation, worked out only once it is read. */
         public Builder because(Supplier<Working> explanation) {
             explanations.add(explanation);
             return this;
         }
 
+        /** One more line of the explanation by its name. */
         public Builder because(String what, Supplier<String> how) {
             return because(() -> new Working(what, how.get()));
         }
 
+        /** The finished recipe; how the edges lie comes last in its explanation. */
         public Recipe build() {
             explanations.add(edges::working);
             if (sizesToCut.isEmpty()) {

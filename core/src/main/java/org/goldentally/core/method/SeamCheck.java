@@ -75,6 +75,7 @@ public record SeamCheck(TestPiece testPiece, Length cutWidth, Length measured) {
         return Figures.of(Input.CUT, cutWidth).and(Input.MEASURED, measured);
     }
 
+    /** The seam that was sewn, exactly. */
     public Length seam() {
         return testPiece.seam.exactly(figures());
     }

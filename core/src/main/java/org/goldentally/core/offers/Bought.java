@@ -14,6 +14,7 @@ import org.goldentally.core.tally.TopTally;
 /** What a tally buys of each cloth, to set two ways side by side. */
 public record Bought(Map<String, Length> lengths, Map<String, Boolean> impossible) {
 
+    /** What the accounts of a tally buy, binding and backing apart. */
     public static Bought of(TopTally tally) {
         Map<String, Length> lengths = new LinkedHashMap<>();
         Map<String, Boolean> impossible = new LinkedHashMap<>();

@@ -55,6 +55,7 @@ public final class Offers {
         this.writer = design.system().writer();
     }
 
+    /** All offers for a tally, kind by kind; among methods those that save most come first. */
     public static List<Offer> of(TopTally tally, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
         Offers offers = new Offers(tally, shelf, cutter);
         List<Offer> all = new ArrayList<>();

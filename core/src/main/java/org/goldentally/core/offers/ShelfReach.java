@@ -90,6 +90,7 @@ public record ShelfReach(
         }
     }
 
+    /** How many of a block the shelf is enough for, set edge to edge, without borders or binding. */
     public static ShelfReach of(QuiltDesign design, String block, Map<String, List<ShelfPieces>> shelf) {
         QuiltDesign one = design.withSetting(new SettingDesign(
                         SettingDesign.Kind.STRAIGHT, 1, 1, List.of(block), "", SettingDesign.Halves.BLOCK))

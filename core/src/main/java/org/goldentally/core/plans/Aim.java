@@ -29,6 +29,7 @@ public enum Aim {
         this.order = Comparator.comparingLong(PlanCosts::impossible).thenComparing(order);
     }
 
+    /** As on the page. */
     public String label() {
         return label;
     }

@@ -103,6 +103,7 @@ public final class BestPlans {
         boolean goesOn(int tries);
     }
 
+    /** A search that has not begun. */
     public BestPlans(QuiltTop top, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter, Going going) {
         this.going = going;
         this.top = top;

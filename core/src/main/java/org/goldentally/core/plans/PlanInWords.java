@@ -51,8 +51,10 @@ public final class PlanInWords {
         TIME
     }
 
+    /** One sentence, and what it is about. */
     public record Sentence(About about, String text) {}
 
+    /** What a tally says in sentences, in the order in which they are read. */
     public static List<Sentence> of(TopTally tally, ShoppingList shopping) {
         PlanInWords words = new PlanInWords(tally);
         List<Sentence> sentences = new ArrayList<>();

@@ -47,6 +47,7 @@ public record ShelfAnswer(
      */
     public record Change(String key, String what, boolean enough, String effect, QuiltDesign design, Area bought) {}
 
+    /** Whether nothing has to be bought. */
     public boolean isEnough() {
         return missing.isEmpty() && !hasTooLarge() && !hasUndressed();
     }

@@ -12,5 +12,6 @@ import java.lang.annotation.Target;
 @Target(ElementType.RECORD_COMPONENT)
 @Retention(RetentionPolicy.RUNTIME)
 public @interface LeftOut {
+    /** What is read where the field is left out, as JSON. */
     String value();
 }

@@ -7,18 +7,23 @@ import java.util.function.Function;
 /** What became of something typed: understood as a value, or refused with a {@link Problem} that says why. */
 public sealed interface Reading<T> {
 
+    /** What was meant. */
     record Understood<T>(T value) implements Reading<T> {}
 
+    /** Why it cannot be read, and the way out. */
     record Refused<T>(Problem problem) implements Reading<T> {}
 
+    /** What was meant, wrapped up. */
     static <T> Reading<T> of(T value) {
         return new Understood<>(value);
     }
 
+    /** A refusal that names the place, the reason and the way out. */
     static <T> Reading<T> refused(String where, String why, String fix) {
         return new Refused<>(new Problem(where, why, fix));
     }
 
+    /** Reads on with what was understood; a refusal stays as it is. */
     default <R> Reading<R> then(Function<T, Reading<R>> next) {
         return switch (this) {
             case Understood<T> understood -> next.apply(understood.value);

@@ -9,10 +9,12 @@ public final class RefusedException extends RuntimeException {
 
     private final transient List<Problem> problems;
 
+    /** Refused for one reason. */
     public RefusedException(Problem problem) {
         this(List.of(problem));
     }
 
+    /** Refused for several reasons, told together. */
     public RefusedException(List<Problem> problems) {
         super(problems.stream()
                 .map(p -> p.where() + ": " + p.why() + " – " + p.fix())
@@ -21,6 +23,7 @@ public final class RefusedException extends RuntimeException {
         this.problems = List.copyOf(problems);
     }
 
+    /** Every reason, with its place and its way out. */
     public List<Problem> problems() {
         return problems;
     }

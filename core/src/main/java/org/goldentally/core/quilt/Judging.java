@@ -47,6 +47,7 @@ public record Judging(
     /** A cloth that meets itself across the seam between two blocks. */
     public record SharedCloth(String cloth, TopPart part, TopPart other) {}
 
+    /** Looks a whole top over, also for the one place that is turned unlike its like. */
     public static Judging of(QuiltTop top) {
         return new Judging(closePairs(top), sharedCloths(top), OddOne.in(top), notJudged(top));
     }

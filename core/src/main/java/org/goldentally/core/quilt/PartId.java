@@ -35,6 +35,7 @@ public sealed interface PartId {
     /** A strip on one side of a block on point. */
     record SlantingSash(int row, int column, Slant slant) implements PartId {}
 
+    /** Where two sashing strips cross, from 0. */
     record Cornerstone(int row, int column) implements PartId {}
 
     /** A cornerstone of a top on point, in the order in which they are laid. */

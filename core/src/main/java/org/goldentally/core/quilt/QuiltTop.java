@@ -109,14 +109,17 @@ public record QuiltTop(
         return read.typed();
     }
 
+    /** What was typed, as lengths. */
     public TopSizes sizes() {
         return read.sizes();
     }
 
+    /** How it is sewn. */
     public SewingSettings settings() {
         return sizes().settings();
     }
 
+    /** Finished area, inside the binding. */
     public Area area() {
         return finishedWidth.times(finishedHeight);
     }
@@ -126,6 +129,7 @@ public record QuiltTop(
         return parts.stream().filter(part -> part.id().equals(id)).findFirst();
     }
 
+    /** Whole blocks: half ones along the edge and plain squares between are not counted. */
     public int blockCount() {
         return (int)
                 parts.stream().filter(part -> part.kind() == TopPart.Kind.BLOCK).count();

@@ -31,6 +31,7 @@ public record SizeAdvice(int across, int down, Length border, Length width, Leng
     /** A usual size to start from. */
     public record UsualSize(String name, int widthInches, int heightInches) {
 
+        /** Width and height, in whole inches or to the next 5 cm. */
         public String write(MeasureSystem system) {
             return system == MeasureSystem.INCH
                     ? widthInches + " × " + heightInches

@@ -52,6 +52,7 @@ public record TopCount(
             return key.label();
         }
 
+        /** What each of them is, in finished size. */
         public PatchworkUnit unit() {
             return key.unit();
         }
@@ -61,10 +62,12 @@ public record TopCount(
             return key.cloths();
         }
 
+        /** Left or right, where units have hands. */
         public Hand hand() {
             return key.hand();
         }
 
+        /** Patches of one of them: 4 for an hourglass. */
         public int patchesEach() {
             return cloths().size();
         }
@@ -81,6 +84,7 @@ public record TopCount(
         private final List<PartId> partIds = new ArrayList<>();
     }
 
+    /** All units, loose triangles and plain pieces not among them. */
     public long unitCount() {
         return sum(units);
     }
@@ -95,14 +99,17 @@ public record TopCount(
                 .sum();
     }
 
+    /** Triangles that are sewn on as they are, such as setting triangles. */
     public long looseTriangleCount() {
         return sum(triangles);
     }
 
+    /** Plain pieces that are sewn in as they are cut. */
     public long pieceCount() {
         return sum(pieces);
     }
 
+    /** Units, pieces, triangles and strips, one after the other. */
     public List<Group> all() {
         List<Group> all = new ArrayList<>(units);
         all.addAll(pieces);
@@ -115,6 +122,7 @@ public record TopCount(
         return groups.stream().mapToLong(Group::count).sum();
     }
 
+    /** Counts a top, part by part. */
     public static TopCount of(QuiltTop top) {
         List<Group> groups = new ArrayList<>();
         tallies(top).forEach((key, tally) -> groups.add(group(key, tally)));

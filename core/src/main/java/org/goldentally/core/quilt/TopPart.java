@@ -61,11 +61,13 @@ public record TopPart(
             this.label = label;
         }
 
+        /** As on the page: {@code border corner}. */
         public String label() {
             return label;
         }
     }
 
+    /** Whether it is a block, a half one too. */
     public boolean isBlock() {
         return kind == Kind.BLOCK || kind == Kind.HALF_BLOCK;
     }
@@ -80,6 +82,7 @@ public record TopPart(
         return kind == Kind.PIECED_BORDER || kind == Kind.SASHING;
     }
 
+    /** Whether it belongs to a border, not to what lies inside. */
     public boolean isOfBorder() {
         return border >= 0;
     }

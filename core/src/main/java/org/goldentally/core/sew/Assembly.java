@@ -26,10 +26,12 @@ public record Assembly(List<Box> pieces, Part root) {
             return left.isShorterThan(x) && x.isShorterThan(right);
         }
 
+        /** From left to right. */
         public Length width() {
             return right.minus(left);
         }
 
+        /** From top to bottom. */
         public Length height() {
             return bottom.minus(top);
         }
@@ -37,6 +39,7 @@ public record Assembly(List<Box> pieces, Part root) {
 
     /** A piece, or parts that are joined. */
     public sealed interface Part {
+        /** The smallest box around it. */
         Box box();
     }
 
@@ -74,11 +77,13 @@ public record Assembly(List<Box> pieces, Part root) {
                             second);
         }
 
+        /** As long as both parts go beside each other. */
         public Length length() {
             return lying ? to.x().minus(from.x()) : to.y().minus(from.y());
         }
     }
 
+    /** How pieces that fill a box are joined: by seams right across where there are any, else in part and closed at the end. */
     public static Assembly of(List<Box> boxes) {
         List<Box> inOrder = new ArrayList<>(boxes);
         inOrder.sort(Comparator.comparing(Box::top).thenComparing(Box::left));

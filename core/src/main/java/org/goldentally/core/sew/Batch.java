@@ -31,6 +31,7 @@ public record Batch(
         List<PartId> partIds,
         Optional<InnerBlock> inner) {
 
+    /** Work that is not the sewing of a block that is set into others. */
     public Batch(
             BatchKey key,
             Kind kind,

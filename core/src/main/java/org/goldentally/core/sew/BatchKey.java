@@ -12,6 +12,7 @@ import org.goldentally.core.unit.PatchworkUnit;
 /** What is sewn in one go. {@link #text} finds it again in the log, whatever else in the quilt was changed. */
 public sealed interface BatchKey {
 
+    /** A group of units in their cloths. */
     record Units(UnitsKey units) implements BatchKey {}
 
     /** The odd units of a group whose others are sewn in pairs, of loose triangles. */
@@ -49,6 +50,7 @@ public sealed interface BatchKey {
     /** Longer ones are written short. */
     int LONGEST = 400;
 
+    /** As in the log; long ones are shortened to their beginning and a digest. */
     default String text() {
         return switch (this) {
             case Units(UnitsKey units) -> "unit " + shortened(units.text());

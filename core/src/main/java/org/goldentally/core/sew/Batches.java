@@ -44,6 +44,7 @@ public final class Batches {
         this.writer = design.system().writer();
     }
 
+    /** All the work of a tally in the order in which it is sewn. */
     public static List<Batch> of(TopTally tally) {
         Batches batches = new Batches(tally);
         List<Batch> all = new ArrayList<>(batches.units());

@@ -52,6 +52,7 @@ public record BenchState(Map<String, Counts> counts, Set<String> cut, List<LogEn
         }
     }
 
+    /** What stands of a log: entries taken back do not count, entries sent twice count once. */
     public static BenchState of(List<LogEntry> log) {
         Map<UUID, LogEntry> known = new LinkedHashMap<>();
         Set<UUID> takenBack = new LinkedHashSet<>();
@@ -77,6 +78,7 @@ public record BenchState(Map<String, Counts> counts, Set<String> cut, List<LogEn
         return new BenchState(Map.copyOf(counts), Set.copyOf(cut), List.copyOf(standing));
     }
 
+    /** Counts of a batch by its key as text; nothing yet where the log does not know it. */
     public Counts of(String batch) {
         return counts.getOrDefault(batch, Counts.NONE);
     }

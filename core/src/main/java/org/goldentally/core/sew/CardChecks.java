@@ -28,6 +28,7 @@ public final class CardChecks {
     private final TopTally tally;
     private final LengthWriter writer;
 
+    /** For all cards of a tally. */
     public CardChecks(TopTally tally) {
         this.tally = tally;
         this.writer = tally.top().design().system().writer();

@@ -19,6 +19,7 @@ public record FirstUnit(boolean goOn, Optional<Double> seam, String advice) {
     /** Closer than this to the size expected is as good as on it: a sixteenth of an inch (our own limit). */
     private static final Length ON_SIZE = Length.inches(0, 1, 16);
 
+    /** Sets what was measured beside what the recipe expects. */
     public static FirstUnit of(Length measured, Recipe recipe, SewingSettings settings) {
         LengthWriter writer = settings.system().writer();
         Length raw = recipe.sizes().rawWidth();

@@ -31,6 +31,7 @@ public record Pace(Map<Batch.Kind, Double> usual, Map<Batch.Kind, Double> slow, 
     /** What is left in minutes: as usual, and if it goes slowly; how many sets cannot be told. */
     public record Estimate(double usualMinutes, double slowMinutes, long setsWithoutPace) {}
 
+    /** What the times between two sets of a batch tell, by kind of work. */
     public static Pace of(BenchState state, List<Batch> batches) {
         Map<Batch.Kind, List<Double>> minutes = new TreeMap<>();
         for (Batch batch : batches) {
@@ -72,6 +73,7 @@ public record Pace(Map<Batch.Kind, Double> usual, Map<Batch.Kind, Double> slow, 
         return sorted.get(below) + (place - below) * (sorted.get(above) - sorted.get(below));
     }
 
+    /** Time for all sets that are left; those of work never timed are counted apart. */
     public Estimate rest(BenchState state, List<Batch> batches) {
         double usualSum = 0;
         double slowSum = 0;

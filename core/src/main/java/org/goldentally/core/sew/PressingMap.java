@@ -167,6 +167,7 @@ public record PressingMap(List<Pressed> seams) {
         return one.to().equals(other.from()) || one.from().equals(other.to());
     }
 
+    /** Where every seam is pressed, in their order. */
     public List<Direction> directions() {
         return seams.stream().map(Pressed::direction).toList();
     }

@@ -16,6 +16,7 @@ import org.goldentally.core.sew.Assembly.Box;
  */
 public record RowsFrame(boolean onPoint, Length dx, Length dy) {
 
+    /** The frame of a top. */
     public static RowsFrame of(QuiltTop top) {
         boolean onPoint = top.design().setting().kind() == SettingDesign.Kind.ON_POINT;
         RowsFrame turned = new RowsFrame(onPoint, Length.ZERO, Length.ZERO);
@@ -36,6 +37,7 @@ public record RowsFrame(boolean onPoint, Length dx, Length dy) {
         return (onPoint ? ofTop.turnedHalfRight() : ofTop).plus(dx, dy);
     }
 
+    /** An outline of the top as it lies here. */
     public Polygon apply(Polygon ofTop) {
         return (onPoint ? ofTop.turnedHalfRight() : ofTop).movedBy(dx, dy);
     }

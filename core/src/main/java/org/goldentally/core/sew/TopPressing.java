@@ -58,6 +58,7 @@ public record TopPressing(List<Sort> sorts, Optional<Layout> rows, List<Opened> 
         return BatchKey.Blocks.of(part);
     }
 
+    /** Presses every seam of a top so that as many as can be lie against each other where they meet. */
     public static TopPressing of(QuiltTop top) {
         ReadDesign design = top.read();
         RowsFrame frame = RowsFrame.of(top);
@@ -142,6 +143,7 @@ public record TopPressing(List<Sort> sorts, Optional<Layout> rows, List<Opened> 
                         .findFirst());
     }
 
+    /** Seams of a block, or beside it, that are pressed open. */
     public List<Opened> openedIn(TopPart part) {
         return opened.stream()
                 .filter(each -> each.part()

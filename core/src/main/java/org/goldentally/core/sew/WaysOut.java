@@ -102,6 +102,7 @@ public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<St
         }
     }
 
+    /** What can be done about spoiled sets of a batch, with what is left of the cloth by now. */
     public static WaysOut of(Batch batch, BenchState.Counts counts, TopTally tally) {
         if (batch.set().isEmpty()) {
             return new WaysOut(0, true, 0, List.of());

@@ -54,6 +54,7 @@ public record PairSteps(
                 habits);
     }
 
+    /** Sewn all around the edge, then cut along both diagonals. */
     public static PairSteps fourAtATime(Length side, SewingSettings settings, Habits habits) {
         Length a = settings.seamAllowance();
         Length b = side.minus(a);
@@ -67,6 +68,7 @@ public record PairSteps(
                 habits);
     }
 
+    /** Sewn beside both diagonals, then cut four times through the middle. */
     public static PairSteps eightAtATime(Length side, SewingSettings settings, Habits habits) {
         Length half = side.dividedBy(2);
         List<Line> cuts = new ArrayList<>();

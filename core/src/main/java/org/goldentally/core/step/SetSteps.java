@@ -23,6 +23,7 @@ import org.goldentally.core.unit.UnitDrawing;
  */
 public record SetSteps(List<Step> steps, Map<ClothRole, String> cloths) {
 
+    /** Steps of a set as it is made in a top. */
     public static SetSteps of(MadeSet set, SewingSettings settings, Habits habits) {
         return switch (set) {
             case MadeSet.Whole whole ->

@@ -32,6 +32,7 @@ public final class SquareSteps {
         return line(off, NONE, side, side.minus(off));
     }
 
+    /** Of triangles cut first, sewn one by one. */
     public static List<Step> looseHalfSquares(Length side, Length trimmed, SewingSettings settings, Habits habits) {
         Length next = side.plus(side.dividedBy(4));
         List<Step> steps = new ArrayList<>();
@@ -53,6 +54,7 @@ public final class SquareSteps {
         return steps;
     }
 
+    /** Of a chain or a ring, four squares of it shown. */
     public static List<Step> chain(
             Length side, Length trimmed, boolean closed, SewingSettings settings, Habits habits) {
         Length gap = side.plus(side.dividedBy(6));

@@ -68,6 +68,7 @@ public record Step(Kind kind, String text, List<Shape> drawing, String caution) 
             this.caution = caution;
         }
 
+        /** As above the picture: {@code Stitch}. */
         public String title() {
             return title;
         }

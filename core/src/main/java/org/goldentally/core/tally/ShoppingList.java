@@ -117,6 +117,7 @@ public record ShoppingList(List<Item> items, MeasureSystem system) {
         return written(items.stream().filter(item -> item.cloth().isPresent()).toList());
     }
 
+    /** Those of binding and backing that have no cloth yet. */
     public List<String> lengthsOfNoCloth() {
         return written(items.stream().filter(item -> item.cloth().isEmpty()).toList());
     }
@@ -132,6 +133,7 @@ public record ShoppingList(List<Item> items, MeasureSystem system) {
         return items.stream().flatMap(item -> item.cost().stream()).reduce(BigDecimal.ZERO, BigDecimal::add);
     }
 
+    /** How many items have no known price. */
     public int unpriced() {
         return Math.toIntExact(
                 items.stream().filter(item -> item.cost().isEmpty()).count());

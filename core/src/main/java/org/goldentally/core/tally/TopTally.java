@@ -76,10 +76,12 @@ public record TopTally(
                 .toList();
     }
 
+    /** Tallied with every account worked out afresh. */
     public static TopTally of(QuiltTop top, Map<String, List<ShelfPieces>> shelf) {
         return of(top, shelf, ClothLedger::of);
     }
 
+    /** Tallied with accounts from whoever may remember them. */
     public static TopTally of(QuiltTop top, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
         return of(top, TopCount.of(top), top.read(), shelf, cutter);
     }

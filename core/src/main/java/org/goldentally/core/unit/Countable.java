@@ -34,6 +34,7 @@ public enum Countable {
         return label;
     }
 
+    /** How many there are until somebody says otherwise. */
     public int usual() {
         return usual;
     }
@@ -43,6 +44,7 @@ public enum Countable {
         return IntStream.rangeClosed(least, most).boxed().toList();
     }
 
+    /** Whether there may be so many. */
     public boolean allows(int count) {
         return count >= least && count <= most;
     }

@@ -5,6 +5,7 @@ public record Hands(int left, int right) {
 
     public static final Hands NONE = new Hands(0, 0);
 
+    /** Whether units have hands at all. */
     public boolean differ() {
         return left + right > 0;
     }

@@ -14,10 +14,12 @@ public sealed interface PatchworkUnit {
     /** The finished size by which the unit is called. */
     Length namedSize();
 
+    /** Of a unit that is not square, from left to right. */
     default Length finishedWidth() {
         return namedSize();
     }
 
+    /** Of a unit that is not square, from top to bottom. */
     default Length finishedHeight() {
         return finishedWidth();
     }
@@ -37,6 +39,7 @@ public sealed interface PatchworkUnit {
 
     /** A square of two triangles. */
     record HalfSquareTriangleUnit(Length namedSize) implements PatchworkUnit {
+        /** Side of a square unit. */
         public Length finishedSize() {
             return namedSize;
         }

@@ -42,6 +42,7 @@ public final class UnitDrawing {
                 corners.stream().map(Point::y).reduce(Length.ZERO, Length::max));
     }
 
+    /** Patches of a unit at its finished size, in the order of its cloths. */
     public static List<UnitPatch> of(PatchworkUnit unit) {
         Length w = unit.finishedWidth();
         Length h = unit.finishedHeight();

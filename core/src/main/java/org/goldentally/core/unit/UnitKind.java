@@ -101,6 +101,7 @@ public enum UnitKind {
         return this == HOURGLASS ? Optional.empty() : counted();
     }
 
+    /** How many of what is counted there usually are; 0 where nothing is. */
     public int usualCount() {
         return countedInBlocks().map(Countable::usual).orElse(0);
     }

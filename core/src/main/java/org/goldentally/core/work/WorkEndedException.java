@@ -15,11 +15,13 @@ public final class WorkEndedException extends RuntimeException {
 
     private final Reason reason;
 
+    /** Given up for this reason; it has no trace, since it is no mistake. */
     public WorkEndedException(Reason reason) {
         super(reason.name(), null, false, false);
         this.reason = reason;
     }
 
+    /** Why it was given up. */
     public Reason reason() {
         return reason;
     }

@@ -15,6 +15,7 @@ import org.goldentally.core.unit.Hands;
 /** What one method says to a piece of cloth and a unit: what it gives, or why it cannot be. */
 public sealed interface MethodAnswer {
 
+    /** Who answers. */
     PiecingMethod method();
 
     /** What one set takes and gives; for an impossible one, what it would take. */
@@ -62,6 +63,7 @@ public sealed interface MethodAnswer {
         /** Whole sets, and the units that they give. */
         public record Enough(long sets, long made, long spare) {}
 
+        /** Whether a part has no more room than that beside edges to cut true. */
         public boolean isTight(Length room) {
             return parts.stream().anyMatch(part -> part.isTight(room));
         }
@@ -78,6 +80,7 @@ public sealed interface MethodAnswer {
             return cutting + setsFromOneOfEach * recipe.sewing().cuts();
         }
 
+        /** Of all sets from one such piece of every cloth. */
         public Length seamLength() {
             return recipe.sewing().seamLength().times(setsFromOneOfEach);
         }
@@ -91,6 +94,7 @@ public sealed interface MethodAnswer {
             return wasted;
         }
 
+        /** One such piece of every cloth, together. */
         public Area cloth() {
             return parts.getFirst().layout().piece().area().times(recipe.cloths());
         }

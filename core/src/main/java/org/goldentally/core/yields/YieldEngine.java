@@ -48,6 +48,7 @@ public final class YieldEngine {
         return answers;
     }
 
+    /** What one method makes of a piece of cloth. */
     public MethodAnswer ask(ClothPiece piece, PatchworkUnit unit, PiecingMethod method, SewingSettings settings) {
         Recipe recipe = method.recipe(unit, settings, piece);
         List<Part> parts = new ArrayList<>();

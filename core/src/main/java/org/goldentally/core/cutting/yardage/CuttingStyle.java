@@ -17,10 +17,12 @@ public enum CuttingStyle {
         this.meaning = meaning;
     }
 
+    /** As on the switch: {@code thrifty}. */
     public String label() {
         return label;
     }
 
+    /** What it means for whoever cuts. */
     public String meaning() {
         return meaning;
     }

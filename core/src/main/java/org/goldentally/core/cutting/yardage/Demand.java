@@ -14,6 +14,7 @@ public record Demand(int widthOfFabric, int longest, List<Item> items, int talle
 
     public static final int UNLIMITED = Integer.MAX_VALUE;
 
+    /** From cloth to buy, which is as long as it has to be. */
     public Demand(int widthOfFabric, List<Item> items, int tallestStrip) {
         this(widthOfFabric, UNLIMITED, items, tallestStrip);
     }

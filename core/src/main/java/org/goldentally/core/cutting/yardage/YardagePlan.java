@@ -14,6 +14,7 @@ public record YardagePlan(Demand demand, List<Strip> strips, int lowerBound) {
         strips = List.copyOf(strips);
     }
 
+    /** Marks of cloth that the strips take, one below the other. */
     public int length() {
         return strips.stream().mapToInt(Strip::height).sum();
     }
