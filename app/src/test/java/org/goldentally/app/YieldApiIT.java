@@ -55,7 +55,7 @@ class YieldApiIT {
                 .json();
         JsonNode refused = method(answer, "eight-at-a-time").path("refused");
         assertThat(refused.path("problem").path("why").asString())
-                .isEqualTo("the square is cut 10 in; the square, 5 in is 5 in too small");
+                .isEqualTo("the square is cut 10 in; the piece (square, 5 in) is 5 in too small");
         assertThat(refused.path("nearest").asString()).isEqualTo("1 1/2 in");
         JsonNode tiny = api.ask(HttpMethod.POST, "/api/yields", question("1/2 in square", "PIECED_HALF", "4", 3, 0))
                 .json();

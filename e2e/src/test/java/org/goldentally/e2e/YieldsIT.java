@@ -36,7 +36,7 @@ class YieldsIT {
         // A larger unit is refused with the shortfall, and the nearest size is one click away.
         field("Size, finished side, in").fill("4 1/2");
         assertThat(method("eight-at-a-time"))
-                .containsText("the square is cut 11 in; the square, 10 in is 1 in too small");
+                .containsText("the square is cut 11 in; the piece (square, 10 in) is 1 in too small");
         method("eight-at-a-time").getByRole(AriaRole.BUTTON, named("Take 4 in")).click();
         assertThat(field("Size, finished side, in")).hasValue("4");
         assertThat(method("eight-at-a-time")).containsText("8 units");

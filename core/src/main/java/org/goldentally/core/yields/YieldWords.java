@@ -36,7 +36,7 @@ final class YieldWords {
                 : writer.write(shortCut) + " × " + writer.writeWithUnit(longCut);
         return new Problem(
                 cut.clothLabel(),
-                "the " + cut.name() + " is cut " + size + "; the " + piece.describe(settings.system()) + " is "
+                "the " + cut.name() + " is cut " + size + "; the piece (" + piece.describe(settings.system()) + ") is "
                         + writer.writeWithUnit(missing) + " too small",
                 "take a larger piece or a smaller unit");
     }

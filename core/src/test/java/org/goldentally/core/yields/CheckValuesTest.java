@@ -208,7 +208,7 @@ class CheckValuesTest {
                 piece("9 7/8 in square"), new HalfSquareTriangleUnit(Length.inches(4)), Methods.ALL.get(2), TRIM);
         assertThat(answer).isInstanceOfSatisfying(Impossible.class, impossible -> {
             assertThat(impossible.problem().why())
-                    .isEqualTo("the square is cut 10 in; the square, 9 7/8 in is 1/8 in too small");
+                    .isEqualTo("the square is cut 10 in; the piece (square, 9 7/8 in) is 1/8 in too small");
             assertThat(impossible.nearest()).contains(inches("3 7/8"));
         });
     }
