@@ -3,7 +3,6 @@ package org.goldentally.core.design;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
 import org.goldentally.core.block.Block;
@@ -42,6 +41,9 @@ public final class NamedChange {
         change.setting();
         change.edges();
         change.work();
+        if (change.said.isEmpty() && !before.equals(after)) {
+            change.said.add("small changes");
+        }
         return List.copyOf(change.said);
     }
 
@@ -272,10 +274,20 @@ public final class NamedChange {
         }
         FinishingDesign finishing = after.finishing();
         if (!before.finishing().equals(finishing)) {
-            boolean binding = !Objects.equals(before.finishing().bindingStrip(), finishing.bindingStrip())
-                    || !before.finishing().bindingCloth().equals(finishing.bindingCloth())
-                    || before.finishing().scrappyBinding() != finishing.scrappyBinding();
-            said.add(binding ? "binding " + measured(finishing.bindingStrip()) : "backing");
+            FinishingDesign bound = new FinishingDesign(
+                    finishing.bindingCloth(),
+                    finishing.bindingStrip(),
+                    before.finishing().backingCloth(),
+                    before.finishing().backingWidth(),
+                    before.finishing().overhang(),
+                    finishing.scrappyBinding(),
+                    before.finishing().panels());
+            if (!before.finishing().equals(bound)) {
+                said.add("binding " + measured(finishing.bindingStrip()));
+            }
+            if (!bound.equals(finishing)) {
+                said.add("backing");
+            }
         }
     }
 
@@ -307,6 +319,7 @@ public final class NamedChange {
         say(
                 design -> design.plan().making().spareBlocks(),
                 spares -> spares.size() + (spares.size() == 1 ? " spare block" : " spare blocks"));
+        say(design -> design.plan().kits(), any -> "kits");
         say(design -> design.plan().bonus(), any -> "bonus units");
         say(design -> design.plan().marking(), marking -> "marking: " + marking.label());
         say(design -> design.plan().pressing(), pressing -> "pressing: " + pressing.label());

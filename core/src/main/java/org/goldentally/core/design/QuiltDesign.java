@@ -153,7 +153,7 @@ public record QuiltDesign(
         return changed(parts -> parts.borders = others);
     }
 
-    /** The same with other triangles along the edge. */
+    /** The same with other units of sashing, borders and setting triangles dressed unlike the rest. */
     public QuiltDesign withEdgePlaces(List<EdgePlaceDesign> others) {
         return changed(parts -> parts.edgePlaces = others);
     }
