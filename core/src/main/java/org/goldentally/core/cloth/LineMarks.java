@@ -180,22 +180,32 @@ final class LineMarks {
             if (number(i).filter(Number::isBought).isPresent()) {
                 String yards = number(i).get().text();
                 take(i);
-                // "1 yd 9 in" is one length; "2 yd 42 in" is a length and a width.
-                Optional<Number> over = number(i + 1).filter(next -> isPartOfAYard(next));
+                // "1 yd 9 in", "1 yd and 9 in" are one length; "2 yd 42 in" is a length and a width.
+                int next = isAnd(i + 1) ? i + 2 : i + 1;
+                Optional<Number> over = number(next).filter(LineMarks::isPartOfAYard);
                 if (over.isPresent()) {
-                    take(i + 1);
+                    take(i + 1, next);
                 }
                 bought = Optional.of(
-                        over.map(next -> yards + " + " + next.text()).orElse(yards));
+                        over.map(more -> yards + " + " + more.text()).orElse(yards));
                 return;
             }
         }
     }
 
+    private boolean isAnd(int at) {
+        return at < tokens.size()
+                && tokens.get(at) instanceof Word word
+                && Set.of("and", "plus").contains(word.word());
+    }
+
     /** Inches or centimetres that are less than what cloth is sold by. */
     private static boolean isPartOfAYard(Number number) {
         boolean inches = number.unit().startsWith("in") || number.unit().equals("\"");
-        double size = Double.parseDouble(number.number().matches("[\\d.]+") ? number.number() : "0");
+        String whole = number.number().split("[ .,-]")[0];
+        int size = whole.isEmpty() || whole.contains("/")
+                ? 0
+                : Integer.parseInt(whole.substring(0, Math.min(3, whole.length())));
         return (inches && size < 36) || (number.unit().equals("cm") && size < 50);
     }
 
@@ -218,8 +228,8 @@ final class LineMarks {
             Optional<Number> before = number(i - 1).filter(Number::couldCount);
             Optional<Number> after =
                     number(means(i + 1, Meaning.FILLER) ? i + 2 : i + 1).filter(Number::couldCount);
-            if (before.isPresent()
-                    && (after.isPresent() || before.get().number().equals("1"))) {
+            // Of packs, no number of packs says how many pieces there are; "2 rolls of 3 yd" are two lengths.
+            if (before.isPresent() && (after.isPresent() || bought.isEmpty())) {
                 packs = Math.max(1, count(before.get()).orElse(1));
                 take(i - 1);
             }
