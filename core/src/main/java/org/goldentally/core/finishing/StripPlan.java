@@ -43,7 +43,7 @@ public record StripPlan(
      */
     public record Side(long count, Length cutLength, Length trimmedLength) {
 
-        /** Whether strips are cut along the length of the cloth, not across it. */
+        /** Whether it is cut longer than it should be in the end, and trimmed to what the top really measures. */
         public boolean isOverLength() {
             return cutLength.isLongerThan(trimmedLength);
         }

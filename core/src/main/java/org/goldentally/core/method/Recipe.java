@@ -58,10 +58,10 @@ public record Recipe(
         return explanations.stream().map(Supplier::get).toList();
     }
 
-    /** What sets are called where they are counted: pairs by their name, two pairs and the like are sets. */
+    /** What sets are called where they are counted: pairs and halves by their name, two pairs and the like are sets. */
     public static String counted(String setName, long sets) {
         String word = setName.contains(" ") ? "set" : setName;
-        return sets == 1 ? word : word + "s";
+        return sets == 1 ? word : word.equals("half") ? "halves" : word + "s";
     }
 
     /** {@code pair} or {@code pairs}; {@code sets} for what has a longer name. */

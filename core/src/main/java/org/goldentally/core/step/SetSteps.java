@@ -11,6 +11,9 @@ import org.goldentally.core.making.Half;
 import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.method.MethodId;
+import org.goldentally.core.method.Methods;
+import org.goldentally.core.method.PiecingMethod;
 import org.goldentally.core.unit.ClothRole;
 import org.goldentally.core.unit.PatchworkUnit;
 import org.goldentally.core.unit.UnitDrawing;
@@ -40,7 +43,9 @@ public record SetSteps(List<Step> steps, Map<ClothRole, String> cloths) {
                         fromHalves(all(set, crossed.plan().unit(), settings, habits)),
                         roles(crossed.plan().unit(), crossed.clothsFromFirstHalf()));
             case MadeSet.Joined joined ->
-                new SetSteps(all(set, joined.unit(), settings, habits), inOrder(joined.squares()));
+                new SetSteps(
+                        MakingSteps.of(chain(joined.closed()), joined.unit(), set.recipe(), settings, habits),
+                        inOrder(joined.squares()));
         };
     }
 
@@ -57,6 +62,11 @@ public record SetSteps(List<Step> steps, Map<ClothRole, String> cloths) {
 
     private static List<Step> all(MadeSet set, PatchworkUnit unit, SewingSettings settings, Habits habits) {
         return MakingSteps.of(set.method(), unit, set.recipe(), settings, habits);
+    }
+
+    /** Where rings were chosen, what does not come out as a ring is sewn as a chain, and the other way round. */
+    private static PiecingMethod chain(boolean closed) {
+        return Methods.of(closed ? MethodId.CLOSED_RING : MethodId.OPEN_CHAIN);
     }
 
     private static List<Step> looseHalves(MadeSet set, UnitPlan plan, SewingSettings settings, Habits habits) {

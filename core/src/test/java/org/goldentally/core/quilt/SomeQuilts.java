@@ -7,12 +7,19 @@ import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.BorderSideDesign;
+import org.goldentally.core.design.BorderSideDesign.Side;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.ClothInHand.StandsFor;
 import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.MakingDesign;
+import org.goldentally.core.design.MakingDesign.SpareBlock;
 import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.design.PlanDesign;
+import org.goldentally.core.design.PlanDesign.CuttingChoice;
+import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.habits.Habits;
 import org.goldentally.core.measure.Length;
@@ -107,7 +114,63 @@ public final class SomeQuilts {
                         .border(plain("4", "b"))
                         .choose("half-square triangle", "four-at-a-time"));
         tops.put("prints of a pack", printsOfAPack());
+        tops.put("half-drop, much of it left open", halfDrop());
+        tops.put("rings, spares and a border of two sides", ringsAndSpares());
         return tops;
+    }
+
+    /** Unjudged, directional and dealt cloth; a place that is not dressed; no cloth for a border. */
+    private static Tops halfDrop() {
+        return Tops.of(3, 3, "8", "striped-pinwheel", "ohio-star")
+                .set(SettingDesign.Kind.HALF_DROP, SettingDesign.Halves.PLAIN)
+                .cloths(
+                        new ClothInHand("a", "oat", "#efe6d0", "", true, ""),
+                        new ClothInHand("b", "stripe", "#22384d", "", false, "", true, "", StandsFor.ITSELF),
+                        new ClothInHand(
+                                "c",
+                                "old sheet",
+                                "#808080",
+                                "",
+                                false,
+                                "",
+                                false,
+                                "",
+                                StandsFor.ITSELF,
+                                true,
+                                List.of()),
+                        new ClothInHand(
+                                "d", "any of dusk", "#2e6f5e", "", false, "", false, "dusk", StandsFor.ANY_PRINT))
+                .place(0, 0, "", 0, false, new Exchange("b", "nothing"))
+                .place(1, 1, "", 0, false, new Exchange("a", "d"))
+                .border(plain("4", ""))
+                .plan(PlanDesign.USUAL
+                        .withCutting(List.of(new CuttingChoice("", CuttingStyle.THRIFTY, 1)))
+                        .withExtras(List.of(new PlanDesign.ExtraUnits("", "10 %"))));
+    }
+
+    /** Rings by hand, sashing between rows only, blocks to spare, strips joined on the diagonal and cut along the length, a side without border. */
+    private static Tops ringsAndSpares() {
+        return Tops.of(4, 2, "8", "pinwheel", "broken-dishes")
+                .choose("half-square triangle", "closed-ring")
+                .place(0, 1, "", 0, false, new Exchange("a", "c"), new Exchange("b", "d"))
+                .place(1, 2, "", 0, true, new Exchange("a", "e"))
+                .sash("1", "", true)
+                .sashed(SashingDesign.Between.ROWS)
+                .border(plain("3", "c").joined(BorderDesign.Join.DIAGONAL).unlike(BorderSideDesign.none(Side.LEFT)))
+                .border(plain("5", "d")
+                        .joined(BorderDesign.Join.ALONG_LENGTH)
+                        .unlike(
+                                BorderSideDesign.none(Side.LEFT),
+                                BorderSideDesign.pieced(
+                                        Side.UPPER, "5", UnitDesign.of(UnitKind.HALF_SQUARE, 0, "b", "c"))))
+                .plan(PlanDesign.USUAL
+                        .withMaking(MakingDesign.USUAL.withSpareBlocks(List.of(
+                                new SpareBlock("pinwheel", List.of(), true),
+                                new SpareBlock("pinwheel", List.of(), false))))
+                        .withCutting(List.of(new CuttingChoice("b", CuttingStyle.TIDY, 1))))
+                .finish(FinishingDesign.usual(MeasureSystem.INCH)
+                        .boundFromLeftovers(true)
+                        .withPanels(FinishingDesign.Panels.LYING));
     }
 
     /** Six prints, two by two close in value, one more of each pair in turn beside the others. */
