@@ -7,6 +7,8 @@ import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LineString;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.geom.util.AffineTransformation;
 import org.locationtech.jts.operation.polygonize.Polygonizer;
 
@@ -83,9 +85,10 @@ public final class FoldedCloth {
         double available = ends[0].distance(ends[1]);
         double low = 0;
         double high = available;
-        for (int i = 0; i < 60; i++) {
+        PreparedGeometry roomy = PreparedGeometryFactory.prepare(unit.buffer(1e-7));
+        for (int i = 0; i < 40; i++) {
             double diagonal = (low + high) / 2;
-            if (fitsSomewhere(unit, ends, available, diagonal)) {
+            if (fitsSomewhere(roomy, ends, available, diagonal)) {
                 low = diagonal;
             } else {
                 high = diagonal;
@@ -94,8 +97,7 @@ public final class FoldedCloth {
         return low / Math.sqrt(2);
     }
 
-    private static boolean fitsSomewhere(Geometry unit, Coordinate[] ends, double available, double diagonal) {
-        Geometry roomy = unit.buffer(1e-7);
+    private static boolean fitsSomewhere(PreparedGeometry roomy, Coordinate[] ends, double available, double diagonal) {
         for (int step = 0; step <= 20; step++) {
             double start = (available - diagonal) * step / 20;
             if (roomy.covers(squareOnDiagonal(ends[0], ends[1], start, diagonal))) {
