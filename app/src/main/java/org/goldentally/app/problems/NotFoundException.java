@@ -9,7 +9,7 @@ public final class NotFoundException extends RuntimeException {
 
     private final String what;
 
-    /** Says that there is no such thing: {@code quilt}. */
+    /** Says that there is no such thing: {@code Quilt}. */
     public NotFoundException(String what) {
         super(what + " is not here");
         this.what = what;

@@ -18,7 +18,7 @@ public final class LedgerWords {
 
     private LedgerWords() {}
 
-    /** What is on hand of the cloth, cut into or not: {@code 3 10 in squares; 1 1/2 yd}. */
+    /** What is on hand of the cloth, cut into or not: {@code 3 squares, 10 in; 1 length, 54 in (1 1/2 yd), 42 in wide}. */
     public static String onHand(ClothLedger ledger, MeasureSystem system) {
         Map<String, Long> counts = new LinkedHashMap<>();
         Map<String, ShelfPieces> pieces = new LinkedHashMap<>();

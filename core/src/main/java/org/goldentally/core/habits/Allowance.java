@@ -37,7 +37,7 @@ public enum Allowance {
         this.loose = looseEighths;
     }
 
-    /** As on the page: {@code 1/4 in}. */
+    /** As on the page: {@code trim}. */
     public String label() {
         return label;
     }

@@ -31,16 +31,15 @@ final class CutSizeReader {
             return LengthReader.readPositive(WHERE + ", raw", tidy.substring(RAW.length()), system)
                     .then(size -> Reading.of(new OwnCut.Raw(size)));
         }
-        return LengthReader.readPositive(WHERE, tidy, system).then(size -> onMarks(size, system, grid));
+        return LengthReader.readPositive(WHERE, tidy, system).then(size -> onMarks(typed.strip(), size, system, grid));
     }
 
-    private static Reading<OwnCut> onMarks(Length size, MeasureSystem system, Grid grid) {
+    private static Reading<OwnCut> onMarks(String typed, Length size, MeasureSystem system, Grid grid) {
         return size.isOn(grid)
                 ? Reading.of(new OwnCut.Cut(size))
                 : Reading.refused(
                         WHERE,
-                        system.writer().writeWithUnit(size) + " lies between the marks of your ruler, every "
-                                + grid.label(),
+                        "“" + typed + "” lies between the marks of your ruler, every " + grid.label(),
                         "cut " + system.writer().writeWithUnit(size.roundedUpTo(grid))
                                 + ", or choose a ruler with finer marks");
     }

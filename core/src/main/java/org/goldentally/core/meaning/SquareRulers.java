@@ -54,18 +54,19 @@ public record SquareRulers(List<Ruler> rulers) {
                 return Reading.of(new Ruler(side, usual));
             }
             return LengthReader.readPositive(WHERE + ", marks", parts[1].strip(), system)
-                    .then(step -> marks(step, system).then(marks -> Reading.of(new Ruler(side, marks))));
+                    .then(step ->
+                            marks(parts[1].strip(), step, system).then(marks -> Reading.of(new Ruler(side, marks))));
         });
     }
 
-    private static Reading<Grid> marks(Length step, MeasureSystem system) {
+    private static Reading<Grid> marks(String typed, Length step, MeasureSystem system) {
         return system.grids().stream()
                 .filter(grid -> grid.step().equals(step))
                 .findFirst()
                 .<Reading<Grid>>map(Reading::of)
                 .orElseGet(() -> Reading.refused(
                         WHERE,
-                        "marks every " + system.writer().writeWithUnit(step) + " are on no ruler that is known here",
+                        "marks every “" + typed + "” are on no ruler that is known here",
                         "say by "
                                 + String.join(
                                         " or by ",

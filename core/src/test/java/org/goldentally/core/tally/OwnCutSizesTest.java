@@ -103,7 +103,7 @@ class OwnCutSizesTest {
                 "6 1/2 | ",
                 "3 1/2, 6 1/2 by 1/2 | ",
                 "3 1/2; 4 | 4 1/2 in is more than your largest square ruler, 4 in",
-                "6 1/2 by 1/3 | marks every 1/3 in are on no ruler that is known here",
+                "6 1/2 by 1/3 | marks every “1/3” are on no ruler that is known here",
                 "big | “big” cannot be read as a length"
             })
     void rulersThatCannotTrimAreNamed(String rulers, String why) {
