@@ -41,8 +41,10 @@ final class StepTakenOut {
             "cloths", List.of("key"),
             "blocks", List.of("key"),
             "places", List.of("row", "column"),
+            "edgePlaces", List.of("part", "unit"),
             "methods", List.of("units"),
             "cutting", List.of("cloth"),
+            "cutSizes", List.of("units", "method"),
             "extras", List.of("units"));
 
     private final List<Step> steps;

@@ -120,4 +120,42 @@ class QuiltsTest {
         when(kept.findByIdAndOwnerIdAndDeletedAtIsNull(named.id(), owner.id())).thenReturn(Optional.of(named));
         assertThat(quilts.copy(named.id()).name()).hasSize(80).startsWith("Copy of nnn");
     }
+
+    @Test
+    void whatIsSentTwiceIsDoneOnce() {
+        UUID edit = UUID.randomUUID();
+        quilt.calledBy(edit);
+        Quilts.ChangeOf again = new Quilts.ChangeOf(99, edit);
+        assertThat(quilts.goStep(quilt.id(), again, -1).design()).isEqualTo(DESIGN);
+        assertThat(quilts.goTo(quilt.id(), again, 0).design()).isEqualTo(DESIGN);
+        assertThat(quilts.takeOut(quilt.id(), again, 1).design()).isEqualTo(DESIGN);
+        verify(kept, never()).saveAndFlush(any());
+    }
+
+    @Test
+    void onlyAStepThatIsThereCanBeTakenOutOrGoneTo() {
+        quilt.goTo(2, 5);
+        Quilts.ChangeOf now = new Quilts.ChangeOf(quilt.version(), null);
+        assertThatThrownBy(() -> quilts.takeOut(quilt.id(), now, 0)).isInstanceOf(NotFoundException.class);
+        assertThatThrownBy(() -> quilts.takeOut(quilt.id(), now, 3)).isInstanceOf(NotFoundException.class);
+        assertThat(quilts.goTo(quilt.id(), now, 6).design()).isEqualTo(DESIGN);
+        assertThat(quilts.goTo(quilt.id(), now, -1).design()).isEqualTo(DESIGN);
+        verify(kept, never()).saveAndFlush(any());
+    }
+
+    /** The next letter goes on with the last step; the first change of all is a step of its own. */
+    @Test
+    void aChangeGoesOnWithTheLastStepWhereThereIsOne() {
+        quilts.change(quilt.id(), 0, "Test", IN_CENTIMETRES, true);
+        assertThat(quilt.step()).isEqualTo(1);
+        when(steps.document(quilt.id(), 0)).thenReturn(documents.write(DESIGN));
+        quilts.change(quilt.id(), quilt.version(), "Test", IN_CENTIMETRES.withBorders(List.of()), true);
+        assertThat(quilt.step()).isEqualTo(1);
+    }
+
+    @Test
+    void aNewNameIsTheLastOfTheDifferences() {
+        assertThat(quilts.differences(quilt.id(), " Test ", DESIGN)).isEmpty();
+        assertThat(quilts.differences(quilt.id(), "Garden path", DESIGN)).containsExactly("the name “Garden path”");
+    }
 }

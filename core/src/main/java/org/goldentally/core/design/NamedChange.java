@@ -39,7 +39,8 @@ public final class NamedChange {
         change.cloths();
         change.blocks();
         change.setting();
-        change.edges();
+        change.borders();
+        change.finishing();
         change.work();
         if (change.said.isEmpty() && !before.equals(after)) {
             change.said.add("small changes");
@@ -247,7 +248,7 @@ public final class NamedChange {
         }
     }
 
-    private void edges() {
+    private void borders() {
         List<BorderDesign> was = before.borders();
         List<BorderDesign> now = after.borders();
         int more = now.size() - was.size();
@@ -272,6 +273,9 @@ public final class NamedChange {
                 }
             }
         }
+    }
+
+    private void finishing() {
         FinishingDesign finishing = after.finishing();
         if (!before.finishing().equals(finishing)) {
             FinishingDesign bound = new FinishingDesign(

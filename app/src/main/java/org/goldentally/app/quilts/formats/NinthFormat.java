@@ -13,11 +13,14 @@ final class NinthFormat implements FormatStep {
     @Override
     public ObjectNode next(ObjectNode old) {
         ObjectNode design = old.deepCopy();
-        ObjectNode plan = design.withObject("/plan");
-        plan.putArray("cutSizes");
-        plan.put("rulers", "");
-        plan.put("layers", 4);
-        design.withObject("/finishing").put("panels", "LEAST");
+        if (design.path("plan") instanceof ObjectNode plan) {
+            plan.putArray("cutSizes");
+            plan.put("rulers", "");
+            plan.put("layers", 4);
+        }
+        if (design.path("finishing") instanceof ObjectNode finishing) {
+            finishing.put("panels", "LEAST");
+        }
         return design;
     }
 }
