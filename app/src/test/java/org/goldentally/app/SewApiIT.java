@@ -252,6 +252,98 @@ class SewApiIT {
         }
     }
 
+    @Test
+    void whateverHappensAtTheBenchIsSaidInTheLog() {
+        assertThat(write(UUID.randomUUID(), "NOTE", units, "", " ")
+                        .path("problems")
+                        .path(0)
+                        .path("where")
+                        .asString())
+                .isEqualTo("Note");
+        write(UUID.randomUUID(), "MEASURE", units, "", "4 5/8");
+        write(UUID.randomUUID(), "UNIT_SPOILED", units, "left", "");
+        write(UUID.randomUUID(), "UNIT_SPOILED", units, "", "");
+        JsonNode log = write(UUID.randomUUID(), "SET_MADE", units, "", "").path("log");
+        List<String> lines = new ArrayList<>();
+        log.forEach(line -> lines.add(line.path("text").asString()));
+        assertThat(lines)
+                .containsExactly(
+                        "one set made, 8 units", "one unit spoiled", "one left-hand unit spoiled", "measured 4 5/8");
+        String block =
+                api.get(quilt + "/sew").path("batches").path(1).path("key").asString();
+        assertThat(write(UUID.randomUUID(), "SET_MADE", block, "", "")
+                        .path("log")
+                        .path(0)
+                        .path("text")
+                        .asString())
+                .isEqualTo("one made");
+    }
+
+    @Test
+    void whatIsMadeBeyondNeedIsSpareAndTapsOfBeforeStayKnown() {
+        for (int i = 0; i < 10; i++) {
+            write(UUID.randomUUID(), "SET_MADE", units, "", "");
+        }
+        assertThat(card(units).path("left").path(0).asString()).isEqualTo("All 80 are made.");
+        write(UUID.randomUUID(), "SET_MADE", units, "", "");
+        assertThat(card(units).path("left").path(0).asString()).isEqualTo("All 80 are made, and 8 spare.");
+        assertThat(api.get(quilt + "/sew").path("tapsElsewhere").asInt()).isZero();
+        assertThat(api.get(quilt + "/sew?asOf=2020-01-01T00:00:00Z")
+                        .path("batches")
+                        .path(0)
+                        .path("setsMade")
+                        .asInt())
+                .isZero();
+        JsonNode stored = api.get(quilt);
+        ObjectNode design = (ObjectNode) stored.path("design");
+        Api.dress(design, "b", "b");
+        keep(stored, design);
+        assertThat(api.get(quilt + "/sew").path("tapsElsewhere").asInt()).isEqualTo(11);
+    }
+
+    /** Squares of one cloth that is there and one that is not, joined in chains; seams pressed open have two heads. */
+    @Test
+    void chainsAreLaidOutInOrderOnTheScreenAndOnPaper() throws IOException {
+        JsonNode stored = api.get(quilt);
+        ObjectNode design = (ObjectNode) stored.path("design");
+        ((ObjectNode) design.path("methods").path(0)).put("method", "open-chain");
+        ((ObjectNode) design.path("plan")).put("pressing", "OPEN");
+        Api.dress(design, "a", "gone");
+        keep(stored, design);
+        JsonNode batches = api.get(quilt + "/sew").path("batches");
+        assertThat(batches.path(0).path("title").asString()).startsWith("chain 1 of");
+        JsonNode card = card(batches.path(0).path("key").asString());
+        assertThat(card.path("chain")).extracting(JsonNode::asInt).startsWith(0, -1, 0, -1);
+        assertThat(card.path("steps").path(0).path("text").asString()).doesNotContain("joins the first");
+        JsonNode block =
+                card("block BLOCK " + design.path("blocks").path(0).path("key").asString());
+        List<String> directions = new ArrayList<>();
+        block.path("layouts")
+                .path(0)
+                .path("seams")
+                .forEach(seam -> directions.add(seam.path("direction").asString()));
+        assertThat(directions).isNotEmpty().containsOnly("OPEN");
+        byte[] bytes = api.client().get().uri(quilt + "/booklet.pdf").retrieve().body(byte[].class);
+        try (PDDocument document = Loader.loadPDF(bytes)) {
+            assertThat(new PDFTextStripper().getText(document).replaceAll("\\s+", " "))
+                    .contains("Lay the squares in this order", "1 chalk", "2 not dressed");
+        }
+    }
+
+    /** Hourglasses are crossed of halves, which are counted as halves. */
+    @Test
+    void halvesAreCountedAsHalves() {
+        quilt = "/api/quilts/"
+                + api.post("/api/our-quilts/lantern-street/take", "").path("id").asString();
+        List<String> left = new ArrayList<>();
+        for (JsonNode batch : api.get(quilt + "/sew").path("batches")) {
+            if (batch.path("kind").asString().equals("HALVES")) {
+                left.add(card(batch.path("key").asString()).path("left").path(0).asString());
+            }
+        }
+        assertThat(left).contains("Left to do: 18 pairs, 36 halves.", "Left to do: 1 half.");
+    }
+
     private JsonNode write(UUID id, String kind, String batch, String hand, String text) {
         return api.post(
                 quilt + "/sew/log",

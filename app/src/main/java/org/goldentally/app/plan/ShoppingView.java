@@ -95,7 +95,7 @@ public record ShoppingView(List<ShoppingRow> rows, String total, int unpriced, L
         return new PackRow(
                 more + " of " + pack.pack() + ": " + (pack.count() == 1 ? "" : "each ") + pack.pieces() + ", "
                         + pack.prints() + " prints",
-                "instead of lengths of " + instead.size() + " prints"
+                "instead of lengths of " + instead.size() + (instead.size() == 1 ? " print" : " prints")
                         + lengths.map(cost -> ", " + cost.toPlainString()).orElse(""),
                 pack.cost().map(BigDecimal::toPlainString).orElse(""),
                 isLess(pack.cost(), lengths));

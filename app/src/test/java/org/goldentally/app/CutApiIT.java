@@ -1,0 +1,81 @@
+package org.goldentally.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.http.HttpMethod;
+import tools.jackson.databind.JsonNode;
+
+/** The cutting sheets over HTTP, and their ticks. */
+@ExtendWith(RunningApplication.class)
+class CutApiIT {
+
+    private final Api api;
+    private String cut = "";
+
+    CutApiIT(Api api) {
+        this.api = api;
+    }
+
+    @BeforeEach
+    void aQuilt() {
+        cut = "/api/quilts/"
+                + api.post("/api/our-quilts/market-day/take", "").path("id").asString() + "/cut";
+    }
+
+    @Test
+    void aStepIsTickedOnceHoweverOftenAndUnticked() {
+        String first = steps().getFirst();
+        assertThat(done()).isEmpty();
+        for (int n = 0; n < 2; n++) {
+            assertThat(api.ask(HttpMethod.PUT, cut + "/steps/" + first, "").status())
+                    .isEqualTo(204);
+        }
+        assertThat(done()).containsExactly(first);
+        for (int n = 0; n < 2; n++) {
+            assertThat(api.ask(HttpMethod.DELETE, cut + "/steps/" + first, "").status())
+                    .isEqualTo(204);
+            assertThat(done()).isEmpty();
+        }
+        api.ask(HttpMethod.PUT, cut + "/steps/" + first, "");
+        assertThat(done()).containsExactly(first);
+    }
+
+    @Test
+    void everyPieceIsDrawnAndWhatIsNotThereIsNotFound() {
+        JsonNode cloth = api.get(cut).path("cloths").path(0);
+        String drawing = cut + "/" + cloth.path("key").asString() + "/";
+        String svg = api.client().get().uri(drawing + "0.svg").retrieve().body(String.class);
+        assertThat(svg).startsWith("<svg").contains("</svg>");
+        assertThat(api.ask(drawing + cloth.path("pieces").size() + ".svg").status())
+                .isEqualTo(404);
+        assertThat(api.ask(cut + "/none/0.svg").status()).isEqualTo(404);
+    }
+
+    private List<String> steps() {
+        List<String> keys = new ArrayList<>();
+        each(step -> keys.add(step.path("key").asString()));
+        return keys;
+    }
+
+    private List<String> done() {
+        List<String> keys = new ArrayList<>();
+        each(step -> {
+            if (step.path("done").asBoolean()) {
+                keys.add(step.path("key").asString());
+            }
+        });
+        return keys;
+    }
+
+    private void each(java.util.function.Consumer<JsonNode> of) {
+        api.get(cut)
+                .path("cloths")
+                .forEach(cloth -> cloth.path("pieces")
+                        .forEach(piece -> piece.path("steps").forEach(of)));
+    }
+}
