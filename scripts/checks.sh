@@ -3,7 +3,8 @@
 # What the tests of the browser and the application need besides; those of these scripts come first, they are quick.
 run_tests() {
   bash "$root/scripts/test/all" || fail "the tests of the scripts failed; which did is said above"
-  run_maven spotless:check verify "$@" || fail "tests failed; which did is said above"
+  # The pages are built and checked beside core: they wait for the registry, and for one processor, most of the time.
+  run_maven -T 2 spotless:check verify "$@" || fail "tests failed; which did is said above"
 }
 
 # run_it OPTIONS: only the integration tests that the options name.
