@@ -35,7 +35,7 @@ build_if_changed() {
   need_room "$root"
   # Classes that have moved or are gone must not stay in what is built.
   rm -rf "$root"/{core,app}/target/{classes,maven-status,spring-aot}
-  run_maven -q -DskipTests package -pl core,web,app >"$state/build.log" 2>&1 || {
+  run_maven -T 2 -q -DskipTests package -pl core,web,app >"$state/build.log" 2>&1 || {
     grep -E '^\[ERROR\]|error' "$state/build.log" | head -n 20 >&2 || true
     fail "the build failed; all of it is in $state/build.log"
   }

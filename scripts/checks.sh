@@ -1,10 +1,17 @@
 # Everything that tests or measures.
 
-# What the tests of the browser and the application need besides; those of these scripts come first, they are quick.
+# Everything that is tested: the scripts, core, the pages, the application, the journeys.
 run_tests() {
-  bash "$root/scripts/test/all" || fail "the tests of the scripts failed; which did is said above"
+  local log=$state/scripts-test.log beside failed=""
+  mkdir -p "$state"
+  # These mostly wait for a database to start and stop, so they run beside the rest.
+  bash "$root/scripts/test/all" > "$log" 2>&1 &
+  beside=$!
   # The pages are built and checked beside core: they wait for the registry, and for one processor, most of the time.
-  run_maven -T 2 spotless:check verify "$@" || fail "tests failed; which did is said above"
+  run_maven -T 2 spotless:check verify "$@" || failed="tests failed; which did is said above"
+  wait "$beside" || failed="${failed:-the tests of the scripts failed; which did is said above}"
+  cat "$log"
+  [ -z "$failed" ] || fail "$failed"
 }
 
 # run_it OPTIONS: only the integration tests that the options name.

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.Remembered;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.BlockPart;
@@ -55,7 +56,7 @@ class OffersTest {
         Tops tops = Tops.of(37, 2, "4", "pinwheel").turns("four");
         QuiltTop top = QuiltTop.of(tops.design().withBlocks(List.of(block)));
         TopTally tally = TopTally.of(top, Map.of());
-        Offer offer = Offers.of(tally, Map.of(), ClothLedger::of).stream()
+        Offer offer = Offers.of(tally, Map.of(), new Remembered()).stream()
                 .filter(each -> each.kind() == Kind.MIRRORING)
                 .findFirst()
                 .orElseThrow();
@@ -63,7 +64,7 @@ class OffersTest {
         TopTally taken = TopTally.of(QuiltTop.of(offer.design()), Map.of());
         assertThat(taken.making().cuts().stream().mapToLong(cut -> cut.count()).sum())
                 .isEqualTo(76);
-        assertThat(Offers.of(taken, Map.of(), ClothLedger::of)).noneMatch(each -> each.kind() == Kind.MIRRORING);
+        assertThat(Offers.of(taken, Map.of(), new Remembered())).noneMatch(each -> each.kind() == Kind.MIRRORING);
     }
 
     /** Half-square triangles in five combinations that follow one another: five squares in a ring, no loose triangles. */
@@ -78,7 +79,7 @@ class OffersTest {
             tops.place(0, i, "", 0, false, new Exchange("a", first), new Exchange("b", second));
         }
         TopTally tally = TopTally.of(QuiltTop.of(tops.design().withBlocks(List.of(block))), Map.of());
-        Offer offer = Offers.of(tally, Map.of(), ClothLedger::of).stream()
+        Offer offer = Offers.of(tally, Map.of(), new Remembered()).stream()
                 .filter(each -> each.kind() == Kind.CHAIN)
                 .findFirst()
                 .orElseThrow();
@@ -115,7 +116,7 @@ class OffersTest {
                 .design()
                 .withBlocks(List.of(block));
         TopTally tally = TopTally.of(QuiltTop.of(design), Map.of());
-        Offer offer = Offers.of(tally, Map.of(), ClothLedger::of).stream()
+        Offer offer = Offers.of(tally, Map.of(), new Remembered()).stream()
                 .filter(each -> each.kind() == Kind.EXCHANGE)
                 .findFirst()
                 .orElseThrow();
@@ -125,7 +126,7 @@ class OffersTest {
         assertThat(taken.making().cuts().stream().mapToLong(cut -> cut.count()).sum())
                 .isEqualTo(4);
         assertThat(taken.making().spares()).isEmpty();
-        assertThat(Offers.of(taken, Map.of(), ClothLedger::of)).noneMatch(each -> each.kind() == Kind.EXCHANGE);
+        assertThat(Offers.of(taken, Map.of(), new Remembered())).noneMatch(each -> each.kind() == Kind.EXCHANGE);
     }
 
     private static ClothInHand print(String key) {
@@ -143,7 +144,7 @@ class OffersTest {
             }
         }
         TopTally tally = tally(top, Map.of());
-        Offer offer = Offers.of(tally, Map.of(), ClothLedger::of).stream()
+        Offer offer = Offers.of(tally, Map.of(), new Remembered()).stream()
                 .filter(each -> each.key().startsWith("together "))
                 .findFirst()
                 .orElseThrow();
@@ -160,7 +161,7 @@ class OffersTest {
     void offcutsOfStitchAndFlipMakeBonusUnits() {
         Tops top = Tops.of(2, 2, "8", "dutchmans-puzzle").choose("flying goose", "geese-stitch-and-flip");
         TopTally tally = tally(top, Map.of());
-        List<Offer> offers = Offers.of(tally, Map.of(), ClothLedger::of).stream()
+        List<Offer> offers = Offers.of(tally, Map.of(), new Remembered()).stream()
                 .filter(offer -> offer.kind() == Kind.BONUS_UNITS)
                 .toList();
         assertThat(offers).hasSize(2).allSatisfy(offer -> {
@@ -169,7 +170,7 @@ class OffersTest {
         });
         TopTally taken = TopTally.of(QuiltTop.of(offers.getFirst().design()), Map.of());
         assertThat(taken.bonus()).extracting(bonus -> bonus.count()).containsExactly(32L);
-        assertThat(Offers.of(taken, Map.of(), ClothLedger::of).stream()
+        assertThat(Offers.of(taken, Map.of(), new Remembered()).stream()
                         .filter(offer -> offer.kind() == Kind.BONUS_UNITS))
                 .hasSize(1);
     }
@@ -227,7 +228,7 @@ class OffersTest {
         Tops top = Tops.of(2, 2, "8", "pinwheel");
         Map<String, List<ShelfPieces>> shelf = shelf("a: 4 squares 10 in", "b: 4 squares 10 in");
         List<WayEffects.WayEffect> effects =
-                WayEffects.of(tally(top, shelf), "half-square triangle:a,b", shelf, ClothLedger::of);
+                WayEffects.of(tally(top, shelf), "half-square triangle:a,b", shelf, new Remembered());
         assertThat(effects)
                 .anySatisfy(effect -> {
                     assertThat(effect.method()).isEqualTo("eight-at-a-time");
@@ -271,7 +272,7 @@ class OffersTest {
     }
 
     private static Offer only(Kind kind, TopTally tally, Map<String, List<ShelfPieces>> shelf) {
-        List<Offer> offers = Offers.of(tally, shelf, ClothLedger::of).stream()
+        List<Offer> offers = Offers.of(tally, shelf, new Remembered()).stream()
                 .filter(offer -> offer.kind() == kind)
                 .toList();
         assertThat(offers).hasSize(1);

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.Remembered;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.chance.Chance;
 import org.goldentally.core.chance.Tries;
@@ -40,7 +41,7 @@ class ShelfAnswerTest {
     void thePlanThatUsesWhatThereIsIsFound() {
         Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(24, 5), "b", squares(24, 5));
         QuiltTop top = Tops.of(4, 3, "8", "pinwheel").top();
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, ClothLedger::of);
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
         assertThat(answer.isEnough()).isTrue();
         QuiltDesign taken = answer.design("BUYS_LEAST").orElseThrow();
         assertThat(TopTally.of(QuiltTop.of(taken), shelf).ledgers()).allMatch(ClothLedger::isEnough);
@@ -52,7 +53,7 @@ class ShelfAnswerTest {
     void theSquaresThatLieThereDecide() {
         Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(6, 10), "b", squares(6, 10));
         QuiltTop top = Tops.of(4, 3, "8", "pinwheel").top();
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, ClothLedger::of);
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
         assertThat(answer.isEnough()).isTrue();
         assertThat(answer.plans().get(Aim.BUYS_LEAST).tally().choices())
                 .allMatch(choice -> choice.chosen().method().id() == MethodId.EIGHT_AT_A_TIME);
@@ -80,7 +81,7 @@ class ShelfAnswerTest {
                                         ledger.widthToBuy(),
                                         ledger.toBuy().orElseThrow().purchase().bought(),
                                         ClothPiece.Edge.STRAIGHT)))));
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, ClothLedger::of);
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
         assertThat(answer.isEnough()).as(chance + " " + answer.missing()).isTrue();
     }
 
@@ -103,7 +104,7 @@ class ShelfAnswerTest {
         QuiltTop top = Tops.of(6, 7, "9", "dutchmans-puzzle")
                 .border(BorderDesign.plain("4", "a", Corners.BUTTED))
                 .top();
-        ShelfAnswer answer = ShelfAnswer.of(top, Map.of("a", squares(30, 10)), ClothLedger::of);
+        ShelfAnswer answer = ShelfAnswer.of(top, Map.of("a", squares(30, 10)), new Remembered());
         PlanCosts buys = answer.plans().get(Aim.BUYS_LEAST).costs();
         PlanCosts sews = answer.plans().get(Aim.SEWS_LEAST).costs();
         PlanCosts cuts = answer.plans().get(Aim.CUTS_SIMPLEST).costs();
@@ -122,7 +123,7 @@ class ShelfAnswerTest {
         QuiltTop top = Tops.of(4, 3, "8", "pinwheel")
                 .choose("half-square triangle", "four-at-a-time")
                 .top();
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, ClothLedger::of);
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
         assertThat(answer.plans().values())
                 .allSatisfy(plan -> assertThat(plan.tally().choices())
                         .allMatch(choice -> choice.chosen().method().id() == MethodId.FOUR_AT_A_TIME));
@@ -130,7 +131,7 @@ class ShelfAnswerTest {
         List<PlanDesign.CuttingChoice> cutting =
                 List.of(new PlanDesign.CuttingChoice("a", CuttingStyle.THRIFTY, PlanDesign.USUAL_EFFORT));
         QuiltDesign byHand = top.design().withPlan(PlanDesign.USUAL.withCutting(cutting));
-        assertThat(ShelfAnswer.of(QuiltTop.of(byHand), shelf, ClothLedger::of)
+        assertThat(ShelfAnswer.of(QuiltTop.of(byHand), shelf, new Remembered())
                         .plans()
                         .values())
                 .allSatisfy(plan -> assertThat(plan.design().plan().cutting()).containsAll(cutting));
@@ -144,7 +145,7 @@ class ShelfAnswerTest {
     void changesThatWouldDoAreOfferedWithTheirEffect() {
         Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(23, 5), "b", squares(23, 5));
         QuiltTop top = Tops.of(4, 3, "8", "pinwheel").top();
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, ClothLedger::of);
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
         assertThat(answer.isEnough()).isFalse();
         assertThat(answer.missing()).containsOnlyKeys("a", "b");
         assertThat(answer.changes()).extracting(ShelfAnswer.Change::key).contains("row", "column");
@@ -156,7 +157,7 @@ class ShelfAnswerTest {
         small.put("a", squares(24, Length.inches(4, 7, 8)));
         small.put("b", squares(24, Length.inches(4, 7, 8)));
         ShelfAnswer exact = ShelfAnswer.of(
-                Tops.of(4, 3, "8", "pinwheel").with(Allowance.TRIM).top(), small, ClothLedger::of);
+                Tops.of(4, 3, "8", "pinwheel").with(Allowance.TRIM).top(), small, new Remembered());
         assertThat(exact.isEnough()).isTrue();
         assertThat(exact.plans().get(Aim.BUYS_LEAST).design().plan().cutSizes())
                 .extracting(PlanDesign.CutSizeChoice::typed)
@@ -169,7 +170,7 @@ class ShelfAnswerTest {
         Map<String, List<ShelfPieces>> shelf =
                 Map.of("a", squares(24, Length.inches(5, 1, 4)), "b", squares(24, Length.inches(5, 1, 4)));
         QuiltTop top = Tops.of(4, 3, "8", "pinwheel").top();
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, ClothLedger::of);
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
         BestPlans.Tried simplest = answer.plans().get(Aim.CUTS_SIMPLEST);
         assertThat(simplest.costs().cuts()).isZero();
         assertThat(simplest.design().plan().cutSizes())
@@ -186,7 +187,7 @@ class ShelfAnswerTest {
         QuiltTop top =
                 Tops.of(4, 4, "12", "pinwheel", "big-dipper", "broken-dishes").top();
         Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(40, 6), "b", squares(40, 9), "c", squares(40, 5));
-        assertThat(ShelfAnswer.of(top, shelf, ClothLedger::of).plans().values())
+        assertThat(ShelfAnswer.of(top, shelf, new Remembered()).plans().values())
                 .allSatisfy(plan -> assertThat(
                                 TopTally.of(QuiltTop.of(plan.design()), shelf).problems())
                         .isEmpty());
@@ -202,13 +203,13 @@ class ShelfAnswerTest {
                 .finish(new FinishingDesign("", "2 1/2", "e", "40", "4"))
                 .top();
         Map<String, List<ShelfPieces>> shelf = Map.of("e", lengths(2, Length.inches(33)));
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, ClothLedger::of);
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
         assertThat(answer.missing()).doesNotContainKey("e");
         assertThat(answer.plans().get(Aim.BUYS_LEAST).design().finishing().panels())
                 .isEqualTo(FinishingDesign.Panels.LYING);
         QuiltDesign byHand =
                 top.design().withFinishing(top.design().finishing().withPanels(FinishingDesign.Panels.UPRIGHT));
-        ShelfAnswer asChosen = ShelfAnswer.of(QuiltTop.of(byHand), shelf, ClothLedger::of);
+        ShelfAnswer asChosen = ShelfAnswer.of(QuiltTop.of(byHand), shelf, new Remembered());
         assertThat(asChosen.missing()).containsKey("e");
         assertThat(asChosen.plans().values())
                 .allSatisfy(plan ->
@@ -230,8 +231,8 @@ class ShelfAnswerTest {
                 .design();
         List<PlanDesign.CutSizeChoice> sizes =
                 List.of(new PlanDesign.CutSizeChoice("half-square triangle", "two-at-a-time", "5 3/8", true));
-        ShelfAnswer answer =
-                ShelfAnswer.of(QuiltTop.of(design.withPlan(design.plan().withCutSizes(sizes))), shelf, ClothLedger::of);
+        ShelfAnswer answer = ShelfAnswer.of(
+                QuiltTop.of(design.withPlan(design.plan().withCutSizes(sizes))), shelf, new Remembered());
         assertThat(answer.plans().values())
                 .allSatisfy(plan -> assertThat(plan.design().plan().cutSizes()).isEqualTo(sizes));
     }
@@ -242,7 +243,7 @@ class ShelfAnswerTest {
         QuiltTop top = Tops.of(5, 6, "9", "pinwheel")
                 .border(BorderDesign.plain("6", "c", Corners.BUTTED))
                 .top();
-        ShelfAnswer answer = ShelfAnswer.of(top, Map.of(), ClothLedger::of);
+        ShelfAnswer answer = ShelfAnswer.of(top, Map.of(), new Remembered());
         PlanCosts buys = answer.plans().get(Aim.BUYS_LEAST).costs();
         for (BorderDesign.Join join : BorderDesign.Join.values()) {
             QuiltDesign joined =
@@ -262,7 +263,7 @@ class ShelfAnswerTest {
                 .choose("half-square triangle", "two-at-a-time")
                 .design();
         Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(14, 5), "b", squares(12, 5), "d", squares(9, 5));
-        ShelfAnswer answer = ShelfAnswer.of(QuiltTop.of(design), shelf, ClothLedger::of);
+        ShelfAnswer answer = ShelfAnswer.of(QuiltTop.of(design), shelf, new Remembered());
         ShelfAnswer.Change change = answer.changes().stream()
                 .filter(each -> each.key().equals("neighbour-b-d"))
                 .findFirst()
@@ -276,15 +277,15 @@ class ShelfAnswerTest {
     @Test
     void aSearchThatIsStoppedKeepsTheBestSoFar() {
         QuiltTop top = Tops.of(6, 7, "9", "dutchmans-puzzle").top();
-        ShelfAnswer whole = ShelfAnswer.of(top, Map.of(), ClothLedger::of);
-        ShelfAnswer stopped = ShelfAnswer.of(top, Map.of(), ClothLedger::of, tries -> tries < 4);
+        ShelfAnswer whole = ShelfAnswer.of(top, Map.of(), new Remembered());
+        ShelfAnswer stopped = ShelfAnswer.of(top, Map.of(), new Remembered(), tries -> tries < 4);
         assertThat(whole.whole()).isTrue();
         assertThat(stopped.whole()).isFalse();
         assertThat(stopped.plans().get(Aim.BUYS_LEAST).costs().bought())
                 .isGreaterThanOrEqualTo(
                         whole.plans().get(Aim.BUYS_LEAST).costs().bought())
                 .isLessThanOrEqualTo(stopped.now().costs().bought());
-        assertThat(ShelfAnswer.of(top, Map.of(), ClothLedger::of)
+        assertThat(ShelfAnswer.of(top, Map.of(), new Remembered())
                         .plans()
                         .get(Aim.BUYS_LEAST)
                         .design())
@@ -299,7 +300,7 @@ class ShelfAnswerTest {
                 .map(block -> block.withUnits(unit -> unit.inCloths(cloth -> cloth.equals("a") ? "" : cloth)))
                 .toList());
         ShelfAnswer answer =
-                ShelfAnswer.of(QuiltTop.of(half), Map.of("a", squares(99, 10), "b", squares(99, 10)), ClothLedger::of);
+                ShelfAnswer.of(QuiltTop.of(half), Map.of("a", squares(99, 10), "b", squares(99, 10)), new Remembered());
         assertThat(answer.hasUndressed()).isTrue();
         assertThat(answer.isEnough()).isFalse();
     }
