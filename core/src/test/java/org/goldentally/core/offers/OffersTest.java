@@ -18,9 +18,11 @@ import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.MakingDesign;
+import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.QuiltDesign.MethodChoice;
 import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
@@ -70,15 +72,7 @@ class OffersTest {
     /** Half-square triangles in five combinations that follow one another: five squares in a ring, no loose triangles. */
     @Test
     void oddUnitsThatFollowOneAnotherAreOfferedAsAChain() {
-        Tops tops = Tops.of(5, 1, "4", "pinwheel").turns("one");
-        UnitDesign unit = UnitDesign.of(UnitKind.HALF_SQUARE, 0, "a", "b");
-        Block block = new Block("one", "One", List.of(1), List.of(1), List.of(new BlockPart(0, 0, 1, 1, unit)));
-        for (int i = 1; i < 5; i++) {
-            String first = "" + (char) ('a' + i);
-            String second = "" + (char) ('a' + (i + 1) % 5);
-            tops.place(0, i, "", 0, false, new Exchange("a", first), new Exchange("b", second));
-        }
-        TopTally tally = TopTally.of(QuiltTop.of(tops.design().withBlocks(List.of(block))), Map.of());
+        TopTally tally = TopTally.of(QuiltTop.of(fiveThatFollow()), Map.of());
         Offer offer = Offers.of(tally, Map.of(), new Remembered()).stream()
                 .filter(each -> each.kind() == Kind.CHAIN)
                 .findFirst()
@@ -94,6 +88,22 @@ class OffersTest {
      */
     @Test
     void anExchangeThatMakesPairsWholeIsOffered() {
+        QuiltDesign design = fourHalfPairs();
+        TopTally tally = TopTally.of(QuiltTop.of(design), Map.of());
+        Offer offer = Offers.of(tally, Map.of(), new Remembered()).stream()
+                .filter(each -> each.kind() == Kind.EXCHANGE)
+                .findFirst()
+                .orElseThrow();
+        assertThat(offer.what()).startsWith("exchange ").contains("4 odd units fewer are left over");
+        assertThat(offer.effect()).startsWith("8 pieces to cut become 4, 4 batches 2; ");
+        TopTally taken = TopTally.of(QuiltTop.of(offer.design()), Map.of());
+        assertThat(taken.making().cuts().stream().mapToLong(cut -> cut.count()).sum())
+                .isEqualTo(4);
+        assertThat(taken.making().spares()).isEmpty();
+        assertThat(Offers.of(taken, Map.of(), new Remembered())).noneMatch(each -> each.kind() == Kind.EXCHANGE);
+    }
+
+    private static QuiltDesign fourHalfPairs() {
         UnitDesign unit = UnitDesign.of(UnitKind.HALF_SQUARE, 0, "x", "y");
         Block block = new Block("one", "One", List.of(1), List.of(1), List.of(new BlockPart(0, 0, 1, 1, unit)));
         Tops tops = Tops.of(4, 1, "4", "pinwheel").turns("one").cloths(print("a"), print("b"), print("c"), print("d"));
@@ -111,22 +121,94 @@ class OffersTest {
         }
         PlanDesign inPairs = PlanDesign.USUAL.withMaking(
                 MakingDesign.USUAL.withSharing(MakingDesign.OddOnes.IN_PAIRS, MakingDesign.USUAL_CHAIN));
-        QuiltDesign design = tops.plan(inPairs)
+        return tops.plan(inPairs)
                 .choose("half-square triangle", "two-at-a-time")
                 .design()
                 .withBlocks(List.of(block));
-        TopTally tally = TopTally.of(QuiltTop.of(design), Map.of());
-        Offer offer = Offers.of(tally, Map.of(), new Remembered()).stream()
+    }
+
+    /**
+     * Blocks that are locked keep their prints; with one more of each for mishaps there are pairs already; prints of other
+     * packs, or such as would come close in value, are not exchanged.
+     */
+    @Test
+    void whatIsLockedPairedOrUnlikeIsNotExchanged() {
+        QuiltDesign design = fourHalfPairs();
+        QuiltDesign locked = design.withPlaces(design.places().stream()
+                .map(place -> new PlaceDesign(
+                        place.row(),
+                        place.column(),
+                        place.block(),
+                        place.quarterTurns(),
+                        place.mirrored(),
+                        place.exchanges(),
+                        place.column() % 2 == 0))
+                .toList());
+        QuiltDesign mishaps = design.withPlan(
+                design.plan().withExtras(List.of(new PlanDesign.ExtraUnits("half-square triangle", "1"))));
+        QuiltDesign unlike = design.withCloths(List.of(
+                judged("a", "dusk", "10"),
+                judged("b", "dawn", "90"),
+                judged("c", "noon", "10"),
+                judged("d", "night", "90")));
+        QuiltDesign close = design.withCloths(List.of(
+                judged("a", "dusk", "10"),
+                judged("b", "dusk", "60"),
+                judged("c", "dusk", "45"),
+                judged("d", "dusk", "90")));
+        assertThat(exchanges(design)).isOne();
+        assertThat(exchanges(locked)).as("locked").isZero();
+        assertThat(exchanges(mishaps)).as("in pairs with those for mishaps").isZero();
+        assertThat(exchanges(unlike)).as("of other packs").isZero();
+        assertThat(exchanges(close)).as("exchanged where nothing comes close").isOne();
+    }
+
+    private static long exchanges(QuiltDesign design) {
+        return Offers.of(TopTally.of(QuiltTop.of(design), Map.of()), Map.of(), new Remembered()).stream()
                 .filter(each -> each.kind() == Kind.EXCHANGE)
-                .findFirst()
-                .orElseThrow();
-        assertThat(offer.what()).startsWith("exchange ").contains("4 odd units fewer are left over");
-        assertThat(offer.effect()).startsWith("8 pieces to cut become 4, 4 batches 2; ");
-        TopTally taken = TopTally.of(QuiltTop.of(offer.design()), Map.of());
-        assertThat(taken.making().cuts().stream().mapToLong(cut -> cut.count()).sum())
-                .isEqualTo(4);
-        assertThat(taken.making().spares()).isEmpty();
-        assertThat(Offers.of(taken, Map.of(), new Remembered())).noneMatch(each -> each.kind() == Kind.EXCHANGE);
+                .count();
+    }
+
+    private static ClothInHand judged(String key, String pack, String lightness) {
+        return new ClothInHand(
+                key, key, "#808080", lightness, false, "", false, pack, ClothInHand.StandsFor.ITSELF, false, List.of());
+    }
+
+    /** Only what is in pairs or of loose triangles is offered as a chain; other choices stay as they are. */
+    @Test
+    void aChainTakesThePlaceOfWhatWasChosenForItsUnitsOnly() {
+        List<MethodChoice> others = List.of(
+                new MethodChoice("half-square triangle:a,b", "two-at-a-time"),
+                new MethodChoice("flying goose", "geese-four-at-a-time"));
+        QuiltDesign design = fiveThatFollow();
+        Offer offer = chains(design.withMethods(others)).getFirst();
+        assertThat(offer.design().methods())
+                .hasSize(6)
+                .contains(others.get(1), new MethodChoice("half-square triangle:a,b", "closed-ring"))
+                .doesNotContain(others.get(0));
+        assertThat(chains(design.withMethods(List.of(new MethodChoice("half-square triangle", "four-at-a-time")))))
+                .isEmpty();
+        assertThat(WayEffects.choosing(design.withMethods(others), "half-square triangle:a,b", "grid")
+                        .methods())
+                .containsExactly(others.get(1), new MethodChoice("half-square triangle:a,b", "grid"));
+    }
+
+    private static List<Offer> chains(QuiltDesign design) {
+        return Offers.of(TopTally.of(QuiltTop.of(design), Map.of()), Map.of(), new Remembered()).stream()
+                .filter(each -> each.kind() == Kind.CHAIN)
+                .toList();
+    }
+
+    private static QuiltDesign fiveThatFollow() {
+        Tops tops = Tops.of(5, 1, "4", "pinwheel").turns("one");
+        UnitDesign unit = UnitDesign.of(UnitKind.HALF_SQUARE, 0, "a", "b");
+        Block block = new Block("one", "One", List.of(1), List.of(1), List.of(new BlockPart(0, 0, 1, 1, unit)));
+        for (int i = 1; i < 5; i++) {
+            String first = "" + (char) ('a' + i);
+            String second = "" + (char) ('a' + (i + 1) % 5);
+            tops.place(0, i, "", 0, false, new Exchange("a", first), new Exchange("b", second));
+        }
+        return tops.design().withBlocks(List.of(block));
     }
 
     private static ClothInHand print(String key) {
@@ -225,7 +307,8 @@ class OffersTest {
 
     @Test
     void everyWaySaysWhetherTheShelfAllowsIt() {
-        Tops top = Tops.of(2, 2, "8", "pinwheel");
+        // There is nothing on the shelf for the border; that is no matter of the units.
+        Tops top = Tops.of(2, 2, "8", "pinwheel").border(BorderDesign.plain("2", "c", BorderDesign.Corners.BUTTED));
         Map<String, List<ShelfPieces>> shelf = shelf("a: 4 squares 10 in", "b: 4 squares 10 in");
         List<WayEffects.WayEffect> effects =
                 WayEffects.of(tally(top, shelf), "half-square triangle:a,b", shelf, new Remembered());
