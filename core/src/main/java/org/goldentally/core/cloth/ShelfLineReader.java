@@ -184,7 +184,8 @@ public final class ShelfLineReader {
 
     private Reading<Integer> count(ShelfGrammar.Meant meant, Optional<Integer> ofPack) {
         if (meant.count().isEmpty()) {
-            if (ofPack.isPresent()) {
+            boolean several = meant.packs() > 1;
+            if (ofPack.isPresent() && !several) {
                 return Reading.of(ofPack.get());
             }
             boolean open = meant.form().plural() && counted;
@@ -193,7 +194,9 @@ public final class ShelfLineReader {
                             where,
                             "“" + shortened() + "” does not say how many "
                                     + meant.form().form().name(2) + " there are",
-                            "count them, and say it first: “12 …”")
+                            several
+                                    ? "say how many are in one: “" + meant.packs() + " packs of 42 …”"
+                                    : "count them, and say it first: “12 …”")
                     : Reading.of(1);
         }
         long count = meant.count().getAsLong();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Reading;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -80,5 +81,19 @@ class ShelfLineReaderTest {
         Reading<ShelfLine> reading = ShelfLineReader.readForShelf("Shelf line", typed, MeasureSystem.INCH);
         assertThat(reading).isInstanceOf(Reading.Refused.class);
         assertThat(((Reading.Refused<ShelfLine>) reading).problem().why()).isEqualTo(why.replace("yards", "yd"));
+    }
+
+    /** The way out of a refusal is one to take: packs are counted by what is in one of them. */
+    @Test
+    void packsWithoutTheirSizeAreAskedForIt() {
+        assertThat(fix("3 packs of 10 in squares autumn")).isEqualTo("say how many are in one: “3 packs of 42 …”");
+        assertThat(fix("a pack of 10 in squares autumn")).isEqualTo("count them, and say it first: “12 …”");
+    }
+
+    private static String fix(String typed) {
+        return ShelfLineReader.readForShelf("Shelf line", typed, MeasureSystem.INCH)
+                        instanceof Reading.Refused<ShelfLine> refused
+                ? refused.problem().fix()
+                : "";
     }
 }
