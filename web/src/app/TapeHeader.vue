@@ -8,7 +8,7 @@ import { useBatches } from '@/features/sew'
 import { useTally } from '@/features/tally'
 import { useAnswering } from '@/api/answering'
 import { useStuckTaps } from '@/features/bench'
-import { spellCount } from '@/shared'
+import { spellCount, vShows } from '@/shared'
 import HistoryMenu from './HistoryMenu.vue'
 
 const PAGES = [
@@ -97,7 +97,7 @@ const saving = computed(() => {
           class="-mx-1 block w-full truncate rounded border border-transparent px-1 font-medium text-ink hover:border-line"
           aria-label="Name of the quilt"
           maxlength="80"
-          :value="quilt.name.value"
+          v-shows="quilt.name.value"
           @change="rename(($event.target as HTMLInputElement).value)"
         />
         <span class="block">{{ size }}</span>

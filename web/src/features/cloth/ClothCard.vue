@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { call, type Problem, problemsOf, type Schemas, sendFile } from '@/api/client'
-import { ProblemNote } from '@/shared'
+import { ProblemNote, vShows } from '@/shared'
 import ShelfLine from './ShelfLine.vue'
 
 type Cloth = Schemas['ShelfClothView']
@@ -130,7 +130,7 @@ const summary = (cloth: Cloth) =>
               class="field w-full"
               inputmode="decimal"
               placeholder="0 dark – 100 light; empty: as the swatch"
-              :value="cloth.lightness"
+              v-shows="cloth.lightness"
               @change="change({ lightness: text($event) })"
             />
           </label>
@@ -140,7 +140,7 @@ const summary = (cloth: Cloth) =>
               class="field w-full"
               placeholder="cotton, linen, wide backing …"
               maxlength="60"
-              :value="cloth.kind"
+              v-shows="cloth.kind"
               @change="change({ kind: text($event) })"
             />
           </label>
@@ -150,7 +150,7 @@ const summary = (cloth: Cloth) =>
               class="field w-full"
               placeholder="12.50 a yard, 14 a metre, 4 each"
               maxlength="40"
-              :value="cloth.price"
+              v-shows="cloth.price"
               @change="change({ price: text($event) })"
             />
           </label>

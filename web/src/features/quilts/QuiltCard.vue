@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, nextTick, ref } from 'vue'
 import { problemsOf, type Schemas } from '@/api/client'
-import { TallyMarks, TopPicture } from '@/shared'
+import { TallyMarks, TopPicture, vShows } from '@/shared'
 import { glanceQuery } from './queries'
 
 export interface QuiltCardProps {
@@ -54,7 +54,7 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
         <input
           ref="field"
           class="field flex-1"
-          :value="quilt.name"
+          v-shows="quilt.name"
           maxlength="80"
           :aria-label="`Name of ${quilt.name}`"
         />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
-import { spellCount } from '@/shared'
+import { spellCount, vShows } from '@/shared'
 
 export interface JudgingPanelProps {
   judging: Schemas['JudgingView']
@@ -79,7 +79,7 @@ function threshold(event: Event) {
       </p>
       <label class="mt-2 flex items-center gap-2"
         >Mark those closer than
-        <input class="field w-16" inputmode="numeric" :value="closeInValue" @change="threshold" /> of 100</label
+        <input class="field w-16" inputmode="numeric" v-shows="closeInValue" @change="threshold" /> of 100</label
       >
     </section>
 

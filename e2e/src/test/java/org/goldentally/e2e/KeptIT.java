@@ -6,12 +6,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.regex.Pattern;
 import org.goldentally.app.RunningApplication;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -162,6 +165,23 @@ class KeptIT {
         choices.getByText("1 length, 72 in (2 yd), 42 in wide – asked oat").click();
         assertThat(page.locator("[data-cloth='asked oat']")).containsText("42 in wide");
         page.keyboard().press("Control+z");
+    }
+
+    /** The counts of the stations arrive while a name is being typed: what is typed so far stays. */
+    @Test
+    void aNameIsTypedInPeaceWhileWhatStandsBesideItIsShownAnew() {
+        List<Route> held = new ArrayList<>();
+        page.route("**/api/quilts/*/cut", held::add);
+        page.reload();
+        Locator name = page.getByLabel("Name of the quilt");
+        page.waitForCondition(() -> !held.isEmpty());
+        name.fill("Typed slowly");
+        held.forEach(Route::resume);
+        assertThat(page.getByLabel("Stations").getByText(Pattern.compile("of \\d+ steps")))
+                .isVisible();
+        assertThat(name).hasValue("Typed slowly");
+        page.keyboard().press("Tab");
+        assertThat(page).hasTitle(Pattern.compile("Typed slowly"));
     }
 
     @Test
