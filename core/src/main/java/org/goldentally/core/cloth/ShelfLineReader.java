@@ -188,7 +188,11 @@ public final class ShelfLineReader {
             if (ofPack.isPresent() && !several) {
                 return Reading.of(ofPack.get());
             }
-            boolean open = meant.form().plural() && counted;
+            if (several && meant.form().form() == PieceForm.YARDAGE) {
+                // Two rolls are two lengths; two packs are no number of squares.
+                return ofSeveral(1, meant.packs());
+            }
+            boolean open = counted && (meant.form().plural() || several);
             return open
                     ? Reading.refused(
                             where,
@@ -199,14 +203,17 @@ public final class ShelfLineReader {
                                     : "count them, and say it first: “12 …”")
                     : Reading.of(1);
         }
-        long count = meant.count().getAsLong();
-        if (count > MOST_PIECES || count * meant.packs() > MOST_PIECES) {
+        return ofSeveral(meant.count().getAsLong(), meant.packs());
+    }
+
+    private Reading<Integer> ofSeveral(long count, long packs) {
+        if (count > MOST_PIECES || packs > MOST_PIECES || count * packs > MOST_PIECES) {
             return Reading.refused(
                     where,
-                    Math.max(count, meant.packs()) + " pieces are more than any shelf holds",
+                    Math.max(count, packs) + " pieces are more than any shelf holds",
                     "check the count; " + MOST_PIECES + " at most in one line");
         }
-        int pieces = Math.toIntExact(count * meant.packs());
+        int pieces = Math.toIntExact(count * packs);
         return pieces == 0
                 ? Reading.refused(
                         where, "“" + shortened() + "” counts no pieces", "count one at least, or leave the line out")

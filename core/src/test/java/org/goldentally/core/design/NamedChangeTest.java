@@ -1,6 +1,7 @@
 package org.goldentally.core.design;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.goldentally.core.design.Sewn.sewn;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -293,27 +294,6 @@ class NamedChangeTest {
     private static List<Block> twoBlocks() {
         return List.of(
                 DESIGN.blocks().getFirst(), TraditionalBlocks.byKey("ohio-star").orElseThrow());
-    }
-
-    private static QuiltDesign sewn(QuiltDesign was, String seam, Grid grid, int close) {
-        return new QuiltDesign(
-                was.format(),
-                was.system(),
-                seam,
-                grid,
-                was.allowance(),
-                was.cloths(),
-                was.blocks(),
-                was.blockSize(),
-                was.setting(),
-                was.places(),
-                was.sashing(),
-                was.borders(),
-                was.edgePlaces(),
-                was.finishing(),
-                close,
-                was.methods(),
-                was.plan());
     }
 
     private static List<ClothInHand> repainted(QuiltDesign design, boolean background) {

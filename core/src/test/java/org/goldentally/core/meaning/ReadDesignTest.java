@@ -23,6 +23,7 @@ import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
 import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.design.SettingDesign;
+import org.goldentally.core.design.Sewn;
 import org.goldentally.core.habits.Allowance;
 import org.goldentally.core.habits.OwnCut;
 import org.goldentally.core.measure.Length;
@@ -305,23 +306,6 @@ class ReadDesignTest {
     }
 
     private static QuiltDesign seam(QuiltDesign was, String typed) {
-        return new QuiltDesign(
-                was.format(),
-                was.system(),
-                typed,
-                was.grid(),
-                was.allowance(),
-                was.cloths(),
-                was.blocks(),
-                was.blockSize(),
-                was.setting(),
-                was.places(),
-                was.sashing(),
-                was.borders(),
-                was.edgePlaces(),
-                was.finishing(),
-                was.closeInValue(),
-                was.methods(),
-                was.plan());
+        return Sewn.sewn(was, typed, was.grid(), was.closeInValue());
     }
 }
