@@ -12,6 +12,7 @@ import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -21,9 +22,10 @@ import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
 import org.junit.jupiter.api.extension.ParameterResolver;
+import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 
 /** Headless Chromium before the running application: one browser for this JVM, a fresh context for each test. */
-final class Browser implements ParameterResolver, AfterEachCallback {
+final class Browser implements ParameterResolver, AfterEachCallback, TestExecutionExceptionHandler {
 
     /** The journeys find the demo quilts beside their own, unless they begin with nothing. */
     static {
@@ -79,6 +81,24 @@ final class Browser implements ParameterResolver, AfterEachCallback {
                 .setBaseURL(RunningApplication.address())
                 .setServiceWorkers(workers)
                 .setViewportSize(1280, 800);
+    }
+
+    /** A journey that waits in vain tells what the application, which runs beside it, was doing then. */
+    @Override
+    public void handleTestExecutionException(ExtensionContext extension, Throwable failure) throws Throwable {
+        StringBuilder said = new StringBuilder(extension.getDisplayName() + " failed; at work in the application:\n");
+        Thread.getAllStackTraces().forEach((thread, trace) -> {
+            if (Arrays.stream(trace).anyMatch(frame -> frame.getClassName().startsWith("org.goldentally.app"))) {
+                said.append(thread.getName())
+                        .append(' ')
+                        .append(thread.getState())
+                        .append('\n');
+                Arrays.stream(trace)
+                        .forEach(frame -> said.append("    ").append(frame).append('\n'));
+            }
+        });
+        System.err.print(said);
+        throw failure;
     }
 
     @Override

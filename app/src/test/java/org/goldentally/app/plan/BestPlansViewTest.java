@@ -32,10 +32,7 @@ class BestPlansViewTest {
     @Test
     void whatWasChosenByHandIsSaidOfThePlanOfNow() {
         BestPlansView view = view(
-                PINWHEELS
-                        .withMethods(List.of(new MethodChoice("half-square triangle", "two-at-a-time")))
-                        .withPlan(PlanDesign.USUAL.withCutSizes(
-                                List.of(new CutSizeChoice("half-square triangle", "two-at-a-time", "5", true))))
+                twoAtATimeCut("5")
                         .withBorders(List.of(
                                 border(BorderDesign.Join.STRAIGHT),
                                 border(BorderDesign.Join.DIAGONAL),
@@ -56,11 +53,7 @@ class BestPlansViewTest {
     @Test
     void aSchoolIsSaidByItsNameAndPanelsByTheirWay() {
         BestPlansView view = view(
-                PINWHEELS
-                        .withMethods(List.of(new MethodChoice("half-square triangle", "two-at-a-time")))
-                        .withPlan(PlanDesign.USUAL.withCutSizes(
-                                List.of(new CutSizeChoice("half-square triangle", "two-at-a-time", "exact", true))))
-                        .withFinishing(PINWHEELS.finishing().withPanels(Panels.UPRIGHT)),
+                twoAtATimeCut("exact").withFinishing(PINWHEELS.finishing().withPanels(Panels.UPRIGHT)),
                 List.of(
                         new Packs("dusk", 1, 21, "42 squares, 10 in", List.of("a", "b"), Optional.empty()),
                         new Packs("dawn", 2, 8, "8 fat quarters", List.of("a"), Optional.empty())));
@@ -100,6 +93,13 @@ class BestPlansViewTest {
         Prices prices =
                 new Prices(Map.of("a", List.of(Price.read("price", "12 a yard").orThrow())), Map.of());
         return BestPlansView.of(answer, prices);
+    }
+
+    private static QuiltDesign twoAtATimeCut(String typed) {
+        return PINWHEELS
+                .withMethods(List.of(new MethodChoice("half-square triangle", "two-at-a-time")))
+                .withPlan(PlanDesign.USUAL.withCutSizes(
+                        List.of(new CutSizeChoice("half-square triangle", "two-at-a-time", typed, true))));
     }
 
     private static BorderDesign border(BorderDesign.Join join) {
