@@ -9,6 +9,8 @@ import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.solver.Programs;
+import org.ojalgo.optimisation.ExpressionsBasedModel;
 
 /** The rules of the trade need no framework, and their packages do not go round in circles. */
 @AnalyzeClasses(packages = "org.goldentally.core", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -26,12 +28,17 @@ class CoreStandsAloneTest {
                     "org.jspecify..");
 
     @ArchTest
-    static final ArchRule onlyThreeClassesKnowTheSolver = noClasses()
+    static final ArchRule onlyFourClassesKnowTheSolver = noClasses()
             .that()
-            .haveNameNotMatching(".*\\.(PiecePlanner|LayoutColumns|LeastBought)")
+            .haveNameNotMatching(".*\\.(Programs|PiecePlanner|LayoutColumns|LeastBought)")
             .should()
             .dependOnClassesThat()
             .resideInAPackage("org.ojalgo..");
+
+    /** Two threads that set the solver up at once might wait for each other for ever: {@link Programs} sees to that. */
+    @ArchTest
+    static final ArchRule programsAreBegunInOnePlace =
+            noClasses().that().doNotBelongToAnyOf(Programs.class).should().callConstructor(ExpressionsBasedModel.class);
 
     @ArchTest
     static final ArchRule packagesDoNotGoRoundInCircles =

@@ -8,12 +8,11 @@ import java.util.OptionalDouble;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.problem.Known;
-import org.ojalgo.concurrent.Parallelism;
+import org.goldentally.core.solver.Programs;
 import org.ojalgo.optimisation.Expression;
 import org.ojalgo.optimisation.ExpressionsBasedModel;
 import org.ojalgo.optimisation.Optimisation;
 import org.ojalgo.optimisation.Variable;
-import org.ojalgo.optimisation.integer.IntegerStrategy;
 
 /**
  * The least that is bought in all, by an integer program: of each undecided group one way, of each cloth so many of the
@@ -102,9 +101,7 @@ record LeastBought(Map<String, Sold> sold, Map<String, Wanted> wanted, List<List
     }
 
     private OptionalDouble solve(long[] widths, boolean whole) {
-        ExpressionsBasedModel model = new ExpressionsBasedModel();
-        model.options.iterations_abort = MOST_SOLVER_STEPS;
-        model.options.integer(IntegerStrategy.newConfigurable().withParallelism(Parallelism.ONE));
+        ExpressionsBasedModel model = Programs.counts(MOST_SOLVER_STEPS);
         buyEnough(model, widths, whole);
         makeEachGroup(model, whole);
         Optimisation.Result result = model.minimise();

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
+import org.goldentally.core.solver.Programs;
 import org.goldentally.core.work.Work;
 import org.ojalgo.optimisation.Expression;
 import org.ojalgo.optimisation.ExpressionsBasedModel;
@@ -79,7 +80,7 @@ final class LayoutColumns {
     private Optional<double[]> prices() {
         Work.spend(PRICES_COST);
         int items = demand.items().size();
-        ExpressionsBasedModel model = new ExpressionsBasedModel();
+        ExpressionsBasedModel model = Programs.amounts();
         List<Variable> prices = new ArrayList<>();
         for (int i = 0; i < items; i++) {
             prices.add(model.newVariable("price " + i)

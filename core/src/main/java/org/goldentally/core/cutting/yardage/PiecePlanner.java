@@ -9,13 +9,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.SplittableRandom;
+import org.goldentally.core.solver.Programs;
 import org.goldentally.core.work.Work;
-import org.ojalgo.concurrent.Parallelism;
 import org.ojalgo.optimisation.Expression;
 import org.ojalgo.optimisation.ExpressionsBasedModel;
 import org.ojalgo.optimisation.Optimisation;
 import org.ojalgo.optimisation.Variable;
-import org.ojalgo.optimisation.integer.IntegerStrategy;
 
 /**
  * Plans how to cut pieces of several sizes from so many equal pieces of cloth: squares, fat quarters, strips, scraps.
@@ -277,8 +276,6 @@ public final class PiecePlanner {
         Work.spend(SOLVER_COSTS);
         List<List<Strip>> layouts = known.subList(0, Math.min(MOST_LAYOUTS, known.size()));
         ExpressionsBasedModel model = model(layouts);
-        model.options.integer(IntegerStrategy.newConfigurable().withParallelism(Parallelism.ONE));
-        model.options.iterations_abort = MOST_SOLVER_STEPS;
         Optimisation.Result result = model.minimise();
         return result.getState().isFeasible() ? plan(layouts, result) : List.of();
     }
@@ -286,7 +283,7 @@ public final class PiecePlanner {
     /** A variable for each layout, then one for what stays uncut of each size. */
     private ExpressionsBasedModel model(List<List<Strip>> layouts) {
         double whole = (double) demand.widthOfFabric() * demand.longest();
-        ExpressionsBasedModel model = new ExpressionsBasedModel();
+        ExpressionsBasedModel model = Programs.counts(MOST_SOLVER_STEPS);
         List<Variable> times = new ArrayList<>();
         Expression all = model.newExpression("pieces of cloth").upper(pieces);
         for (int p = 0; p < layouts.size(); p++) {
