@@ -14,6 +14,8 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.LongSupplier;
 import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.design.QuiltDesign;
@@ -36,7 +38,8 @@ class BestPlansSearches {
 
     private static final long MOST_WORK = 90_000_000;
 
-    private static final Duration LONGEST_UNASKED = Duration.ofSeconds(20);
+    /** A page that shows a search asks again within half a second; one that was left or is behind others does not. */
+    static final Duration LONGEST_UNASKED = Duration.ofSeconds(5);
 
     private final QuiltTally tallies;
     private final ExecutorService workers = Executors.newFixedThreadPool(
@@ -57,14 +60,26 @@ class BestPlansSearches {
         private volatile int mostTries;
         private volatile boolean stopped;
         private volatile boolean givenUp;
-        private volatile long askedAt = System.nanoTime();
+        private final LongSupplier nanoTime;
+        private final AtomicInteger waiting = new AtomicInteger();
+        private volatile long askedAt;
 
-        private boolean goesOn(int count, Work work) {
+        /**
+         * A search that was asked for now.
+         *
+         * @param nanoTime the time, in billionths of a second
+         */
+        Search(LongSupplier nanoTime) {
+            this.nanoTime = nanoTime;
+            this.askedAt = nanoTime.getAsLong();
+        }
+
+        boolean goesOn(int count, Work work) {
             tries = count;
             if (work.done() > ENOUGH_WORK) {
                 stopped = true;
             }
-            if (System.nanoTime() - askedAt > LONGEST_UNASKED.toNanos()) {
+            if (waiting.get() == 0 && nanoTime.getAsLong() - askedAt > LONGEST_UNASKED.toNanos()) {
                 givenUp = true;
             }
             return !stopped && !givenUp;
@@ -74,6 +89,11 @@ class BestPlansSearches {
             stopped = true;
         }
 
+        /** How many wait for its answer now. */
+        int waiting() {
+            return waiting.get();
+        }
+
         /** How far it is, in hundredths; a guess, since a search may be done with fewer tries. */
         int percent() {
             return mostTries == 0 ? 0 : Math.min(99, 100 * tries / mostTries);
@@ -81,7 +101,7 @@ class BestPlansSearches {
 
         /** The answer, if it is there within so long. */
         Optional<ShelfAnswer> within(Duration patience) {
-            askedAt = System.nanoTime();
+            waiting.incrementAndGet();
             try {
                 return Optional.of(answer.get(patience.toMillis(), TimeUnit.MILLISECONDS));
             } catch (TimeoutException stillSearching) {
@@ -93,6 +113,9 @@ class BestPlansSearches {
                 throw failed.getCause() instanceof RuntimeException cause
                         ? cause
                         : new IllegalStateException(failed.getCause());
+            } finally {
+                askedAt = nanoTime.getAsLong();
+                waiting.decrementAndGet();
             }
         }
     }
@@ -122,7 +145,7 @@ class BestPlansSearches {
     }
 
     private Search begin(Asked asked) {
-        Search search = new Search();
+        Search search = new Search(System::nanoTime);
         workers.execute(() -> {
             try {
                 Work work = Work.of(MOST_WORK);
