@@ -1,5 +1,7 @@
 package org.goldentally.core.cutting.yardage;
 
+import java.util.Arrays;
+
 /**
  * A strip with how many of each size it gives.
  *
@@ -20,6 +22,11 @@ record CountedStrip(Strip strip, int[] counts, int[] sizes) {
             }
         }
         return new CountedStrip(strip, counts, of);
+    }
+
+    /** Whether both are cut alike; what they give is looked at first, since that is quick and mostly differs. */
+    boolean isLike(CountedStrip other) {
+        return Arrays.equals(counts, other.counts) && strip.equals(other.strip);
     }
 
     boolean givesMoreThan(int[] wanted) {

@@ -6,6 +6,8 @@ import java.util.List;
 /**
  * A strip across the whole width, cut crosswise into segments; a segment is cut across into pieces one above the other, as
  * wide as the segment or trimmed to their width.
+ *
+ * <p>Searches look at millions of strips, so their lists are gone through by number, without an object for it.
  */
 public record Strip(int height, List<Segment> segments) {
 
@@ -44,9 +46,10 @@ public record Strip(int height, List<Segment> segments) {
 
     int[] counts(int items) {
         int[] counts = new int[items];
-        for (Segment segment : segments) {
-            for (Stacked piece : segment.stack) {
-                counts[piece.item]++;
+        for (int s = 0; s < segments.size(); s++) {
+            List<Stacked> stack = segments.get(s).stack;
+            for (int i = 0; i < stack.size(); i++) {
+                counts[stack.get(i).item]++;
             }
         }
         return counts;
@@ -65,9 +68,11 @@ public record Strip(int height, List<Segment> segments) {
     Strip onlyWanted(int[] wanted) {
         int[] open = wanted.clone();
         List<Segment> kept = new ArrayList<>();
-        for (Segment segment : segments) {
+        for (int s = 0; s < segments.size(); s++) {
+            Segment segment = segments.get(s);
             List<Stacked> stack = new ArrayList<>();
-            for (Stacked piece : segment.stack) {
+            for (int i = 0; i < segment.stack.size(); i++) {
+                Stacked piece = segment.stack.get(i);
                 if (open[piece.item] > 0) {
                     open[piece.item]--;
                     stack.add(piece);
@@ -86,9 +91,11 @@ public record Strip(int height, List<Segment> segments) {
     int heightOfWanted(int[] wanted) {
         int[] open = wanted.clone();
         int highest = 0;
-        for (Segment segment : segments) {
+        for (int s = 0; s < segments.size(); s++) {
+            List<Stacked> stack = segments.get(s).stack;
             int height = 0;
-            for (Stacked piece : segment.stack) {
+            for (int i = 0; i < stack.size(); i++) {
+                Stacked piece = stack.get(i);
                 height += open[piece.item]-- > 0 ? piece.height : 0;
             }
             highest = Math.max(highest, height);

@@ -51,14 +51,15 @@ final class StripCandidates {
         }
     }
 
-    /** A strip with what it covers of the rest for its height: the less, the better. */
-    private record Rated(CountedStrip strip, double lengthForWorth) {}
-
     /** @param start the number of the start, from 0; the first one does not look aside */
     List<CountedStrip> after(PartialPlan plan, SplittableRandom chance, int start) {
         int item = start / 2 % 2 == 0 ? hardest(plan.wanted()) : ANY;
-        List<CountedStrip> taken = firstOf(known(plan, item, chance, start), KNOWN_STRIPS_TRIED);
-        taken.addAll(firstOf(made(plan, item, chance, start), MADE_STRIPS_TRIED));
+        BestStrips known = new BestStrips(KNOWN_STRIPS_TRIED);
+        addKnown(known, plan, item, chance, start);
+        BestStrips made = new BestStrips(MADE_STRIPS_TRIED);
+        addMade(made, plan, item, chance, start);
+        List<CountedStrip> taken = known.inOrder();
+        taken.addAll(made.inOrder());
         return taken;
     }
 
@@ -73,8 +74,7 @@ final class StripCandidates {
         return hardest;
     }
 
-    private List<Rated> known(PartialPlan plan, int item, SplittableRandom chance, int start) {
-        List<Rated> rated = new ArrayList<>();
+    private void addKnown(BestStrips best, PartialPlan plan, int item, SplittableRandom chance, int start) {
         for (CountedStrip each : known) {
             if (item != ANY && each.counts()[item] == 0) {
                 continue;
@@ -84,14 +84,12 @@ final class StripCandidates {
                 int height = each.givesMoreThan(plan.wanted())
                         ? each.strip().heightOfWanted(plan.wanted())
                         : each.strip().height();
-                rated.add(new Rated(each, height / covered * wobble(chance, start)));
+                best.add(each, height / covered * wobble(chance, start));
             }
         }
-        return rated;
     }
 
-    private List<Rated> made(PartialPlan plan, int item, SplittableRandom chance, int start) {
-        List<Rated> made = new ArrayList<>();
+    private void addMade(BestStrips best, PartialPlan plan, int item, SplittableRandom chance, int start) {
         int[] heights = pricing.heights();
         int stride = Math.max(1, heights.length / HEIGHTS_TRIED);
         int offset = start == 0 ? 0 : chance.nextInt(stride);
@@ -99,10 +97,9 @@ final class StripCandidates {
             CountedStrip strip = CountedStrip.of(made(item, heights[j], plan.wanted()), prices.sizes());
             double covered = strip.covered(strip.counts(), prices.ranking());
             if (covered > StripPrices.NOTHING) {
-                made.add(new Rated(strip, strip.strip().height() / covered * wobble(chance, start)));
+                best.add(strip, strip.strip().height() / covered * wobble(chance, start));
             }
         }
-        return made;
     }
 
     private Strip made(int item, int height, int[] wanted) {
@@ -112,20 +109,6 @@ final class StripCandidates {
     /** Later starts look a little aside. */
     private static double wobble(SplittableRandom chance, int start) {
         return start == 0 ? 1 : 1 + LOOK_ASIDE * chance.nextDouble();
-    }
-
-    private static List<CountedStrip> firstOf(List<Rated> rated, int count) {
-        rated.sort((a, b) -> Double.compare(a.lengthForWorth, b.lengthForWorth));
-        List<CountedStrip> first = new ArrayList<>();
-        for (Rated each : rated) {
-            if (first.size() == count) {
-                break;
-            }
-            if (first.stream().noneMatch(taken -> taken.strip().equals(each.strip.strip()))) {
-                first.add(each.strip);
-            }
-        }
-        return first;
     }
 
     /** How much height a strip takes for what it covers of what is wanted: the less, the better. */
