@@ -11,6 +11,7 @@ import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
@@ -36,6 +37,10 @@ final class Browser implements ParameterResolver, AfterEachCallback, TestExecuti
 
     private static final int PATIENCE_MS = 25_000;
 
+    /** The one without a window is quicker. */
+    private static final List<Path> PROGRAMS =
+            List.of(Path.of("/usr/bin/chromium-headless-shell"), Path.of("/usr/bin/chromium"));
+
     private static com.microsoft.playwright.Browser chromium;
 
     private BrowserContext context;
@@ -47,7 +52,10 @@ final class Browser implements ParameterResolver, AfterEachCallback, TestExecuti
             chromium = playwright
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
-                            .setExecutablePath(Path.of("/usr/bin/chromium"))
+                            .setExecutablePath(PROGRAMS.stream()
+                                    .filter(Files::isExecutable)
+                                    .findFirst()
+                                    .orElseThrow())
                             .setArgs(List.of(
                                     "--no-sandbox",
                                     "--disable-gpu",

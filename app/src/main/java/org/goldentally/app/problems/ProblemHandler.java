@@ -4,6 +4,7 @@ import jakarta.persistence.OptimisticLockException;
 import jakarta.validation.ConstraintViolationException;
 import java.util.List;
 import java.util.UUID;
+import org.apache.catalina.connector.ClientAbortException;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
@@ -159,6 +160,12 @@ class ProblemHandler {
                 HttpStatus.BAD_REQUEST,
                 "The address cannot be read",
                 List.of(new Problem("Address", "a sign in it is written wrongly", "write % as %25 and & as %26")));
+    }
+
+    /** A page that was closed while its answer was on the way: nothing is wrong, and nobody is there to be told. */
+    @ExceptionHandler
+    void gone(ClientAbortException gone) {
+        LOG.debug("whoever asked went away while the answer was sent: {}", gone.toString());
     }
 
     @ExceptionHandler

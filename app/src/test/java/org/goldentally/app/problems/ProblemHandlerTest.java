@@ -3,17 +3,30 @@ package org.goldentally.app.problems;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import ch.qos.logback.classic.Level;
+import ch.qos.logback.classic.Logger;
+import ch.qos.logback.classic.spi.ILoggingEvent;
+import ch.qos.logback.core.read.ListAppender;
+import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
+import org.apache.catalina.connector.ClientAbortException;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.work.WorkEndedException;
 import org.junit.jupiter.api.Test;
+import org.slf4j.LoggerFactory;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.test.web.servlet.setup.MockMvcBuilders;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 
 /** Failures that a running application will not show on demand, and what is said of them: never a stack trace. */
@@ -69,6 +82,35 @@ class ProblemHandlerTest {
         assertThat(body(handler.wrongType(mismatch)).problems().getFirst())
                 .isEqualTo(
                         new Problem("id", "“no-id” is not of the right kind", "use the address that the list gives"));
+    }
+
+    /** Closing a page is no failure of the application, so its log has no word of it, and nothing more is sent. */
+    @Test
+    void whoeverWentAwayWhileTheAnswerWasSentIsNoFailure() throws Exception {
+        ListAppender<ILoggingEvent> log = new ListAppender<>();
+        log.start();
+        Logger logger = (Logger) LoggerFactory.getLogger("ROOT");
+        logger.addAppender(log);
+        try {
+            MockMvcBuilders.standaloneSetup(new ClosedWhileSent())
+                    .setControllerAdvice(handler)
+                    .build()
+                    .perform(get("/closed"))
+                    .andExpect(status().isOk())
+                    .andExpect(content().string(""));
+        } finally {
+            logger.detachAppender(log);
+        }
+        assertThat(log.list).noneMatch(event -> event.getLevel().isGreaterOrEqual(Level.WARN));
+    }
+
+    @RestController
+    static class ClosedWhileSent {
+        @GetMapping("/closed")
+        String closed(HttpServletResponse response) throws ClientAbortException {
+            response.setContentType("text/javascript");
+            throw new ClientAbortException();
+        }
     }
 
     private static ProblemReport body(ResponseEntity<ProblemReport> answer) {
