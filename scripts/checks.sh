@@ -35,7 +35,7 @@ tell_updates() {
 run_bench_http() {
   local bounds
   bounds=$(grep -v '^#' "$root/scripts/jvm-bounds" | tr '\n' ' ')
-  run_it -Dit.test=EditBenchmarkIT -Dgoldentally.bench=true -Dfrom.nothing.skip=true "-Dtest.jvm=-Xshare:auto --enable-native-access=ALL-UNNAMED $bounds" 2>&1 \
+  run_it -Dit.test=EditBenchmarkIT -Dgoldentally.bench=true "-Dtest.jvm=-Xshare:auto --enable-native-access=ALL-UNNAMED $bounds" 2>&1 \
     | grep -E "edit to picture|a step of zooming|ERROR"
 }
 

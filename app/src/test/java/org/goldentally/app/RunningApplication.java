@@ -5,7 +5,9 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -15,30 +17,34 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.web.client.RestClient;
 
 /**
- * The real application for tests: started once in this JVM, on a free loopback port, over a throw-away PostgreSQL, and
- * ended with it. Gives tests a {@link RestClient} that asks it and does not throw, or an {@link Api} over it.
+ * The real application for tests: started once in this JVM for each profile, on a free loopback port, over a throw-away
+ * PostgreSQL of its own, and ended with it. Gives tests a {@link RestClient} that asks it and does not throw, or an {@link Api} over it.
  */
 public final class RunningApplication implements ParameterResolver {
 
-    private static ConfigurableApplicationContext context;
+    private static final Map<String, ConfigurableApplicationContext> RUNNING = new HashMap<>();
 
-    /** Starts the application if it is not running, and says where it is. */
-    public static synchronized String address() {
-        if (context == null) {
-            Path folder = newFolder();
-            List<String> database = throwawayDatabase("start", folder);
-            Runtime.getRuntime().addShutdownHook(new Thread(() -> throwawayDatabase("stop", folder)));
-            context = SpringApplication.run(
-                    GoldenTallyApplication.class,
-                    Stream.concat(
-                                    Stream.of(
-                                            "--server.port=0",
-                                            "--spring.profiles.active="
-                                                    + System.getProperty("goldentally.profile", "test")),
-                                    databaseOptions(database).stream())
-                            .toArray(String[]::new));
-        }
+    /** Where the one without any data is. */
+    public static String address() {
+        return address("test");
+    }
+
+    /** Starts the application with a profile if it is not running, and says where it is. */
+    public static synchronized String address(String profile) {
+        ConfigurableApplicationContext context = RUNNING.computeIfAbsent(profile, RunningApplication::start);
         return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+    }
+
+    private static ConfigurableApplicationContext start(String profile) {
+        Path folder = newFolder();
+        List<String> database = throwawayDatabase("start", folder);
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> throwawayDatabase("stop", folder)));
+        return SpringApplication.run(
+                GoldenTallyApplication.class,
+                Stream.concat(
+                                Stream.of("--server.port=0", "--spring.profiles.active=" + profile),
+                                databaseOptions(database).stream())
+                        .toArray(String[]::new));
     }
 
     /** @param said what the throw-away database says when it is started: its address, and the passwords of its two users */
@@ -52,7 +58,7 @@ public final class RunningApplication implements ParameterResolver {
     /** Something of the running application, to look behind its door. */
     static <T> T bean(Class<T> type) {
         address();
-        return context.getBean(type);
+        return RUNNING.get("test").getBean(type);
     }
 
     /** The folder of the checkout. */

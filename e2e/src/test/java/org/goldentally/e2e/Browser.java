@@ -28,13 +28,6 @@ import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 /** Headless Chromium before the running application: one browser for this JVM, a fresh context for each test. */
 final class Browser implements ParameterResolver, AfterEachCallback, TestExecutionExceptionHandler {
 
-    /** The journeys find the demo quilts beside their own, unless they begin with nothing. */
-    static {
-        if (System.getProperty("goldentally.profile") == null) {
-            System.setProperty("goldentally.profile", "demo");
-        }
-    }
-
     private static final int PATIENCE_MS = 25_000;
 
     /** The one without a window is quicker. */
@@ -76,17 +69,25 @@ final class Browser implements ParameterResolver, AfterEachCallback, TestExecuti
 
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
-        context = chromium().newContext(options(ServiceWorkerPolicy.BLOCK));
+        boolean fromNothing = EmptyApplication.class.isAssignableFrom(extension.getRequiredTestClass());
+        context = chromium()
+                .newContext(options(ServiceWorkerPolicy.BLOCK)
+                        .setBaseURL(fromNothing ? RunningApplication.address("own") : address()));
         // A busy machine may be slow; a test that waits for what never comes fails all the same.
         context.setDefaultTimeout(PATIENCE_MS);
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         return context.newPage();
     }
 
+    /** Where the application with the demo quilts is: journeys find them beside their own, unless they begin with nothing. */
+    static String address() {
+        return RunningApplication.address("demo");
+    }
+
     /** What answers without a network runs only where it is what is tested. */
     static com.microsoft.playwright.Browser.NewContextOptions options(ServiceWorkerPolicy workers) {
         return new com.microsoft.playwright.Browser.NewContextOptions()
-                .setBaseURL(RunningApplication.address())
+                .setBaseURL(address())
                 .setServiceWorkers(workers)
                 .setViewportSize(1280, 800);
     }

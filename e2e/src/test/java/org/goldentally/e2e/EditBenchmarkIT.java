@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
-import org.goldentally.app.RunningApplication;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -35,7 +34,7 @@ class EditBenchmarkIT {
 
     EditBenchmarkIT(Page page) {
         this.page = page;
-        this.client = RestClient.create(RunningApplication.address());
+        this.client = RestClient.create(Browser.address());
     }
 
     @Test

@@ -15,7 +15,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
-import org.goldentally.app.RunningApplication;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -221,7 +220,7 @@ class KeptIT {
         assertThat(page).hasTitle("Nothing here – Golden Tally");
         assertThat(Browser.seriousFindings(page)).isEmpty();
         page.getByText("To your quilts").click();
-        assertThat(page).hasURL(RunningApplication.address() + "/quilts");
+        assertThat(page).hasURL(Browser.address() + "/quilts");
     }
 
     /** The line is put on the shelf, but its answer never comes: the page sends it again, and it stands once. */

@@ -10,7 +10,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
-import org.goldentally.app.RunningApplication;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
@@ -79,7 +78,7 @@ class SewIT {
             again.navigate(address);
             assertThat(eightAtATime(again).getByText("16/16")).isVisible();
             APIResponse booklet = again.request()
-                    .get(RunningApplication.address()
+                    .get(Browser.address()
                             + again.getByText("Print the booklet").getAttribute("href"));
             assertThat(booklet.headers().get("content-type")).isEqualTo("application/pdf");
         }
@@ -100,7 +99,7 @@ class SewIT {
         try (BrowserContext tablet = page.context()
                 .browser()
                 .newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                        .setBaseURL(RunningApplication.address())
+                        .setBaseURL(Browser.address())
                         .setViewportSize(900, 700)
                         .setHasTouch(true))) {
             Page touched = tablet.newPage();

@@ -206,7 +206,7 @@ class MakingPlanTest {
 
     @Tries(34)
     void squaresOfHalfSquaresAreNeverMoreThanHalfTheTriangles(Chance chance) {
-        for (int i = 0; i < 100; i++) {
+        for (int i = 0; i < 40; i++) {
             halfSquaresReachTheBound(chance);
         }
     }
@@ -225,7 +225,7 @@ class MakingPlanTest {
 
     @Tries(34)
     void squaresOfCrossingsAreNeverMoreThanHalfTheirTriangles(Chance chance) {
-        for (int i = 0; i < 100; i++) {
+        for (int i = 0; i < 40; i++) {
             crossingsReachTheBound(chance);
         }
     }
@@ -261,7 +261,7 @@ class MakingPlanTest {
 
     @Tries(34)
     void everyUnitIsMadeOfSetsThatAreListed(Chance chance) {
-        for (int i = 0; i < 100; i++) {
+        for (int i = 0; i < 40; i++) {
             sewnOfSets(chance);
         }
     }

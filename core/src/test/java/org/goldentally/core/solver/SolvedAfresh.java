@@ -27,7 +27,7 @@ final class SolvedAfresh {
     public static void main(String[] args) {
         Programs.amounts();
         System.out.println("begun before " + SinceThen.AT);
-        for (int sizes : List.of(1, 4, 12, 40)) {
+        for (int sizes : List.of(1, 4, 12)) {
             Chance chance = new Chance(sizes);
             List<Item> items = new ArrayList<>();
             for (int i = 0; i < sizes; i++) {
@@ -35,7 +35,7 @@ final class SolvedAfresh {
             }
             PiecePlanner.plan(new Demand(40, 36, items, 40), 9, CuttingStyle.THRIFTY);
         }
-        for (Tops tops : SomeQuilts.tops().values()) {
+        for (Tops tops : SomeQuilts.tops().values().stream().limit(3).toList()) {
             ShelfAnswer.of(tops.top(), SomeQuilts.SHELF, ClothLedger::of, tries -> tries < 2);
         }
     }
