@@ -2,11 +2,14 @@ package org.goldentally.core.deal;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.goldentally.core.deal.OfAPack.PACK;
+import static org.goldentally.core.deal.OfAPack.pinwheels;
+import static org.goldentally.core.deal.OfAPack.prints;
+import static org.goldentally.core.deal.OfAPack.squares;
 
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -18,8 +21,6 @@ import org.goldentally.core.block.BlockPart;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.chance.Chance;
 import org.goldentally.core.chance.Tries;
-import org.goldentally.core.cloth.ClothPiece;
-import org.goldentally.core.cloth.PrintSwatches;
 import org.goldentally.core.deal.Wish.Spot;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.ClothInHand.StandsFor;
@@ -50,8 +51,6 @@ import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /** Free places: made from the pack first, then laid out. */
 class FreePlacesTest {
-
-    private static final String PACK = "dusk";
 
     /**
      * Twenty prints, a square of each: 10 pairs, 20 halves, 10 crossings, 20 hourglasses, 10 of each hand (counting). Nothing
@@ -168,7 +167,7 @@ class FreePlacesTest {
         ScrappyDeal anew = ScrappyDeal.deal(made, Stock.UNKNOWN, new Wish(9, Wish.What.LAY_OUT, false, 0, Set.of()));
         assertThat(anew.places()).isNotEqualTo(made.places());
         assertThat(dressings(anew.in(made))).isEqualTo(dressings(made));
-        assertThat(squares(anew.in(made))).as("so no count changes").isEqualTo(squares(made));
+        assertThat(cut(anew.in(made))).as("so no count changes").isEqualTo(cut(made));
         assertThatThrownBy(() -> ScrappyDeal.deal(
                         pinwheels(5, 6, "8", 12, Variety.MANY, ""),
                         Stock.UNKNOWN,
@@ -186,7 +185,7 @@ class FreePlacesTest {
         QuiltDesign anew = ScrappyDeal.deal(made, Stock.UNKNOWN, new Wish(8, Wish.What.LAY_OUT, false, 0, Set.of()))
                 .in(made);
         assertThat(anew.places()).isNotEqualTo(made.places());
-        assertThat(squares(anew)).isEqualTo(squares(made));
+        assertThat(cut(anew)).isEqualTo(cut(made));
         assertThat(TopTally.of(QuiltTop.of(anew), Map.of()).making().spares())
                 .hasSameSizeAs(TopTally.of(QuiltTop.of(made), Map.of()).making().spares());
     }
@@ -285,20 +284,11 @@ class FreePlacesTest {
                 .collect(Collectors.groupingBy(place -> Set.copyOf(place.exchanges()), Collectors.counting()));
     }
 
-    private static Map<String, Long> squares(QuiltDesign design) {
+    private static Map<String, Long> cut(QuiltDesign design) {
         MakingPlan plan = TopTally.of(QuiltTop.of(design), Map.of()).making();
         Map<String, Long> squares = new HashMap<>();
         plan.cuts().forEach(cut -> squares.merge(cut.cloth(), cut.count(), Long::sum));
         return squares;
-    }
-
-    /** One square of each print. */
-    private static Map<String, List<ShelfPieces>> squares(int prints, Length side) {
-        Map<String, List<ShelfPieces>> shelf = new LinkedHashMap<>();
-        for (int i = 0; i < prints; i++) {
-            shelf.put("p" + i, List.of(new ShelfPieces("s" + i, 1, ClothPiece.square(side))));
-        }
-        return shelf;
     }
 
     /** Blocks of one hourglass each, its four quarters any print. */
@@ -317,38 +307,5 @@ class FreePlacesTest {
                 .top()
                 .design();
         return design.withBlocks(List.of(hourglass));
-    }
-
-    /** Pinwheels of a light and a dark of the pack. */
-    private static QuiltDesign pinwheels(
-            int across, int down, String size, int prints, Variety variety, String method) {
-        List<ClothInHand> cloths = new ArrayList<>();
-        cloths.add(new ClothInHand("a", "a light", "#eeeeee", "", false, "", false, PACK, StandsFor.LIGHT_PRINT));
-        cloths.add(new ClothInHand("b", "a dark", "#222222", "", false, "", false, PACK, StandsFor.DARK_PRINT));
-        cloths.addAll(prints(prints));
-        Tops tops = Tops.of(across, down, size, "pinwheel").cloths(cloths.toArray(ClothInHand[]::new));
-        QuiltDesign design = (method.isEmpty() ? tops : tops.choose("half-square triangle", method))
-                .top()
-                .design();
-        return design.withPlan(design.plan().withMaking(design.plan().making().with(variety)));
-    }
-
-    /** The first half dark, the others light. */
-    private static List<ClothInHand> prints(int count) {
-        List<String> swatches = PrintSwatches.spread("#b5482f", count);
-        List<ClothInHand> prints = new ArrayList<>();
-        for (int i = 0; i < count; i++) {
-            prints.add(new ClothInHand(
-                    "p" + i,
-                    "dusk " + (i + 1),
-                    swatches.get(i),
-                    "" + (i < count / 2 ? 15 + i : 75 + i % 20),
-                    false,
-                    "",
-                    false,
-                    PACK,
-                    StandsFor.ITSELF));
-        }
-        return prints;
     }
 }
