@@ -80,7 +80,7 @@ record LeastBought(Map<String, Sold> sold, Map<String, Wanted> wanted, List<List
         if (undecided.isEmpty()) {
             Area all = Area.ZERO;
             for (Map.Entry<String, Sold> cloth : sold.entrySet()) {
-                double steps = Known.of(wanted, cloth.getKey()).all()
+                double steps = Known.of(wanted, cloth.getKey()).least()
                         / cloth.getValue().area();
                 long bought = Math.max(0, (long) Math.ceil(steps - SLACK));
                 all = all.plus(

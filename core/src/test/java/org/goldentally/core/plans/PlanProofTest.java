@@ -1,0 +1,114 @@
+package org.goldentally.core.plans;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.measure.Area;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.quilt.Tops;
+import org.goldentally.core.tally.TopTally;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The bound worked out by hand, and what is said of a plan beside one. */
+class PlanProofTest {
+
+    private static final Length WIDTH = Length.inches(40);
+
+    /** Sewing and cuts of a plan and of the bound: percents are rounded up, cuts too, and nothing is said of no bound. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "SEWS_LEAST    | 100 | 100   | Proven: no plan sews less.",
+                "SEWS_LEAST    | 100 | 100.5 | Proven: at most 1 % more sewing than any plan does with.",
+                "SEWS_LEAST    | 80  | 100   | Proven: at most 25 % more sewing than any plan does with.",
+                "SEWS_LEAST    | 0   | 0     | Proven: no plan sews less.",
+                "SEWS_LEAST    | 0   | 5     | ''",
+                "CUTS_SIMPLEST | 7.2 | 8     | Proven: no plan cuts less.",
+                "CUTS_SIMPLEST | 7.2 | 9     | Proven: every plan wants at least 8 cuts.",
+                "CUTS_SIMPLEST | 0   | 0     | Proven: no plan cuts less.",
+                "CUTS_SIMPLEST | 0   | 3     | ''",
+                "BUYS_LEAST    | 0   | 720   | Not proven: by its area the cloth on the shelf would do.",
+                "BUYS_LEAST    | 720 | 720   | Proven: no plan buys less.",
+                "BUYS_LEAST    | 720 | 1440  | 'Proven: every plan buys at least 1/2 yd in all, this one 1 yd.'",
+            })
+    void whatIsSaidOfAPlan(Aim aim, double least, double plans, String said) {
+        PlanBound bound = new PlanBound(Optional.of(square(least)), least, least, WIDTH);
+        PlanCosts costs = new PlanCosts(square(plans), 0, (long) plans, Length.ZERO, 0, Area.ZERO, 0, plans, plans);
+        assertThat(bound.proof(aim, costs, MeasureSystem.INCH)).isEqualTo(said);
+        assertThat(new PlanBound(Optional.empty(), 0, 0, WIDTH).proof(Aim.BUYS_LEAST, costs, MeasureSystem.INCH))
+                .isEmpty();
+    }
+
+    private static Area square(double inches) {
+        return Length.inches((int) inches).times(Length.inches(1));
+    }
+
+    /**
+     * Two borders of 4 in finished round 24 × 24 in, both of cloth d: 4 × 112 and 4 × 144 sq in are 1,024, or 25.6 in of 40, so
+     * 27 in are bought at least (sold by the eighth of a yard).
+     */
+    @Test
+    void bordersOfOneClothAddUp() {
+        assertThat(bound(bordered(), Map.of()).minus(bound(plain(), Map.of())))
+                .isEqualTo(WIDTH.times(Length.inches(27)));
+    }
+
+    /** No side of it can be cut of squares of 10 in, however many they are; of a yard of cloth all of it can. */
+    @Test
+    void longPiecesDoNotComeOfShortOnes() {
+        Area nothing = bound(plain(), Map.of());
+        assertThat(bound(bordered(), shelf(ClothPiece.square(Length.inches(10)), 40))
+                        .minus(nothing))
+                .isEqualTo(WIDTH.times(Length.inches(27)));
+        ClothPiece yard = new ClothPiece(PieceForm.YARDAGE, WIDTH, Length.inches(36), ClothPiece.Edge.STRAIGHT);
+        assertThat(bound(bordered(), shelf(yard, 1))).isEqualTo(nothing);
+    }
+
+    private static Map<String, List<ShelfPieces>> shelf(ClothPiece piece, int count) {
+        return Map.of("d", List.of(new ShelfPieces("some", count, piece)));
+    }
+
+    private static QuiltTop plain() {
+        return Tops.of(2, 2, "12", "pinwheel").top();
+    }
+
+    private static QuiltTop bordered() {
+        BorderDesign border = BorderDesign.plain("4", "d", BorderDesign.Corners.BUTTED);
+        return Tops.of(2, 2, "12", "pinwheel").border(border).border(border).top();
+    }
+
+    private static Area bound(QuiltTop top, Map<String, List<ShelfPieces>> shelf) {
+        return new BestPlans(top, shelf, ClothLedger::of, BestPlans.Going.TO_THE_END)
+                .bound()
+                .bought()
+                .orElseThrow();
+    }
+
+    /** What falls beside the pieces, of all cloths together, and what trimming takes off every unit. */
+    @Test
+    void trimmingsOfAllClothsAddUp() {
+        TopTally tally = TopTally.of(plain(), Map.of());
+        Area beside = tally.ledgers().stream().map(ClothLedger::trimmed).reduce(Area.ZERO, Area::plus);
+        Area trimmed = tally.choices().stream()
+                .map(choice -> choice.chosen())
+                .filter(plan -> plan.recipe().sizes().needsTrimming())
+                .map(plan -> plan.recipe().sizes().trimmedAway().times(plan.needed()))
+                .reduce(Area.ZERO, Area::plus);
+        assertThat(tally.ledgers())
+                .hasSizeGreaterThan(1)
+                .allMatch(ledger -> !ledger.trimmed().isZero());
+        assertThat(PlanCosts.of(tally).trimmings()).isEqualTo(beside.plus(trimmed));
+    }
+}
