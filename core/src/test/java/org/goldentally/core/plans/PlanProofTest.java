@@ -10,6 +10,8 @@ import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.PlanDesign.CutSizeChoice;
+import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
@@ -76,6 +78,32 @@ class PlanProofTest {
         assertThat(bound(bordered(), shelf(yard, 1))).isEqualTo(nothing);
     }
 
+    /** Loose triangles are sewn one by one: once they are chosen by hand, every plan sews more than one that is free. */
+    @Test
+    void aWayChosenByHandIsTheOnlyOne() {
+        Tops tops = Tops.of(2, 2, "12", "pinwheel");
+        double free = bound(tops.top()).sewingMinutes();
+        double chosen = bound(
+                        tops.choose("half-square triangle", "loose-triangles").top())
+                .sewingMinutes();
+        assertThat(chosen).isGreaterThan(free);
+    }
+
+    /** A cut size chosen by hand is in every plan, though a smaller one takes less cloth. */
+    @Test
+    void aCutSizeChosenByHandStays() {
+        QuiltDesign design = plain().design();
+        CutSizeChoice byHand = new CutSizeChoice("half-square triangle", "two-at-a-time", "8", true);
+        BestPlans plans = new BestPlans(
+                QuiltTop.of(design.withPlan(design.plan().withCutSizes(List.of(byHand)))),
+                Map.of(),
+                ClothLedger::of,
+                BestPlans.Going.TO_THE_END);
+        for (Aim aim : Aim.values()) {
+            assertThat(plans.best(aim).design().plan().cutSizes()).containsExactly(byHand);
+        }
+    }
+
     private static Map<String, List<ShelfPieces>> shelf(ClothPiece piece, int count) {
         return Map.of("d", List.of(new ShelfPieces("some", count, piece)));
     }
@@ -94,6 +122,10 @@ class PlanProofTest {
                 .bound()
                 .bought()
                 .orElseThrow();
+    }
+
+    private static PlanBound bound(QuiltTop top) {
+        return new BestPlans(top, Map.of(), ClothLedger::of, BestPlans.Going.TO_THE_END).bound();
     }
 
     /** What falls beside the pieces, of all cloths together, and what trimming takes off every unit. */
