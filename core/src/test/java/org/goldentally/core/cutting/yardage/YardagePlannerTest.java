@@ -11,8 +11,10 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.goldentally.core.chance.Chance;
 import org.goldentally.core.chance.Tries;
+import org.goldentally.core.chance.Written;
 import org.goldentally.core.work.Work;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -20,9 +22,12 @@ import org.junit.jupiter.params.provider.MethodSource;
  * Plans against lists whose shortest lengths are known. The proven ones were proven outside this project, by a general
  * integer solver on an exact model and by bounds of linear programs; every plan is checked piece by piece here.
  */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class YardagePlannerTest {
 
     private static final int SMALL_BUDGET = 1_500;
+
+    private final Map<List<Object>, YardagePlan> planned = new HashMap<>();
 
     static Stream<Instances> listsUpToMedium() throws IOException {
         return Instances.all().stream()
@@ -77,6 +82,24 @@ class YardagePlannerTest {
                         .allSatisfy(segment -> assertThat(segment.stack()).hasSize(1)));
     }
 
+    /** How long each list comes out is written down: a change that is not meant to change plans is seen to change none. */
+    @Test
+    void lengthsOfTheLists() throws IOException {
+        List<String> lines = new ArrayList<>();
+        for (Instances list : listsUpToMedium().toList()) {
+            StringBuilder line = new StringBuilder(list.name());
+            for (CuttingStyle style : CuttingStyle.values()) {
+                YardagePlan plan = plan(list.demand(), style);
+                line.append("; ").append(style).append(' ').append(plan.length());
+                line.append(" in ").append(plan.strips().size()).append(" strips");
+            }
+            line.append("; at least ")
+                    .append(plan(list.demand(), CuttingStyle.THRIFTY).lowerBound());
+            lines.add(line.toString());
+        }
+        Written.as("cutting-lengths.txt", lines);
+    }
+
     /** 18 squares of 6 in from 40 in cloth: 6 a strip, three strips, 18 in (worked by hand). */
     @Test
     void equalSquaresLieInStrips() {
@@ -117,8 +140,8 @@ class YardagePlannerTest {
     @Test
     void aPlanComesOutTheSameEachTime() throws IOException {
         Demand demand = Instances.all().get(20).demand();
-        assertThat(plan(demand, CuttingStyle.THRIFTY).strips())
-                .isEqualTo(plan(demand, CuttingStyle.THRIFTY).strips());
+        assertThat(planAnew(demand, CuttingStyle.THRIFTY).strips())
+                .isEqualTo(planAnew(demand, CuttingStyle.THRIFTY).strips());
     }
 
     @Test
@@ -168,7 +191,12 @@ class YardagePlannerTest {
         return new Demand(320, List.of(items), 160);
     }
 
-    private static YardagePlan plan(Demand demand, CuttingStyle style) {
+    /** Planned once, whichever tests look at it. */
+    private YardagePlan plan(Demand demand, CuttingStyle style) {
+        return planned.computeIfAbsent(List.of(demand, style), any -> planAnew(demand, style));
+    }
+
+    private static YardagePlan planAnew(Demand demand, CuttingStyle style) {
         return YardagePlanner.plan(demand, style, SMALL_BUDGET, length -> true);
     }
 
