@@ -33,12 +33,8 @@ record LeastBought(Map<String, Sold> sold, Map<String, Wanted> wanted, List<List
     /** Figures are rounded so much in favour of needing less that none is ever claimed that is not so. */
     private static final double SLACK = 1e-6;
 
-    /**
-     * A cloth of a width, sold in steps of a length.
-     *
-     * @param squaringUp what each length that is bought loses at its end
-     */
-    record Sold(Length width, Length step, Length squaringUp) {
+    /** A cloth of a width, sold in steps of a length. */
+    record Sold(Length width, Length step) {
         double area() {
             return width.times(step).toDoubleSquareInches();
         }

@@ -124,8 +124,7 @@ public record PlanBound(Optional<Area> bought, double sewingMinutes, double cuts
                     ledger.cloth(),
                     new LeastBought.Sold(
                             ledger.widthToBuy(),
-                            Purchase.step(tally.top().design().system()),
-                            ledger.request().squaringUp()));
+                            Purchase.step(tally.top().design().system())));
         }
         return new LeastBought(sold, wanted, undecided).area();
     }

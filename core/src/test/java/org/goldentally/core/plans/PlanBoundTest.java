@@ -187,24 +187,4 @@ class PlanBoundTest {
         assertThat(answer.bound().proof(Aim.BUYS_LEAST, buys, MeasureSystem.INCH))
                 .isEqualTo("Proven: no plan buys less.");
     }
-
-    /** Where one way takes more of one cloth and less of the other, a general integer program chooses (worked by hand). */
-    @Test
-    void undecidedGroupsAreChosenByAnIntegerProgram() {
-        LeastBought.Sold sold = new LeastBought.Sold(Length.inches(40), Length.inches(9), Length.ZERO);
-        Map<String, LeastBought.Sold> cloths = new LinkedHashMap<>();
-        cloths.put("a", sold);
-        cloths.put("b", sold);
-        // Steps of 360 in². The first group takes 350 of a, or 200 of each; so does the second.
-        List<Map<String, Double>> ways = LeastBought.worthTrying(
-                List.of(Map.of("a", 350.0), Map.of("a", 200.0, "b", 200.0), Map.of("a", 210.0, "b", 200.0)));
-        assertThat(ways).hasSize(2);
-        LeastBought least = new LeastBought(
-                cloths,
-                Map.of("a", new LeastBought.Wanted(0, 0), "b", new LeastBought.Wanted(100, 0)),
-                List.of(ways, ways));
-        // Both of a alone: 700 of a, 100 of b: 2 + 1. One each: 550 and 300: 2 + 1. Both of both: 400, 500: 2 + 2.
-        assertThat(least.area())
-                .isEqualTo(Length.inches(40).times(Length.inches(9)).times(3));
-    }
 }
