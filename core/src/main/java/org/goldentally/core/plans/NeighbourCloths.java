@@ -14,8 +14,6 @@ import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.design.QuiltDesign;
-import org.goldentally.core.making.ClothCut;
-import org.goldentally.core.measure.Area;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.tally.TopTally;
@@ -32,9 +30,6 @@ final class NeighbourCloths {
 
     private static final int MOST_NEIGHBOURS = 2;
     private static final int MOST_BLOCKS = 12;
-
-    /** How many blocks are wanted is guessed by area; so many more are tried. */
-    private static final int MORE_THAN_GUESSED = 2;
 
     /** Blocks named one by one. */
     private static final int MOST_NAMED = 4;
@@ -71,10 +66,6 @@ final class NeighbourCloths {
         return all;
     }
 
-    private static Area missing(ClothLedger ledger) {
-        return ledger.missing().stream().map(ClothCut::area).reduce(Area.ZERO, Area::plus);
-    }
-
     private List<ClothInHand> near(String key) {
         Optional<ClothInHand> cloth = design.cloth(key).filter(ClothInHand::canBeJudged);
         if (cloth.isEmpty()) {
@@ -105,29 +96,44 @@ final class NeighbourCloths {
                         .thenComparingInt(TopPart::column)
                         .reversed())
                 .toList();
-        if (blocks.isEmpty()) {
-            return Optional.empty();
-        }
-        Area all = least.tally().count().areas().getOrDefault(lacking.cloth(), Area.ZERO);
-        double share = missing(lacking).percentOf(all) / 100;
-        int guessed = Math.max(1, (int) Math.floor(share * blocks.size()));
-        int most = Math.min(Math.min(MOST_BLOCKS, blocks.size()), guessed + MORE_THAN_GUESSED);
-        for (int count = guessed; count <= most; count++) {
-            List<TopPart> changed = blocks.subList(0, count);
-            QuiltDesign with = with(changed, lacking.cloth(), other.key());
-            TopTally tally = TopTally.of(QuiltTop.of(with), shelf, cutter);
-            boolean enough = tally.ledgers().stream()
-                    .filter(ledger -> ledger.cloth().equals(lacking.cloth())
-                            || ledger.cloth().equals(other.key()))
-                    .allMatch(ClothLedger::isEnough);
-            if (enough) {
-                return Optional.of(new Neighbour(
+        int count = fewest(blocks, lacking.cloth(), other.key());
+        List<TopPart> changed = blocks.subList(0, Math.min(count, blocks.size()));
+        Changed tried = changed(changed, lacking.cloth(), other.key());
+        return tried.isEnough(lacking.cloth()) && tried.isEnough(other.key())
+                ? Optional.of(new Neighbour(
                         "neighbour-" + lacking.cloth() + "-" + other.key(),
                         other.name() + " instead of " + name(lacking.cloth()) + " in " + blocks(changed),
-                        with));
+                        tried.design))
+                : Optional.empty();
+    }
+
+    /** The more blocks change, the less of the cloth is wanted; so half of those that come into question are left out each time. */
+    private int fewest(List<TopPart> blocks, String from, String to) {
+        int tooFew = 0;
+        int most = Math.min(MOST_BLOCKS, blocks.size());
+        while (most - tooFew > 1) {
+            int middle = (tooFew + most) / 2;
+            if (changed(blocks.subList(0, middle), from, to).isEnough(from)) {
+                most = middle;
+            } else {
+                tooFew = middle;
             }
         }
-        return Optional.empty();
+        return most;
+    }
+
+    /** The quilt with some blocks changed. */
+    private record Changed(QuiltDesign design, TopTally tally) {
+        boolean isEnough(String cloth) {
+            return tally.ledgers().stream()
+                    .filter(ledger -> ledger.cloth().equals(cloth))
+                    .allMatch(ClothLedger::isEnough);
+        }
+    }
+
+    private Changed changed(List<TopPart> blocks, String from, String to) {
+        QuiltDesign with = with(blocks, from, to);
+        return new Changed(with, TopTally.of(QuiltTop.of(with), shelf, cutter));
     }
 
     private String name(String cloth) {

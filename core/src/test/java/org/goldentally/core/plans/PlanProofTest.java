@@ -104,6 +104,25 @@ class PlanProofTest {
         }
     }
 
+    /** One that a plan chose before is open again: squares of 8 in for units of 6 take too much. */
+    @Test
+    void aCutSizeThatAPlanChoseMayGoAgain() {
+        QuiltDesign design = plain().design();
+        CutSizeChoice before = new CutSizeChoice("half-square triangle:a,b", "two-at-a-time", "8", false);
+        BestPlans plans = new BestPlans(
+                QuiltTop.of(design.withPlan(design.plan().withCutSizes(List.of(before)))),
+                Map.of("a", squares(8, 7), "b", squares(8, 7)),
+                ClothLedger::of,
+                BestPlans.Going.TO_THE_END);
+        BestPlans.Tried simplest = plans.best(Aim.CUTS_SIMPLEST);
+        assertThat(simplest.design().plan().cutSizes()).doesNotContain(before);
+        assertThat(simplest.costs().cuts()).isZero();
+    }
+
+    private static List<ShelfPieces> squares(int count, int side) {
+        return List.of(new ShelfPieces("some", count, ClothPiece.square(Length.inches(side))));
+    }
+
     private static Map<String, List<ShelfPieces>> shelf(ClothPiece piece, int count) {
         return Map.of("d", List.of(new ShelfPieces("some", count, piece)));
     }

@@ -17,6 +17,7 @@ import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.FinishingDesign;
+import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
@@ -271,6 +272,53 @@ class ShelfAnswerTest {
         assertThat(change.what()).isEqualTo("spruce instead of ink in block 7 of row 1");
         assertThat(change.enough()).isTrue();
         assertThat(TopTally.of(QuiltTop.of(change.design()), shelf).ledgers()).allMatch(ClothLedger::isEnough);
+    }
+
+    /** Block 7 has spruce for oat, so there the two would meet: spruce takes ink's place in the block before it. */
+    @Test
+    void whereTheTwoWouldMeetABlockStays() {
+        QuiltDesign design = Tops.of(7, 1, "8", "pinwheel")
+                .choose("half-square triangle", "two-at-a-time")
+                .place(0, 6, "", 0, false, new Exchange("a", "d"))
+                .design();
+        assertThat(neighbour(design, Map.of("a", squares(12, 5), "b", squares(12, 5), "d", squares(9, 5))))
+                .isEqualTo("spruce instead of ink in block 6 of row 1");
+    }
+
+    /** Of 20 squares for ten blocks 16 are there, then 12, then 10: two blocks change, four, and five. */
+    @Test
+    void blocksAreNamedOneByOneUpToFour() {
+        QuiltDesign ten = Tops.of(10, 1, "8", "pinwheel")
+                .choose("half-square triangle", "two-at-a-time")
+                .design();
+        assertThat(neighbour(ten, Map.of("a", squares(20, 5), "b", squares(16, 5), "d", squares(20, 5))))
+                .isEqualTo("spruce instead of ink in block 9 of row 1, block 10 of row 1");
+        assertThat(neighbour(ten, Map.of("a", squares(20, 5), "b", squares(12, 5), "d", squares(20, 5))))
+                .startsWith("spruce instead of ink in block 7 of row 1, ")
+                .endsWith("block 10 of row 1");
+        assertThat(neighbour(ten, Map.of("a", squares(20, 5), "b", squares(10, 5), "d", squares(20, 5))))
+                .isEqualTo("spruce instead of ink in the last 5 blocks that have it");
+    }
+
+    private static String neighbour(QuiltDesign design, Map<String, List<ShelfPieces>> shelf) {
+        return ShelfAnswer.of(QuiltTop.of(design), shelf, new Remembered()).changes().stream()
+                .filter(change -> change.key().equals("neighbour-b-d"))
+                .map(ShelfAnswer.Change::what)
+                .findFirst()
+                .orElse("");
+    }
+
+    /** Half-squares of 50 in fit no cloth of 40, neither the light nor the dark of them. */
+    @Test
+    void whatFitsNoClothIsCountedInAllCloths() {
+        QuiltTop top = Tops.of(1, 1, "50", "half-square-triangle").top();
+        assertThat(TopTally.of(top, Map.of()).ledgers())
+                .filteredOn(ledger -> !ledger.tooLarge().isEmpty())
+                .hasSize(2);
+        assertThat(PlanCosts.of(TopTally.of(top, Map.of())).impossible())
+                .isEqualTo(TopTally.of(top, Map.of()).ledgers().stream()
+                        .mapToLong(ledger -> ledger.tooLarge().size())
+                        .sum());
     }
 
     /** Stopped at once, it is what is planned now at the worst; the same tries give the same answer. */
