@@ -2,6 +2,7 @@ package org.goldentally.core.offers;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,8 @@ import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.making.UnitPlan;
+import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.making.UnitsKey;
 import org.goldentally.core.method.MethodId;
 import org.goldentally.core.quilt.TopPart;
@@ -41,15 +44,20 @@ final class ExchangeAdvice {
     private final QuiltDesign design;
     /** Units that are made as pairs, and how many of each: the odd ones cost half a pair. */
     private final Map<UnitsKey, Long> paired = new HashMap<>();
+    /** Units made in some other way, of which one more or less leaves nothing over that is half a pair. */
+    private final Set<UnitsKey> otherwise = new HashSet<>();
 
     ExchangeAdvice(TopTally tally) {
         this.tally = tally;
         this.design = tally.top().design();
-        tally.choices().stream()
-                .map(choice -> choice.chosen())
-                .filter(plan -> plan.unit() instanceof HalfSquareTriangleUnit
-                        && plan.method().id() == MethodId.TWO_AT_A_TIME)
-                .forEach(plan -> paired.put(plan.key(), plan.needed() + plan.extra()));
+        for (UnitPlans.Choice choice : tally.choices()) {
+            UnitPlan plan = choice.chosen();
+            if (plan.unit() instanceof HalfSquareTriangleUnit && plan.method().id() == MethodId.TWO_AT_A_TIME) {
+                paired.put(plan.key(), plan.needed() + plan.extra());
+            } else {
+                otherwise.add(plan.key());
+            }
+        }
     }
 
     /** A print changes places between two blocks. */
@@ -176,6 +184,7 @@ final class ExchangeAdvice {
         change(change, one, from, to);
         change(change, other, to, from);
         int saved = 0;
+        change.keySet().removeAll(otherwise);
         for (Map.Entry<UnitsKey, Integer> each : change.entrySet()) {
             long was = paired.getOrDefault(each.getKey(), 0L);
             saved += (int) (was % 2 - (was + each.getValue()) % 2);

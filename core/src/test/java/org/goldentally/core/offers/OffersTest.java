@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.Remembered;
 import org.goldentally.core.account.ShelfPieces;
@@ -27,6 +28,7 @@ import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.method.MethodId;
 import org.goldentally.core.offers.Offer.Kind;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.Tops;
@@ -134,16 +136,7 @@ class OffersTest {
     @Test
     void whatIsLockedPairedOrUnlikeIsNotExchanged() {
         QuiltDesign design = fourHalfPairs();
-        QuiltDesign locked = design.withPlaces(design.places().stream()
-                .map(place -> new PlaceDesign(
-                        place.row(),
-                        place.column(),
-                        place.block(),
-                        place.quarterTurns(),
-                        place.mirrored(),
-                        place.exchanges(),
-                        place.column() % 2 == 0))
-                .toList());
+        QuiltDesign locked = locked(design, 0, 2);
         QuiltDesign mishaps = design.withPlan(
                 design.plan().withExtras(List.of(new PlanDesign.ExtraUnits("half-square triangle", "1"))));
         QuiltDesign unlike = design.withCloths(List.of(
@@ -161,6 +154,59 @@ class OffersTest {
         assertThat(exchanges(mishaps)).as("in pairs with those for mishaps").isZero();
         assertThat(exchanges(unlike)).as("of other packs").isZero();
         assertThat(exchanges(close)).as("exchanged where nothing comes close").isOne();
+        // Of a with b and c with d only a with d and c with b can become.
+        QuiltDesign meeting = design.withCloths(List.of(
+                judged("a", "dusk", "10"),
+                judged("b", "dusk", "60"),
+                judged("c", "dusk", "45"),
+                judged("d", "dusk", "12")));
+        assertThat(exchanges(locked(meeting, 2, 3))).as("a and d come close").isZero();
+        QuiltDesign apart = design.withCloths(List.of(
+                judged("a", "dusk", "10"),
+                judged("b", "dusk", "80"),
+                judged("c", "dusk", "20"),
+                judged("d", "dusk", "90")));
+        assertThat(exchanges(locked(apart, 2, 3))).as("none come close").isOne();
+    }
+
+    /** Of loose triangles nothing is half a pair: one fewer of them leaves nothing less over. */
+    @Test
+    void onlyPairsAreMadeWhole() {
+        QuiltDesign design = locked(fourHalfPairs(), 2, 3);
+        QuiltDesign loose = design.withMethods(List.of(
+                new MethodChoice("half-square triangle:a,b", "loose-triangles"),
+                new MethodChoice("half-square triangle:c,d", "loose-triangles"),
+                new MethodChoice("half-square triangle:a,d", "two-at-a-time"),
+                new MethodChoice("half-square triangle:b,c", "two-at-a-time")));
+        TopTally before = TopTally.of(QuiltTop.of(loose), Map.of());
+        Offer offer = Offers.of(before, Map.of(), new Remembered()).stream()
+                .filter(each -> each.kind() == Kind.EXCHANGE)
+                .findFirst()
+                .orElseThrow();
+        assertThat(halfPairs(before)).isEqualTo(2);
+        assertThat(halfPairs(TopTally.of(QuiltTop.of(offer.design()), Map.of())))
+                .isZero();
+        assertThat(offer.what()).contains("2 odd units fewer are left over");
+    }
+
+    private static long halfPairs(TopTally tally) {
+        return tally.choices().stream()
+                .map(choice -> choice.chosen())
+                .filter(plan -> plan.method().id() == MethodId.TWO_AT_A_TIME && plan.needed() % 2 == 1)
+                .count();
+    }
+
+    private static QuiltDesign locked(QuiltDesign design, int... columns) {
+        return design.withPlaces(design.places().stream()
+                .map(place -> new PlaceDesign(
+                        place.row(),
+                        place.column(),
+                        place.block(),
+                        place.quarterTurns(),
+                        place.mirrored(),
+                        place.exchanges(),
+                        IntStream.of(columns).anyMatch(column -> column == place.column())))
+                .toList());
     }
 
     private static long exchanges(QuiltDesign design) {
