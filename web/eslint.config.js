@@ -23,6 +23,13 @@ export default [
       'max-depth': ['error', 3],
       // Features are entered by their door only.
       'no-restricted-imports': ['error', { patterns: ['@/features/*/*'] }],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: "CallExpression[callee.property.name='invalidateQueries']",
+          message: 'askAnew drops the first questions that were asked before the change, too',
+        },
+      ],
     },
   },
   { files: ['**/*.test.ts'], rules: { 'max-lines-per-function': 'off', complexity: 'off' } },

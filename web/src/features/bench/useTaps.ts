@@ -1,5 +1,6 @@
 import { type QueryClient, useQueryClient } from '@tanstack/vue-query'
 import { computed, type MaybeRefOrGetter, shallowReactive, toValue } from 'vue'
+import { askAnew } from '@/api/askAnew'
 import type { Schemas } from '@/api/client'
 import { quiltsWithTaps, type Tap, Taps } from './Taps'
 
@@ -28,13 +29,15 @@ function isShown(quiltId: string, tap: Tap): boolean {
 /** What the server answers replaces what the screen counted on; done once the pages have it. */
 async function confirmed(quiltId: string, tap: Tap, answer: unknown) {
   if (tap.kind === 'tick' || !answer) {
-    await client?.invalidateQueries({ queryKey: ['quilt', quiltId, tap.kind === 'tick' ? 'cut' : 'sew'] })
+    await askAnew(client, ['quilt', quiltId, tap.kind === 'tick' ? 'cut' : 'sew'])
     return
   }
   client?.setQueryData(['quilt', quiltId, 'sew', 'card', tap.entry.batch], answer)
-  // The next tap may end this fetch and begin another.
-  for (let tries = 0; tries < MOST_FETCHES && (tries === 0 || !isShown(quiltId, tap)); tries++) {
-    await client?.invalidateQueries({ queryKey: ['quilt', quiltId, 'sew'] }, { cancelRefetch: tries === 0 })
+  await askAnew(client, ['quilt', quiltId, 'sew'])
+  // The next tap may have ended this fetch and begun another, which is then waited for.
+  for (let tries = 1; tries < MOST_FETCHES && !isShown(quiltId, tap); tries++) {
+    // eslint-disable-next-line no-restricted-syntax
+    await client?.invalidateQueries({ queryKey: ['quilt', quiltId, 'sew'] }, { cancelRefetch: false })
   }
 }
 

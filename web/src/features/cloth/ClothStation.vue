@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
+import { askAnew } from '@/api/askAnew'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import { useOpenQuilt } from '@/features/quilts'
 import { kept, ProblemNote, WaitNote } from '@/shared'
@@ -55,8 +56,8 @@ async function attempt(work: () => Promise<unknown>) {
 }
 
 function refresh() {
-  void client.invalidateQueries({ queryKey: ['shelf'] })
-  void client.invalidateQueries({ queryKey: ['quilt'] })
+  void askAnew(client, ['shelf'])
+  void askAnew(client, ['quilt'])
 }
 </script>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
+import { askAnew } from '@/api/askAnew'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import { ProblemNote } from '@/shared'
 
@@ -79,8 +80,8 @@ async function add() {
     typed.value = ''
     problems.value = []
     // Also where she has gone on to another station by now.
-    void client.invalidateQueries({ queryKey: ['shelf'] })
-    void client.invalidateQueries({ queryKey: ['quilt'] })
+    void askAnew(client, ['shelf'])
+    void askAnew(client, ['quilt'])
     emit('added', added.understood)
   } catch (thrown) {
     await readBack()

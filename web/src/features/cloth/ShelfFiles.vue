@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
+import { askAnew } from '@/api/askAnew'
 import { call, type Problem, problemsOf } from '@/api/client'
 import { ProblemNote, spellCount } from '@/shared'
 import PriceForm from './PriceForm.vue'
@@ -25,7 +26,7 @@ async function attempt(work: () => Promise<string>) {
   try {
     said.value = await work()
     problems.value = []
-    await client.invalidateQueries({ queryKey: ['shelf'] })
+    await askAnew(client, ['shelf'])
     emit('changed')
   } catch (thrown) {
     problems.value = problemsOf(thrown)

@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
+import { askAnew } from '@/api/askAnew'
 import { call, type Schemas } from '@/api/client'
 
 const KEY = ['shelf', 'acts']
@@ -11,10 +12,7 @@ export function useShelfActs() {
 
   async function change(made: Promise<Schemas['Acts']>) {
     client.setQueryData(KEY, await made)
-    await Promise.all([
-      client.invalidateQueries({ queryKey: ['shelf'] }),
-      client.invalidateQueries({ queryKey: ['quilt'] }),
-    ])
+    await Promise.all([askAnew(client, ['shelf']), askAnew(client, ['quilt'])])
   }
 
   return {

@@ -2,6 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { askAnew } from '@/api/askAnew'
 import { call, type Problem, problemsOf } from '@/api/client'
 import { ProblemNote, spellCount, TopPicture, WaitNote } from '@/shared'
 
@@ -22,7 +23,7 @@ async function keep(id: string) {
     for (const other of ids.value.filter((each) => each !== id)) {
       await call('PUT', '/api/quilts/{id}/archived', { path: { id: other } })
     }
-    void client.invalidateQueries({ queryKey: ['quilts'] })
+    void askAnew(client, ['quilts'])
     await router.push(`/quilts/${id}/top`)
   } catch (thrown) {
     problems.value = problemsOf(thrown)

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
+import { askAnew } from '@/api/askAnew'
 import { call, type Problem, problemsOf, sendFile } from '@/api/client'
 import { ProblemNote, spellCount } from '@/shared'
 
@@ -33,7 +34,7 @@ async function bringIn(event: Event) {
     said.value = parts.length
       ? `Brought in: ${parts.join(', ')}. What was here already stayed as it is.`
       : 'All of it was here already; nothing has changed.'
-    await client.invalidateQueries()
+    await askAnew(client)
   } catch (thrown) {
     problems.value = problemsOf(thrown)
   }

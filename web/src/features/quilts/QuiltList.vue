@@ -2,6 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
+import { askAnew } from '@/api/askAnew'
 import { call, type Problem, problemsOf, type Schemas, sendFile } from '@/api/client'
 import { ProblemNote, WaitNote } from '@/shared'
 import KeepingCard from './KeepingCard.vue'
@@ -50,7 +51,7 @@ async function attempt(work: () => Promise<unknown>) {
   } catch (thrown) {
     listProblems.value = problemsOf(thrown)
   }
-  await client.invalidateQueries({ queryKey: ['quilts'] })
+  await askAnew(client, ['quilts'])
 }
 
 function act(quilt: Quilt, what: 'copy' | 'version' | 'archive' | 'unarchive' | 'remove') {

@@ -1,5 +1,6 @@
 import { type QueryClient, useQueryClient } from '@tanstack/vue-query'
 import { computed, shallowReactive, shallowRef } from 'vue'
+import { askAnew } from '@/api/askAnew'
 import { OpenQuilt, quiltsWithDrafts } from './OpenQuilt'
 
 export type { QuiltDesign, SaveState } from './OpenQuilt'
@@ -13,8 +14,8 @@ function quiltOf(id: string): OpenQuilt {
   const known = quilts.get(id)
   if (known) return known
   const quilt = new OpenQuilt(id, (kept) => {
-    void client?.invalidateQueries({ queryKey: ['quilt', kept.id] })
-    void client?.invalidateQueries({ queryKey: ['quilts'] })
+    void askAnew(client, ['quilt', kept.id])
+    void askAnew(client, ['quilts'])
     if (kept !== shown.value && !kept.waiting.value) quilts.delete(kept.id)
   })
   quilts.set(id, quilt)

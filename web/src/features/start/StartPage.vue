@@ -2,6 +2,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
+import { askAnew } from '@/api/askAnew'
 import { call, type Problem, problemsOf, sendFile } from '@/api/client'
 import { ShelfEntry, useShelf, useShelfActs } from '@/features/cloth'
 import { TourButton } from '@/features/tour'
@@ -55,7 +56,7 @@ async function undo() {
 async function open(made: Promise<{ id: string }>, station: string) {
   try {
     const quilt = await made
-    void client.invalidateQueries({ queryKey: ['quilts'] })
+    void askAnew(client, ['quilts'])
     await router.push(`/quilts/${quilt.id}/${station}`)
   } catch (thrown) {
     taking.value = problemsOf(thrown)

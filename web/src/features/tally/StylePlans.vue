@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, onUnmounted, ref } from 'vue'
+import { askAnew } from '@/api/askAnew'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import { ProblemNote, WaitNote } from '@/shared'
 
@@ -52,7 +53,7 @@ async function show(ask: () => Promise<Schemas['SearchView']>) {
       () => show(() => call('GET', '/api/searches/{search}', { path: { search: search.value!.id } })),
       400,
     )
-  else void client.invalidateQueries({ queryKey: ['quilt', props.quiltId, 'styles'] })
+  else void askAnew(client, ['quilt', props.quiltId, 'styles'])
 }
 onUnmounted(() => {
   clearTimeout(timer)

@@ -2,6 +2,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
+import { askAnew } from '@/api/askAnew'
 import { call, type Problem, problemsOf } from '@/api/client'
 import { ProblemNote } from '@/shared'
 
@@ -18,7 +19,7 @@ const problems = ref<Problem[]>([])
 async function tryElse() {
   try {
     const version = await call('POST', '/api/quilts/{id}/version', { path: { id: props.quiltId } })
-    void client.invalidateQueries({ queryKey: ['quilts'] })
+    void askAnew(client, ['quilts'])
     await router.push(`/quilts/${version.id}/top`)
   } catch (thrown) {
     problems.value = problemsOf(thrown)

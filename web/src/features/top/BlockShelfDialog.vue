@@ -2,6 +2,7 @@
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref } from 'vue'
+import { askAnew } from '@/api/askAnew'
 import { call, type Problem, problemsOf } from '@/api/client'
 import { PatchPicture, ProblemNote, WaitNote } from '@/shared'
 import { ownBlocksKey, type ShelfBlock, useForgottenBlocks, useOwnBlocks, useTraditionalBlocks } from './queries'
@@ -36,7 +37,7 @@ async function attempt(work: () => Promise<unknown>) {
   } catch (thrown) {
     problems.value = problemsOf(thrown)
   }
-  await client.invalidateQueries({ queryKey: ownBlocksKey })
+  await askAnew(client, ownBlocksKey)
 }
 </script>
 

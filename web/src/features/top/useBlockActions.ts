@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import type { Ref } from 'vue'
+import { askAnew } from '@/api/askAnew'
 import { call, problemsOf } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
 import { adopt, type Block, freeKey, withoutBlock } from './edit/blocks'
@@ -47,7 +48,7 @@ export function useBlockActions({ design, building, change, say }: BlockActionsO
     try {
       await call('POST', '/api/blocks/own', { body: { blocks: [built, ...smaller] } })
       say(`${built.name} is kept among your own blocks.`)
-      void client.invalidateQueries({ queryKey: ownBlocksKey })
+      void askAnew(client, ownBlocksKey)
     } catch (thrown) {
       say(
         problemsOf(thrown)

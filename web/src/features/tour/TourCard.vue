@@ -2,6 +2,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { nextTick, onUnmounted, ref, useTemplateRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { askAnew } from '@/api/askAnew'
 import { type Problem, problemsOf } from '@/api/client'
 import { ProblemNote } from '@/shared'
 import { useTour } from './useTour'
@@ -50,7 +51,7 @@ async function leave(keep: boolean) {
   try {
     await end(keep)
     problems.value = []
-    await client.invalidateQueries({ queryKey: ['quilts'] })
+    await askAnew(client, ['quilts'])
   } catch (thrown) {
     problems.value = problemsOf(thrown)
   }
