@@ -7,7 +7,6 @@ import java.io.ByteArrayOutputStream;
 import java.util.Map;
 import java.util.UUID;
 import javax.imageio.ImageIO;
-import org.goldentally.app.siege.ApplicationProcess;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.http.HttpMethod;
@@ -38,42 +37,28 @@ class EverythingIT {
         assertThat(again.toString())
                 .as("it is all here already")
                 .isEqualTo("{\"quilts\":0,\"cloths\":0,\"blocks\":0,\"prices\":false}");
-        try (ApplicationProcess elsewhere = new ApplicationProcess()) {
-            elsewhere.untilAnswered(
-                    "POST", "/api/shelf/lines", "{\"line\":\"1 fat quarter everything oat\",\"system\":\"INCH\"}");
-            JsonNode came = Api.JSON.readTree(elsewhere.untilAnswered("POST", "/api/everything", file.toString()));
-            assertThat(came.path("quilts").asInt())
-                    .isEqualTo(file.path("quilts").size());
-            JsonNode there = Api.JSON.readTree(elsewhere.untilAnswered("GET", "/api/everything", null));
-            assertThat(there.path("prices")).isEqualTo(file.path("prices"));
-            assertThat(there.path("blocks").size())
-                    .isEqualTo(file.path("blocks").size());
-            assertThat(there.path("quilts").size())
-                    .isEqualTo(file.path("quilts").size());
-            String path = "/api/quilts/" + id;
-            for (String part : new String[] {"/steps", "/sew/log"}) {
-                assertThat(Api.JSON.readTree(elsewhere.untilAnswered("GET", path + part, null)))
-                        .isEqualTo(api.get(path + part));
-            }
-            JsonNode kept = Api.JSON.readTree(elsewhere.untilAnswered("GET", path, null));
-            String cloth = kept.path("design")
-                    .path("cloths")
-                    .path(0)
-                    .path("shelfCloth")
-                    .asString();
-            String its = quilt.path("design")
-                    .path("cloths")
-                    .path(0)
-                    .path("shelfCloth")
-                    .asString();
-            assertThat(cloth).as("the cloth of that name there").isNotEqualTo(its);
-            assertThat(kept.path("design").toString().replace(cloth, its).replace("#ede4cc", "#000000"))
-                    .isEqualTo(quilt.path("design").toString());
-            assertThat(photographed(Api.JSON.readTree(elsewhere.untilAnswered("GET", "/api/shelf", null))))
-                    .isTrue();
-            assertThat(elsewhere.untilAnswered("GET", "/api/quilts/deleted", null))
-                    .contains("Everything gone");
+        Api elsewhere = RunningApplication.api("own");
+        elsewhere.post("/api/shelf/lines", Map.of("line", "1 fat quarter everything oat", "system", "INCH"));
+        JsonNode came = elsewhere.post("/api/everything", file);
+        assertThat(came.path("quilts").asInt()).isEqualTo(file.path("quilts").size());
+        JsonNode there = elsewhere.get("/api/everything");
+        assertThat(there.path("prices")).isEqualTo(file.path("prices"));
+        assertThat(there.path("blocks").size()).isEqualTo(file.path("blocks").size());
+        assertThat(there.path("quilts").size()).isEqualTo(file.path("quilts").size());
+        String path = "/api/quilts/" + id;
+        for (String part : new String[] {"/steps", "/sew/log"}) {
+            assertThat(elsewhere.get(path + part)).isEqualTo(api.get(path + part));
         }
+        JsonNode kept = elsewhere.get(path);
+        String cloth =
+                kept.path("design").path("cloths").path(0).path("shelfCloth").asString();
+        String its =
+                quilt.path("design").path("cloths").path(0).path("shelfCloth").asString();
+        assertThat(cloth).as("the cloth of that name there").isNotEqualTo(its);
+        assertThat(kept.path("design").toString().replace(cloth, its).replace("#ede4cc", "#000000"))
+                .isEqualTo(quilt.path("design").toString());
+        assertThat(photographed(elsewhere.get("/api/shelf"))).isTrue();
+        assertThat(elsewhere.get("/api/quilts/deleted").toString()).contains("Everything gone");
     }
 
     private static boolean photographed(JsonNode shelf) {

@@ -116,10 +116,18 @@ public final class RunningApplication implements ParameterResolver {
 
     @Override
     public Object resolveParameter(ParameterContext parameter, ExtensionContext extension) {
-        RestClient client = RestClient.builder()
-                .baseUrl(address())
+        return parameter.getParameter().getType() == Api.class ? api("test") : client("test");
+    }
+
+    /** Asks the one of a profile: another than the others ask, with a database of its own. */
+    static Api api(String profile) {
+        return new Api(client(profile));
+    }
+
+    private static RestClient client(String profile) {
+        return RestClient.builder()
+                .baseUrl(address(profile))
                 .defaultStatusHandler(status -> true, (request, response) -> {})
                 .build();
-        return parameter.getParameter().getType() == Api.class ? new Api(client) : client;
     }
 }
