@@ -35,16 +35,18 @@ public final class RunningApplication implements ParameterResolver {
         return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
     }
 
+    /** As it is started in earnest: of what was worked out when it was built. */
     private static ConfigurableApplicationContext start(String profile) {
+        System.setProperty("spring.aot.enabled", "true");
         Path folder = newFolder();
         List<String> database = throwawayDatabase("start", folder);
         Runtime.getRuntime().addShutdownHook(new Thread(() -> throwawayDatabase("stop", folder)));
-        return SpringApplication.run(
-                GoldenTallyApplication.class,
-                Stream.concat(
-                                Stream.of("--server.port=0", "--spring.profiles.active=" + profile),
-                                databaseOptions(database).stream())
-                        .toArray(String[]::new));
+        SpringApplication application = new SpringApplication(GoldenTallyApplication.class);
+        application.setMainApplicationClass(GoldenTallyApplication.class);
+        return application.run(Stream.concat(
+                        Stream.of("--server.port=0", "--spring.profiles.active=" + profile),
+                        databaseOptions(database).stream())
+                .toArray(String[]::new));
     }
 
     /** @param said what the throw-away database says when it is started: its address, and the passwords of its two users */

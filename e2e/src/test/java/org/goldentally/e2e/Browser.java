@@ -49,7 +49,9 @@ final class Browser implements ParameterResolver, AfterEachCallback, TestExecuti
                                     .filter(Files::isExecutable)
                                     .findFirst()
                                     .orElseThrow())
+                            // One process for all pages has read their scripts already.
                             .setArgs(List.of(
+                                    "--renderer-process-limit=1",
                                     "--no-sandbox",
                                     "--disable-gpu",
                                     "--disable-quic",
