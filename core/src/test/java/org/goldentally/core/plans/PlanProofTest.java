@@ -76,6 +76,22 @@ class PlanProofTest {
                 .isEqualTo(WIDTH.times(Length.inches(27)));
         ClothPiece yard = new ClothPiece(PieceForm.YARDAGE, WIDTH, Length.inches(36), ClothPiece.Edge.STRAIGHT);
         assertThat(bound(bordered(), shelf(yard, 1))).isEqualTo(nothing);
+        // The shortest side has 24 in, so what is 25 in long may be of use, for all that the area tells.
+        assertThat(bound(bordered(), shelf(ClothPiece.square(Length.inches(25)), 40)))
+                .isEqualTo(nothing);
+    }
+
+    /**
+     * Three strips of 2 1/2 in bind 24 × 24 in: 300 sq in of brick, so 9 in are bought. From leftovers nobody knows how much
+     * is bought at least, so it is nothing.
+     */
+    @Test
+    void aBindingFromLeftoversIsNotCounted() {
+        Tops tops = Tops.of(2, 2, "12", "pinwheel").boundIn("e");
+        QuiltDesign bound = tops.design();
+        QuiltDesign fromLeftovers = bound.withFinishing(bound.finishing().boundFromLeftovers(true));
+        assertThat(bound(QuiltTop.of(bound), Map.of()).minus(bound(QuiltTop.of(fromLeftovers), Map.of())))
+                .isEqualTo(WIDTH.times(Length.inches(9)));
     }
 
     /** Loose triangles are sewn one by one: once they are chosen by hand, every plan sews more than one that is free. */
