@@ -96,8 +96,7 @@ final class NeighbourCloths {
                         .thenComparingInt(TopPart::column)
                         .reversed())
                 .toList();
-        int count = fewest(blocks, lacking.cloth(), other.key());
-        List<TopPart> changed = blocks.subList(0, Math.min(count, blocks.size()));
+        List<TopPart> changed = blocks.subList(0, fewest(blocks, lacking.cloth(), other.key()));
         Changed tried = changed(changed, lacking.cloth(), other.key());
         return tried.isEnough(lacking.cloth()) && tried.isEnough(other.key())
                 ? Optional.of(new Neighbour(
