@@ -20,7 +20,7 @@ import org.goldentally.core.tally.TopTally;
 
 /**
  * A cloth that is short, in a few blocks another instead: one of the quilt that is near it in value and lies on the shelf.
- * The last blocks of the top change, so few as are enough; a block where the two would meet, or where the other would come
+ * The last blocks of the top change, so few as are enough; a block that has the two already, or where the other would come
  * close in value to its neighbour, stays as it is, and so does a locked one.
  */
 final class NeighbourCloths {
@@ -155,11 +155,12 @@ final class NeighbourCloths {
         List<FigureUnit> units = part.figure().units().stream()
                 .filter(unit -> unit.cloths().contains(from))
                 .toList();
-        boolean meets = units.stream()
+        boolean hasBoth =
+                part.figure().units().stream().anyMatch(unit -> unit.cloths().contains(to.key()));
+        boolean comesClose = units.stream()
                 .flatMap(unit -> unit.cloths().stream())
-                .filter(cloth -> !cloth.equals(from))
-                .anyMatch(cloth -> cloth.equals(to.key()) || comesClose(cloth, from, to));
-        return !locked && !units.isEmpty() && !meets;
+                .anyMatch(cloth -> !cloth.equals(from) && comesClose(cloth, from, to));
+        return !locked && !units.isEmpty() && !hasBoth && !comesClose;
     }
 
     private boolean comesClose(String neighbour, String from, ClothInHand to) {

@@ -2,6 +2,7 @@ package org.goldentally.core.plans;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -9,6 +10,9 @@ import java.util.Map;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.Remembered;
 import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.block.Block;
+import org.goldentally.core.block.BlockPart;
+import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.chance.Chance;
 import org.goldentally.core.chance.Tries;
 import org.goldentally.core.cloth.ClothPiece;
@@ -29,6 +33,7 @@ import org.goldentally.core.method.MethodId;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.Tops;
 import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.unit.UnitKind;
 import org.junit.jupiter.api.Test;
 
 /** Plans chosen as a whole for the shelf there is. */
@@ -274,7 +279,7 @@ class ShelfAnswerTest {
         assertThat(TopTally.of(QuiltTop.of(change.design()), shelf).ledgers()).allMatch(ClothLedger::isEnough);
     }
 
-    /** Block 7 has spruce for oat, so there the two would meet: spruce takes ink's place in the block before it. */
+    /** Block 7 has spruce for oat, so it has both already: spruce takes ink's place in the block before it. */
     @Test
     void whereTheTwoWouldMeetABlockStays() {
         QuiltDesign design = Tops.of(7, 1, "8", "pinwheel")
@@ -282,6 +287,34 @@ class ShelfAnswerTest {
                 .place(0, 6, "", 0, false, new Exchange("a", "d"))
                 .design();
         assertThat(neighbour(design, Map.of("a", squares(12, 5), "b", squares(12, 5), "d", squares(9, 5))))
+                .isEqualTo("spruce instead of ink in block 6 of row 1");
+    }
+
+    /** Block 7 shows ink and spruce in units of their own: ink's place in it is not taken either. */
+    @Test
+    void aBlockThatHasBothInUnlikeUnitsStays() {
+        UnitDesign ink = UnitDesign.of(UnitKind.HALF_SQUARE, 0, "a", "b");
+        UnitDesign spruce = UnitDesign.of(UnitKind.HALF_SQUARE, 0, "a", "d");
+        Block both = new Block(
+                "both",
+                "Both",
+                List.of(1, 1),
+                List.of(1, 1),
+                List.of(
+                        new BlockPart(0, 0, 1, 1, ink),
+                        new BlockPart(1, 0, 1, 1, ink),
+                        new BlockPart(0, 1, 1, 1, ink),
+                        new BlockPart(1, 1, 1, 1, spruce)));
+        QuiltDesign design = Tops.of(7, 1, "8", "pinwheel")
+                .choose("half-square triangle", "two-at-a-time")
+                .place(0, 6, "both", 0, false)
+                .design();
+        List<Block> blocks = new ArrayList<>(design.blocks());
+        blocks.add(both);
+        // 27 units of ink, of 12 squares 24: three fewer would do, and so do four.
+        assertThat(neighbour(
+                        design.withBlocks(blocks),
+                        Map.of("a", squares(30, 5), "b", squares(12, 5), "d", squares(9, 5))))
                 .isEqualTo("spruce instead of ink in block 6 of row 1");
     }
 
