@@ -1,17 +1,20 @@
 package org.goldentally.core.deal;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.account.ShelfSupply;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.making.MakingPlan;
+import org.goldentally.core.making.Supply;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.quilt.QuiltTop;
@@ -45,7 +48,10 @@ public record Stock(Map<String, Map<String, Double>> blocks, Map<String, Integer
         QuiltDesign undealt = free.undealt();
         QuiltTop top = QuiltTop.of(freeTurns ? everyOtherMirrored(free, undealt) : undealt);
         MakingPlan plan = UnitPlans.of(
-                TopCount.of(top), top.read(), UsualSizes.of(design.system()).widthOfFabric());
+                TopCount.of(top),
+                top.read(),
+                UsualSizes.of(design.system()).widthOfFabric(),
+                shared(free, new ShelfSupply(shelf)));
         Map<String, Map<String, Double>> blocks = new HashMap<>();
         for (String key : free.allowed.keySet()) {
             long inBlocks = free.hands.stream()
@@ -59,6 +65,23 @@ public record Stock(Map<String, Map<String, Double>> blocks, Map<String, Integer
             blocks.put(key, ofPrint);
         }
         return new Stock(blocks, alike(free, plan));
+    }
+
+    /** What the prints that a free place may have give together; places that have the same prints share them. */
+    private static Supply shared(FreePlaces free, Supply ofPrints) {
+        return (cloth, size) -> {
+            int[] prints = free.allowed.get(cloth);
+            if (prints == null) {
+                return ofPrints.capacity(cloth, size);
+            }
+            long sharing = free.allowed.values().stream()
+                    .filter(other -> Arrays.equals(other, prints))
+                    .count();
+            long all = Arrays.stream(prints)
+                    .mapToLong(print -> ofPrints.capacity(free.prints.get(print).key(), size))
+                    .sum();
+            return all / sharing;
+        };
     }
 
     /** Where blocks may be mirrored, both hands that a crossing gives are used. */

@@ -107,6 +107,11 @@ public record LeastOfUnits(UnitPlan way, Recipe recipe) {
                 : recipe.sewing().seamLength().times(units()).dividedBy(recipe.unitsPerSet());
     }
 
+    /** Units with bias edges. */
+    public double biasUnits() {
+        return way.hasBias() ? (double) way.needed() : 0;
+    }
+
     /** Units that have to be trimmed, whatever the school. */
     public long trimmed() {
         return recipe.sizes().needsTrimming() && !way.unit().isTriangle() ? units() : 0;

@@ -8,6 +8,7 @@ import org.goldentally.core.formula.Working;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.method.CutPiece;
+import org.goldentally.core.method.OuterEdges;
 import org.goldentally.core.method.PiecingMethod;
 import org.goldentally.core.method.Recipe;
 import org.goldentally.core.unit.PatchworkUnit;
@@ -140,6 +141,16 @@ public record UnitPlan(
                 .max(Length::compareTo)
                 .map(longest ->
                         new SetEnd(worthKeeping.size(), longest, recipe.sizes().rawHeight()));
+    }
+
+    /** Whether edges on the bias have to be handled, of loose triangles or of the units themselves. */
+    public boolean hasBias() {
+        return recipe.sewing().edges() != OuterEdges.STRAIGHT;
+    }
+
+    /** Units that are made with bias edges; an odd one sewn of loose triangles is one. */
+    public long biasUnits() {
+        return hasBias() ? made() : loose;
     }
 
     /** Cloth that it adds to the plan. */

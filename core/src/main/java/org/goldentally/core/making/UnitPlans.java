@@ -2,20 +2,20 @@ package org.goldentally.core.making;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.meaning.WorkChoices;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.method.Methods;
-import org.goldentally.core.method.OuterEdges;
 import org.goldentally.core.method.PiecingMethod;
-import org.goldentally.core.method.Recipe;
 import org.goldentally.core.problem.Known;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.quilt.TopCount;
@@ -25,28 +25,35 @@ import org.goldentally.core.quilt.TopCount.Group;
  * How everything in a top is made: for each group of units the ways there are, the one that is taken, and the sets that
  * follow from all of them together.
  *
- * <p>Unless the quilter chooses: of the ways that leave straight outer edges and give eight units a set or fewer, the one
- * that adds least cloth to all the rest; among equals the one with fewer sets (our own rule). Each group is looked at twice,
- * since what one adds depends on what the others leave over.
+ * <p>Unless the quilter chooses, the way that buys least is taken: fabric on the shelf goes before fabric to buy. No way is
+ * shut out for its bias edges, or for the sheets it draws; these count as much as the least length that shops cut, so such a
+ * way is taken only where it saves more than that. Among equals it is the way that adds least to what is cut of all the rest, then the
+ * one with fewer sets (our own rule). Each group is looked at twice, since what one adds depends on what the others take
+ * and leave over.
  */
 public final class UnitPlans {
-
-    /** Sets of more units than this want whole strips or sheets, which a shelf of precuts does not have. */
-    private static final int MOST_UNITS_A_SET = 8;
 
     private static final int ROUNDS = 2;
 
     private final WorkChoices work;
     private final SewingSettings settings;
     private final Workroom room;
+    private final ShelfUse shelf;
+    /** What the chosen ways cut, as far as it is counted in the use of the shelf. */
+    private final Map<Wanted, List<ClothCut>> counted = new IdentityHashMap<>();
+    /** What bias edges, or a sheet to draw, count for, in square inches. */
+    private final double careCounts;
 
-    private UnitPlans(ReadDesign design, Length widthOfFabric) {
+    private UnitPlans(ReadDesign design, Length widthOfFabric, Supply supply) {
         this.work = design.work();
         this.settings = design.sizes().settings();
+        this.shelf = new ShelfUse(supply);
+        this.careCounts = Purchase.step(settings.system()).times(widthOfFabric).toDoubleSquareInches();
         this.room = new Workroom(
                 settings,
                 work,
                 widthOfFabric,
+                supply,
                 design.typed().plan().making().oddOnes(),
                 design.typed().plan().making().mostSquaresAChain());
     }
@@ -63,9 +70,10 @@ public final class UnitPlans {
      * The making plan of a top.
      *
      * @param widthOfFabric of what strips are cut across
+     * @param supply what there is of each fabric
      */
-    public static MakingPlan of(TopCount count, ReadDesign design, Length widthOfFabric) {
-        UnitPlans plans = new UnitPlans(design, widthOfFabric);
+    public static MakingPlan of(TopCount count, ReadDesign design, Length widthOfFabric, Supply supply) {
+        UnitPlans plans = new UnitPlans(design, widthOfFabric, supply);
         return plans.plan(Wanted.of(count, plans.work, plans.settings));
     }
 
@@ -83,25 +91,33 @@ public final class UnitPlans {
         Map<Wanted, List<PiecingMethod>> open = new LinkedHashMap<>();
         methods.forEach((units, making) -> {
             Optional<PiecingMethod> byQuilter = byQuilter(units, making);
-            List<PiecingMethod> usual = usual(units, making);
-            taken.put(units, byQuilter.orElseGet(() -> best(units, usual)));
+            List<PiecingMethod> offered = offered(making);
+            taken.put(units, byQuilter.orElseGet(() -> best(units, offered)));
             if (byQuilter.isEmpty()) {
-                open.put(units, usual);
+                open.put(units, offered);
             }
         });
-        taken.forEach(room::add);
+        taken.forEach(this::take);
         for (int round = 0; round < ROUNDS; round++) {
             open.forEach((units, making) -> takeBest(units, making, taken));
         }
         return plan(methods, taken, open.keySet());
     }
 
-    private void takeBest(Wanted units, List<PiecingMethod> usual, Map<Wanted, PiecingMethod> taken) {
-        if (usual.size() > 1) {
+    private void take(Wanted units, PiecingMethod method) {
+        List<ClothCut> cuts = room.plan(units, method).cuts();
+        counted.put(units, cuts);
+        shelf.add(cuts);
+        room.add(units, method);
+    }
+
+    private void takeBest(Wanted units, List<PiecingMethod> offered, Map<Wanted, PiecingMethod> taken) {
+        if (offered.size() > 1) {
             room.remove(units, Known.of(taken, units));
-            PiecingMethod better = best(units, usual);
+            shelf.remove(Known.of(counted, units));
+            PiecingMethod better = best(units, offered);
             taken.put(units, better);
-            room.add(units, better);
+            take(units, better);
         }
     }
 
@@ -150,36 +166,32 @@ public final class UnitPlans {
                         making.stream().filter(method -> method.id() == id).findFirst());
     }
 
-    /** The ways that are taken by themselves; all of them, where there is none such. */
-    private List<PiecingMethod> usual(Wanted units, List<PiecingMethod> making) {
-        List<PiecingMethod> usual =
-                making.stream().filter(method -> isUsual(units, method)).toList();
-        return usual.isEmpty() ? making : usual;
+    /** The ways that are taken by themselves: all but those that join many fabrics, where there are others. */
+    private static List<PiecingMethod> offered(List<PiecingMethod> making) {
+        List<PiecingMethod> offered =
+                making.stream().filter(method -> !method.isOnlyByChoice()).toList();
+        return offered.isEmpty() ? making : offered;
     }
 
-    private boolean isUsual(Wanted units, PiecingMethod method) {
-        return isUsual(method, room.recipe(units, method));
-    }
+    /** A way and what it would cost to take it. */
+    private record Weighed(UnitPlan plan, double cost) {}
 
-    private PiecingMethod best(Wanted units, List<PiecingMethod> usual) {
-        return usual.size() == 1
-                ? usual.getFirst()
-                : usual.stream()
-                        .map(method -> room.plan(units, method))
-                        .min(Comparator.comparing(UnitPlan::clothCut).thenComparingLong(UnitPlan::sets))
+    private PiecingMethod best(Wanted units, List<PiecingMethod> offered) {
+        return offered.size() == 1
+                ? offered.getFirst()
+                : offered.stream()
+                        .map(method -> weighed(room.plan(units, method)))
+                        .min(Comparator.comparingDouble(Weighed::cost)
+                                .thenComparing(way -> way.plan.clothCut())
+                                .thenComparingLong(way -> way.plan.sets()))
                         .orElseThrow()
+                        .plan
                         .method();
     }
 
-    /** Whether a way leaves straight edges and needs no whole strips or sheets: such ways are taken by themselves. */
-    public static boolean isUsual(UnitPlan way) {
-        return isUsual(way.method(), way.recipe());
-    }
-
-    private static boolean isUsual(PiecingMethod method, Recipe recipe) {
-        return recipe.unitsPerSet() <= MOST_UNITS_A_SET
-                && recipe.sewing().edges() != OuterEdges.BIAS
-                && !method.isOnlyByChoice();
+    private Weighed weighed(UnitPlan plan) {
+        boolean wantsCare = plan.hasBias() || plan.method().isForMany();
+        return new Weighed(plan, shelf.toBuy(plan.cuts()) + (wantsCare ? careCounts : 0));
     }
 
     /** What no method makes, so that it is said and not left out in silence. */

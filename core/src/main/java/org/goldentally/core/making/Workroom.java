@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.design.MakingDesign.OddOnes;
 import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.meaning.WorkChoices;
@@ -34,17 +35,27 @@ final class Workroom {
     private final OddOnes oddOnes;
     private final Map<PatchworkUnit, Map<PiecingMethod, Recipe>> recipes = new HashMap<>();
     private final Map<Wanted, Map<PiecingMethod, Recipe>> recipesOf = new IdentityHashMap<>();
+    private final Map<Wanted, Map<PiecingMethod, Recipe>> sheetRecipes = new IdentityHashMap<>();
     private final Map<Wanted, Map<PiecingMethod, UnitPlan>> alone = new IdentityHashMap<>();
     private final CutToSize toSize;
+    private final SheetsToSize sheets;
     private final SharedSets sets;
     private final PartsPool pool = new PartsPool();
 
     /** @param widthOfFabric of what strips are cut across */
-    Workroom(SewingSettings settings, WorkChoices work, Length widthOfFabric, OddOnes oddOnes, int mostSquaresAChain) {
+    Workroom(
+            SewingSettings settings,
+            WorkChoices work,
+            Length widthOfFabric,
+            Supply supply,
+            OddOnes oddOnes,
+            int mostSquaresAChain) {
         this.settings = settings;
         this.cloth = new ClothPiece(PieceForm.YARDAGE, widthOfFabric, widthOfFabric, ClothPiece.Edge.STRAIGHT);
         this.oddOnes = oddOnes;
         this.toSize = new CutToSize(work, settings, cloth);
+        this.sheets = new SheetsToSize(
+                supply, Purchase.step(settings.system()).times(widthOfFabric).toDoubleSquareInches());
         this.sets = new SharedSets(this::recipe, mostSquaresAChain);
     }
 
@@ -55,13 +66,32 @@ final class Workroom {
 
     Recipe recipe(Wanted units, PiecingMethod method) {
         PatchworkUnit unit = units.key().unit();
-        return recipesOf
-                .computeIfAbsent(units, any -> isCutBySchool(units) ? recipes(unit) : new IdentityHashMap<>())
-                .computeIfAbsent(
-                        method,
-                        each -> toSize.recipe(units, method)
-                                .flatMap(reading -> reading.orTell(refused -> {}))
-                                .orElseGet(() -> each.recipe(unit, settings, cloth)));
+        Map<PiecingMethod, Recipe> known =
+                recipesOf.computeIfAbsent(units, any -> isCutBySchool(units) ? recipes(unit) : new IdentityHashMap<>());
+        if (SheetsToSize.drawsOnSheets(method)) {
+            return sheetRecipes
+                    .computeIfAbsent(units, any -> new IdentityHashMap<>())
+                    .computeIfAbsent(method, each -> onSheets(units, each));
+        }
+        return known.computeIfAbsent(method, each -> recipe(units, each, cloth));
+    }
+
+    private Recipe recipe(Wanted units, PiecingMethod method, ClothPiece piece) {
+        return new CutToSize(toSize.work(), settings, piece)
+                .recipe(units, method)
+                .flatMap(reading -> reading.orTell(refused -> {}))
+                .orElseGet(() -> method.recipe(units.key().unit(), settings, piece));
+    }
+
+    /** The sheets of one group are as large as that group wants. */
+    private Recipe onSheets(Wanted units, PiecingMethod method) {
+        ClothPiece sheet = sheets.sheet(
+                units,
+                method,
+                recipe(units, method, cloth),
+                piece -> recipe(units, method, piece),
+                settings.system().usualSeam());
+        return recipe(units, method, sheet);
     }
 
     private boolean isCutBySchool(Wanted units) {

@@ -52,6 +52,14 @@ public sealed interface PiecingMethod
         return joinsManyCloths() || this instanceof LooseQuarters;
     }
 
+    /**
+     * Whether whole sheets or strips are drawn, sewn and cut up: worth that for many units alike, and taken by itself only
+     * where it saves fabric.
+     */
+    default boolean isForMany() {
+        return this instanceof GridOfCells || this instanceof BiasStrips || this instanceof StripTube;
+    }
+
     /** Whether patches of one part may be of different cloths, since each is cut from its own square. */
     default boolean cutsEachPatchApart() {
         return this instanceof LooseGeese || this instanceof LooseQuarters || flipsCorners();

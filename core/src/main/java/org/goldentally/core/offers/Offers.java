@@ -82,7 +82,7 @@ public final class Offers {
                 .toList();
         for (UnitPlans.Choice choice : groups) {
             choice.ways().stream()
-                    .filter(way -> way.method() != choice.chosen().method() && UnitPlans.isUsual(way))
+                    .filter(way -> way.method() != choice.chosen().method())
                     .flatMap(way -> saving(choice, way).stream())
                     .max(Comparator.comparing(Saving::saved))
                     .ifPresent(savings::add);

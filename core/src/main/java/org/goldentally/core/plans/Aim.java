@@ -7,6 +7,7 @@ public enum Aim {
     BUYS_LEAST(
             "buys least",
             Comparator.comparing(PlanCosts::bought)
+                    .thenComparingLong(PlanCosts::biasUnits)
                     .thenComparingLong(PlanCosts::piecesOpened)
                     .thenComparingDouble(PlanCosts::minutes)),
     SEWS_LEAST(

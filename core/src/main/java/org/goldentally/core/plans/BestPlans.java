@@ -2,25 +2,32 @@ package org.goldentally.core.plans;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.goldentally.core.account.ClothCutter;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.CuttingRequest;
 import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.BorderDesign.Join;
 import org.goldentally.core.design.FinishingDesign.Panels;
+import org.goldentally.core.design.PlanDesign;
+import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
 import org.goldentally.core.finishing.StripPlan;
 import org.goldentally.core.habits.Allowance;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
+import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.method.PiecingMethod;
 import org.goldentally.core.quilt.QuiltTop;
@@ -35,16 +42,19 @@ import org.goldentally.core.unit.PatchworkUnit;
  * <ol>
  *   <li>It starts with what is planned now, and with every group by its own best way.
  *   <li>Every method is tried for all groups of one kind of unit at once: "four at a time for all" may need nothing though
- *       no single group by itself gets better.
+ *       no single group by itself gets better. No method is left out; bias edges are a cost ({@link PlanCosts#biasUnits}).
  *   <li>Then group by group, the ones that take most cloth first, as long as anything gets better.
  *   <li>Then the cut sizes of each kind of unit: by a school that takes less, or of precut squares as they come; and how
  *       strips of borders are joined and panels of the backing run, where the quilter left it as is usual.
  *   <li>Then the style of cutting: tidy where that buys less, plain where cuts are to be simple.
+ *   <li>All of that again, until nothing gets better.
+ *   <li>Where something is still bought, each fabric by itself is cut in the style that buys least of it; of a top of few
+ *       choices every combination of ways is worked out so ({@link EveryWay}).
  * </ol>
  *
- * <p>All of that again, until nothing gets better. Each try is worked out in full: the making plan of the whole top, every account. What the quilter chose by hand stays.
- * It is a search; so many tries are made at most, the same ones each time. How far what it finds can be from the best is
- * told by {@link PlanBound}.
+ * <p>Each try is worked out in full: the making plan of the whole top, every account. What it costs is kept, the accounts
+ * only as long as there is room. What the quilter chose by hand stays. It is a search; so many tries are made at most, the
+ * same ones each time. How far what it finds can be from the best is told by {@link PlanBound}.
  */
 public final class BestPlans {
 
@@ -58,6 +68,9 @@ public final class BestPlans {
     private static final int MOST_TRIES = 200;
     private static final int A_CLOTH_WEIGHS = 4;
 
+    /** Accounts that are kept, so that a search of a large top stays small (our own figure). */
+    private static final int MOST_ACCOUNTS = 2_000;
+
     /** Sizes of precut squares that are tried as they come, for each kind of unit. */
     private static final int MOST_PRECUTS = 3;
 
@@ -65,9 +78,17 @@ public final class BestPlans {
     private final TopCount count;
     private final Map<String, List<ShelfPieces>> shelf;
     private final ClothCutter cutter;
-    private final Map<QuiltDesign, Tried> tried = new HashMap<>();
-    /** Most accounts are the same from try to try. */
-    private final Map<CuttingRequest, ClothLedger> accounts = new HashMap<>();
+    /** What each try costs; the tally of a large top is too large to be kept of every one. */
+    private final Map<QuiltDesign, PlanCosts> tried = new HashMap<>();
+    /** Most accounts are the same from try to try; those that were not asked for longest go first. */
+    private final Map<CuttingRequest, ClothLedger> accounts = new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<CuttingRequest, ClothLedger> eldest) {
+            return size() > MOST_ACCOUNTS;
+        }
+    };
+
+    private final Map<Aim, Tried> found = new EnumMap<>(Aim.class);
 
     private final int mostTries;
     private final Going going;
@@ -109,7 +130,14 @@ public final class BestPlans {
         this.top = top;
         this.count = TopCount.of(top);
         this.shelf = shelf;
-        this.cutter = request -> accounts.computeIfAbsent(request, cutter::account);
+        this.cutter = request -> {
+            ClothLedger known = accounts.get(request);
+            if (known == null) {
+                known = cutter.account(request);
+                accounts.put(request, known);
+            }
+            return known;
+        };
         Tried now = now();
         int size = now.tally.choices().size()
                 + A_CLOTH_WEIGHS * now.tally.ledgers().size();
@@ -156,14 +184,11 @@ public final class BestPlans {
     private void mayChoose(UnitPlans.Choice choice, Set<String> byHand) {
         UnitPlan plan = choice.chosen();
         String key = plan.key().choice();
-        List<PiecingMethod> usual = choice.ways().stream()
-                .filter(UnitPlans::isUsual)
-                .map(UnitPlan::method)
-                .toList();
-        if (usual.size() > 1
+        List<PiecingMethod> ways = choice.ways().stream().map(UnitPlan::method).toList();
+        if (ways.size() > 1
                 && !byHand.contains(key)
                 && !byHand.contains(plan.unit().name())) {
-            open.put(key, usual);
+            open.put(key, ways);
             kinds.computeIfAbsent(plan.unit().name(), any -> new ArrayList<>()).add(key);
         }
     }
@@ -185,39 +210,86 @@ public final class BestPlans {
 
     /** The best plan that is found for an aim. */
     public Tried best(Aim aim) {
+        return found.computeIfAbsent(aim, this::search);
+    }
+
+    private Tried search(Aim aim) {
         Search search = new Search(aim, mostTries);
-        search.tryIt(PlanMoves.freed(top.design()));
+        search.offer(now());
         Tried before;
         do {
             before = search.best;
             search.kinds(true);
+            search.styles();
             search.groups();
             search.cutSizes();
             search.joins();
             search.backing();
             search.styles();
         } while (aim.isBetter(search.best.costs, before.costs));
+        if (aim == Aim.BUYS_LEAST && search.best.costs.buysSomething() && going.goesOn(tried.size())) {
+            search.offer(cutBest(search.best));
+            everyWay().ifPresent(every -> every.better(search.best).ifPresent(search::offer));
+        }
         return search.best;
+    }
+
+    /** All combinations of the ways that groups are made; empty where there are too many, or only one. */
+    private Optional<EveryWay> everyWay() {
+        return EveryWay.of(
+                open,
+                design -> {
+                    Tried plan = tryOut(design);
+                    return going.goesOn(tried.size()) ? Optional.of(plan) : Optional.empty();
+                },
+                this::cutBest);
+    }
+
+    /** Whether every way of making and cutting was worked out, so that no choice among them buys less. */
+    public boolean triedEveryWay() {
+        return !best(Aim.BUYS_LEAST).costs.buysSomething() || everyWay().isPresent();
+    }
+
+    /** Each fabric that is bought cut in the style that buys least of it; the simplest of those that do. */
+    private Tried cutBest(Tried plan) {
+        List<CuttingChoice> cutting = new ArrayList<>(plan.design.plan().cutting());
+        for (ClothLedger ledger : plan.tally.ledgers()) {
+            boolean byHand = top.design().plan().cutting().stream()
+                    .anyMatch(choice -> choice.cloth().equals(ledger.cloth()));
+            if (!byHand && ledger.toBuy().isPresent()) {
+                CuttingChoice least = Stream.of(CuttingStyle.values())
+                        .map(style -> new CuttingChoice(ledger.cloth(), style, PlanDesign.USUAL_EFFORT))
+                        .min(Comparator.comparing(
+                                choice -> bought(cutter.account(ledger.request().with(choice)))))
+                        .orElseThrow();
+                cutting.removeIf(choice -> choice.cloth().equals(ledger.cloth()));
+                cutting.add(least);
+            }
+        }
+        return tryOut(plan.design.withPlan(plan.design.plan().withCutting(cutting)));
+    }
+
+    private static Length bought(ClothLedger ledger) {
+        return ledger.toBuy().map(buy -> buy.purchase().bought()).orElse(Length.ZERO);
     }
 
     /** A good one, found by trying each method for all groups of a kind only. */
     public Tried quick(Aim aim) {
         Search search = new Search(aim, FEWEST_TRIES);
-        search.tryIt(PlanMoves.freed(top.design()));
+        search.offer(now());
         search.kinds(false);
         return search.best;
     }
 
     private Tried tryOut(QuiltDesign design) {
-        return tried.computeIfAbsent(design, any -> {
-            TopTally tally = TopTally.of(top, count, top.read().madeAs(design), shelf, cutter);
-            return new Tried(design, tally, PlanCosts.of(tally));
-        });
+        TopTally tally = TopTally.of(top, count, top.read().madeAs(design), shelf, cutter);
+        PlanCosts costs = tried.computeIfAbsent(design, any -> PlanCosts.of(tally));
+        return new Tried(design, tally, costs);
     }
 
     private final class Search {
         private final Aim aim;
-        private Tried best = now();
+        private Tried best = tryOut(PlanMoves.freed(top.design()));
         private int left;
 
         Search(Aim aim, int tries) {
@@ -227,13 +299,20 @@ public final class BestPlans {
 
         /** Takes it where it is better than all before; what was worked out already costs no try. */
         private void tryIt(QuiltDesign design) {
-            if (!tried.containsKey(design)) {
-                if (left <= 0 || !going.goesOn(tried.size())) {
-                    return;
+            PlanCosts known = tried.get(design);
+            if (known != null) {
+                if (aim.isBetter(known, best.costs)) {
+                    best = tryOut(design);
                 }
-                left--;
+                return;
             }
-            Tried other = tryOut(design);
+            if (left > 0 && going.goesOn(tried.size())) {
+                left--;
+                offer(tryOut(design));
+            }
+        }
+
+        private void offer(Tried other) {
             if (aim.isBetter(other.costs, best.costs)) {
                 best = other;
             }

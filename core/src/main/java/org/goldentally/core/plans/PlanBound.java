@@ -62,8 +62,8 @@ public record PlanBound(Optional<Area> bought, double sewingMinutes, double cuts
         double pieces = 0;
         for (List<LeastOfUnits> ways : groups) {
             minutes += ways.stream()
-                    .mapToDouble(
-                            way -> PlanCosts.minutesToSew(way.sets(), way.sewingCuts(), way.seams(), way.trimmed()))
+                    .mapToDouble(way -> PlanCosts.minutesToSew(
+                            way.sets(), way.sewingCuts(), way.seams(), way.trimmed(), way.biasUnits()))
                     .min()
                     .orElse(0);
             pieces += ways.stream().mapToDouble(LeastOfUnits::pieces).min().orElse(0);

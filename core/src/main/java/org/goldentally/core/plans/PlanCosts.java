@@ -11,6 +11,7 @@ import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.method.PiecingMethod;
 import org.goldentally.core.tally.TopTally;
 
 /**
@@ -18,7 +19,8 @@ import org.goldentally.core.tally.TopTally;
  *
  * <p>Minutes are a guess before anything is sewn (our own figures): a cut with the ruler, through so many layers as the
  * quilter stacks, 12 s, a set laid, marked and
- * pressed 45 s, a seam 2 s an inch, a cut between seams 6 s, a unit trimmed 25 s. They order plans; what a quilter really
+ * pressed 45 s, a sheet with its grid drawn and pinned 6 min, a seam 2 s an inch, a cut between seams 6 s, a unit trimmed 25 s, a unit with bias edges 15 s more, since
+ * it is laid, pinned and pressed with care. They order plans; what a quilter really
  * takes is told from her own log.
  *
  * @param bought cloth, as lengths of its width
@@ -27,6 +29,7 @@ import org.goldentally.core.tally.TopTally;
  * @param seams all seams of the units, not those that join them
  * @param trimmedUnits units that are trimmed after they are sewn
  * @param trimmings what that takes off, and what falls beside the pieces
+ * @param biasUnits units with bias edges to handle, of loose triangles or their own
  * @param impossible sizes that no cloth of the width to buy can give
  */
 public record PlanCosts(
@@ -36,15 +39,23 @@ public record PlanCosts(
         Length seams,
         long trimmedUnits,
         Area trimmings,
+        long biasUnits,
         long impossible,
         double sewingMinutes,
         double minutes) {
 
     private static final double MINUTES_A_CUT = 0.2;
     private static final double MINUTES_A_SET = 0.75;
+    private static final double A_SHEET_IS_SETS = 8;
     private static final double MINUTES_AN_INCH = 1.0 / 30;
     private static final double MINUTES_A_CUT_BETWEEN_SEAMS = 0.1;
     private static final double MINUTES_TO_TRIM = 25.0 / 60;
+    private static final double MINUTES_A_BIAS_UNIT = 15.0 / 60;
+
+    /** Whether any fabric is bought, or some piece fits none. */
+    boolean buysSomething() {
+        return !bought.isZero() || impossible > 0;
+    }
 
     /** Of a tally. */
     public static PlanCosts of(TopTally tally) {
@@ -52,20 +63,22 @@ public record PlanCosts(
         Area trimmings = cut.trimmings;
         Length seams = Length.ZERO;
         long trimmed = 0;
+        long bias = 0;
         double sets = 0;
         double sewingCuts = 0;
         for (UnitPlans.Choice choice : tally.choices()) {
             UnitPlan plan = choice.chosen();
             seams = seams.plus(plan.seams());
             // A plain piece is cut and lies ready: it is no set that is sewn.
-            sets += plan.seams().isZero() ? 0 : plan.sets();
+            sets += plan.seams().isZero() ? 0 : plan.sets() * weightOfASet(plan.method());
             sewingCuts += plan.sewingCuts();
+            bias += plan.biasUnits();
             if (plan.recipe().sizes().needsTrimming()) {
                 trimmed += plan.needed() + plan.extra();
                 trimmings = trimmings.plus(plan.recipe().sizes().trimmedAway().times(plan.needed() + plan.extra()));
             }
         }
-        double sewing = minutesToSew(sets, sewingCuts, seams, trimmed);
+        double sewing = minutesToSew(sets, sewingCuts, seams, trimmed, (double) bias);
         return new PlanCosts(
                 cut.bought,
                 cut.opened,
@@ -73,6 +86,7 @@ public record PlanCosts(
                 seams,
                 trimmed,
                 trimmings,
+                bias,
                 cut.impossible,
                 sewing,
                 sewing + MINUTES_A_CUT * cutsInStacks(tally));
@@ -129,11 +143,17 @@ public record PlanCosts(
         return cuts;
     }
 
-    static double minutesToSew(double sets, double sewingCuts, Length seams, long trimmed) {
+    /** A sheet or tube is drawn, pinned and sewn as a whole. */
+    static double weightOfASet(PiecingMethod method) {
+        return method.isForMany() ? A_SHEET_IS_SETS : 1;
+    }
+
+    static double minutesToSew(double sets, double sewingCuts, Length seams, long trimmed, double bias) {
         return MINUTES_A_SET * sets
                 + MINUTES_A_CUT_BETWEEN_SEAMS * sewingCuts
                 + MINUTES_AN_INCH * seams.toDoubleInches()
-                + MINUTES_TO_TRIM * trimmed;
+                + MINUTES_TO_TRIM * trimmed
+                + MINUTES_A_BIAS_UNIT * bias;
     }
 
     /**

@@ -13,6 +13,7 @@ import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.making.UnitsKey;
@@ -58,7 +59,9 @@ public final class PlanInWords {
     public static List<Sentence> of(TopTally tally, ShoppingList shopping) {
         PlanInWords words = new PlanInWords(tally);
         List<Sentence> sentences = new ArrayList<>();
+        words.pairs().ifPresent(pairs -> sentences.add(new Sentence(About.MAKE, pairs)));
         words.made().forEach(each -> sentences.add(new Sentence(About.MAKE, each)));
+        words.bias().ifPresent(bias -> sentences.add(new Sentence(About.MAKE, bias)));
         if (!tally.ledgers().isEmpty()) {
             sentences.add(new Sentence(About.BUY, words.toBuy(shopping)));
             words.left().ifPresent(left -> sentences.add(new Sentence(About.LEFT, left)));
@@ -100,6 +103,42 @@ public final class PlanInWords {
         units.forEach((of, count) -> said.add(count + " × " + of.unit + ", " + of.size + " finished"
                 + (of.method.isEmpty() ? "" : ", " + of.method) + ": " + cut(cuts.getOrDefault(of, Map.of())) + "."));
         return said;
+    }
+
+    /** Of all prints together: {@code Sew 51 pairs: 36 two at a time, 15 eight at a time.}; empty where one line has it. */
+    private Optional<String> pairs() {
+        Map<String, Long> byMethod = new LinkedHashMap<>();
+        for (MadeSet set : tally.making().sets()) {
+            boolean pair = set instanceof MadeSet.Whole whole
+                    && whole.plan().run().name().equals("pair");
+            if (pair) {
+                byMethod.merge(set.method().displayName(), set.runs(), Long::sum);
+            } else if (set instanceof MadeSet.Halves halves && !halves.loose()) {
+                byMethod.merge("two at a time to be crossed", set.runs(), Long::sum);
+            }
+        }
+        long all = byMethod.values().stream().mapToLong(Long::longValue).sum();
+        if (all == 0) {
+            return Optional.empty();
+        }
+        String total = "Sew " + all + (all == 1 ? " pair" : " pairs");
+        if (byMethod.size() == 1) {
+            return Optional.of(total + ", " + byMethod.keySet().iterator().next() + ".");
+        }
+        List<String> parts = new ArrayList<>();
+        byMethod.forEach((method, count) -> parts.add(count + " " + method));
+        return Optional.of(total + ": " + String.join(", ", parts) + ".");
+    }
+
+    /** Bias edges are named with the plan that has them. */
+    private Optional<String> bias() {
+        long units = PlanCosts.of(tally).biasUnits();
+        return units == 0
+                ? Optional.empty()
+                : Optional.of(
+                        units == 1
+                                ? "1 unit has bias edges: lift it, don't tug."
+                                : units + " units have bias edges: lift them, don't tug.");
     }
 
     /** What is shared by several is told where it is needed first. */

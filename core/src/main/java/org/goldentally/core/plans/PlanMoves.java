@@ -30,13 +30,18 @@ final class PlanMoves {
                                 .toList()));
     }
 
-    /** These groups made by one method. */
+    /** These groups made by one method; cut sizes that a plan chose for another method go. */
     static QuiltDesign by(QuiltDesign design, List<String> keys, PiecingMethod method) {
         Set<String> chosen = Set.copyOf(keys);
         List<MethodChoice> methods = new ArrayList<>(design.methods());
         methods.removeIf(choice -> chosen.contains(choice.units()));
         keys.forEach(key -> methods.add(new MethodChoice(key, method.key(), false)));
-        return design.withMethods(methods);
+        List<CutSizeChoice> sizes = design.plan().cutSizes().stream()
+                .filter(each -> each.byHand()
+                        || !chosen.contains(each.units())
+                        || each.method().equals(method.key()))
+                .toList();
+        return design.withMethods(methods).withPlan(design.plan().withCutSizes(sizes));
     }
 
     /** These groups, made by one method, cut to another size or by another school. */

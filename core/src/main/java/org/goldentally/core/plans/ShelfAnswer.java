@@ -12,6 +12,7 @@ import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.Prices;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.tally.TopTally;
@@ -57,13 +58,14 @@ public record ShelfAnswer(
         return leastBought().costs().impossible() > 0;
     }
 
-    /** Whether some patches have no cloth yet, so that nobody can tell what they take. */
+    /** Whether some patches, sashing or borders have no cloth yet, so that nobody can tell what they take. */
     public boolean hasUndressed() {
         return hasUndressed(leastBought().tally());
     }
 
     static boolean hasUndressed(TopTally tally) {
-        return tally.making().cuts().stream().anyMatch(cut -> cut.cloth().isEmpty());
+        return tally.undressed().stream()
+                .anyMatch(cut -> cut.uses().stream().noneMatch(use -> use instanceof Use.Finish));
     }
 
     /** The design of a plan by the name of its aim, or of a change by its key. */

@@ -19,7 +19,6 @@ import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.making.LooseParts;
 import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.making.UnitPlan;
-import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.method.MethodId;
 import org.goldentally.core.method.Recipe;
@@ -185,9 +184,12 @@ public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<St
         return tally.choices().stream()
                 .filter(choice -> choice.chosen().key().equals(plan.key()))
                 .flatMap(choice -> choice.ways().stream())
-                .filter(way -> way.method() != plan.method() && UnitPlans.isUsual(way))
+                .filter(way -> way.method() != plan.method()
+                        && !way.method().joinsManyCloths()
+                        && !way.method().isForMany())
                 .filter(way -> leftovers.missing(way.cutsFor(open), design).isEmpty())
-                .min(Comparator.comparingInt((UnitPlan way) -> way.recipe().unitsPerSet()))
+                .min(Comparator.comparing(UnitPlan::hasBias)
+                        .thenComparingInt(way -> way.recipe().unitsPerSet()))
                 .map(way -> "make the last " + open + " " + way.method().displayName() + ": cut "
                         + way.recipe().sizesToCut().stream()
                                 .map(design.system().writer()::write)

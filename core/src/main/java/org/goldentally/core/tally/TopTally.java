@@ -11,6 +11,7 @@ import org.goldentally.core.account.ClothCutter;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.CuttingRequest;
 import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.account.ShelfSupply;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.design.ClothInHand;
@@ -95,7 +96,7 @@ public record TopTally(
             QuiltTop top, TopCount count, ReadDesign read, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
         QuiltDesign design = read.typed();
         Length usual = UsualSizes.of(design.system()).widthOfFabric();
-        MakingPlan making = UnitPlans.of(count, read, usual);
+        MakingPlan making = UnitPlans.of(count, read, usual, new ShelfSupply(shelf));
         List<StripPlan> strips =
                 new ArrayList<>(new StripPlans(top, read, cloth -> width(shelf.getOrDefault(cloth, List.of()), usual))
                         .of(count));

@@ -17,6 +17,7 @@ import org.goldentally.core.design.ClothInHand.StandsFor;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.making.MakingPlan;
+import org.goldentally.core.making.Supply;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
@@ -88,6 +89,6 @@ public class FreePlacesBenchmark {
     @Benchmark
     public MakingPlan plan() {
         return UnitPlans.of(
-                count, laid.read(), UsualSizes.of(MeasureSystem.INCH).widthOfFabric());
+                count, laid.read(), UsualSizes.of(MeasureSystem.INCH).widthOfFabric(), Supply.NOTHING);
     }
 }

@@ -54,7 +54,7 @@ public final class WantedUnits {
                 .map(each -> new TopCount.Group(each.getKey(), each.getValue(), 1, List.of()))
                 .toList();
         TopCount count = new TopCount(units, List.of(), List.of(), List.of(), Area.ZERO, Map.of());
-        return UnitPlans.of(count, ReadDesign.of(design), Length.inches(40));
+        return UnitPlans.of(count, ReadDesign.of(design), Length.inches(40), Supply.NOTHING);
     }
 
     /** Patches of each cloth in all units, those of the spare hand not among them. */

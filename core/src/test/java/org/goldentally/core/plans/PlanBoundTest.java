@@ -46,8 +46,7 @@ class PlanBoundTest {
         List<QuiltDesign> designs = List.of(top.design());
         for (UnitPlans.Choice choice : TopTally.of(top, shelf).choices()) {
             List<QuiltDesign> more = new ArrayList<>();
-            for (UnitPlan way :
-                    choice.ways().stream().filter(UnitPlans::isUsual).toList()) {
+            for (UnitPlan way : choice.ways()) {
                 for (QuiltDesign design : designs) {
                     List<MethodChoice> methods = new ArrayList<>(design.methods());
                     methods.add(

@@ -2,6 +2,7 @@ package org.goldentally.core.plans;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.MatchResult;
@@ -12,8 +13,11 @@ import org.goldentally.core.chance.Tries;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.Price;
 import org.goldentally.core.cloth.Prices;
+import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.method.OuterEdges;
 import org.goldentally.core.plans.PlanInWords.About;
 import org.goldentally.core.plans.PlanInWords.Sentence;
 import org.goldentally.core.quilt.Tops;
@@ -37,6 +41,7 @@ class PlanInWordsTest {
                 Map.of());
         assertThat(texts(tally, Prices.UNKNOWN, About.MAKE))
                 .containsExactly(
+                        "Sew 18 pairs, two at a time.",
                         "36 × half-square triangle, 4 in finished, two at a time: 36 squares cut 5 in, 18 of oat"
                                 + " and 18 of ink.");
         assertThat(texts(tally, Prices.UNKNOWN, About.BUY))
@@ -63,6 +68,7 @@ class PlanInWordsTest {
                         .mapToLong(ClothCut::count)
                         .sum());
         long units = made.stream()
+                .filter(text -> text.contains("finished"))
                 .mapToLong(text -> Long.parseLong(text.substring(0, text.indexOf(' '))))
                 .sum();
         assertThat(units)
@@ -70,6 +76,36 @@ class PlanInWordsTest {
                         .mapToLong(choice ->
                                 choice.chosen().needed() + choice.chosen().extra())
                         .sum());
+        long bias = made.stream()
+                .filter(text -> text.contains(" bias edges: "))
+                .mapToLong(text -> Long.parseLong(text.substring(0, text.indexOf(' '))))
+                .sum();
+        assertThat(bias)
+                .isEqualTo(tally.choices().stream()
+                        .map(UnitPlans.Choice::chosen)
+                        .mapToLong(plan ->
+                                plan.recipe().sewing().edges() == OuterEdges.STRAIGHT ? plan.loose() : plan.made())
+                        .sum());
+    }
+
+    /**
+     * Six pinwheels of 8 in of three prints, two of each, want 8 half-square triangles of each print: with 10 in squares one
+     * pair of each eight at a time, 3 pairs in all and not "1 pair" three times (worked by hand).
+     */
+    @Test
+    void pairsOfAllPrintsAreAddedUp() {
+        Tops tops = Tops.of(6, 1, "8", "pinwheel");
+        for (int i = 2; i < 6; i++) {
+            tops.place(0, i, "", 0, false, new Exchange("a", i < 4 ? "c" : "d"));
+        }
+        Map<String, List<ShelfPieces>> shelf = new HashMap<>();
+        List.of("a", "c", "d")
+                .forEach(print ->
+                        shelf.put(print, List.of(new ShelfPieces(print, 1, ClothPiece.square(Length.inches(10))))));
+        shelf.put("b", List.of(new ShelfPieces("b", 3, ClothPiece.square(Length.inches(10)))));
+        assertThat(texts(TopTally.of(tops.top(), shelf), Prices.UNKNOWN, About.MAKE))
+                .first()
+                .isEqualTo("Sew 3 pairs, eight at a time.");
     }
 
     @Test

@@ -47,7 +47,7 @@ class PlanProofTest {
             })
     void whatIsSaidOfAPlan(Aim aim, double least, double plans, String said) {
         PlanBound bound = new PlanBound(Optional.of(square(least)), least, least, WIDTH);
-        PlanCosts costs = new PlanCosts(square(plans), 0, (long) plans, Length.ZERO, 0, Area.ZERO, 0, plans, plans);
+        PlanCosts costs = new PlanCosts(square(plans), 0, (long) plans, Length.ZERO, 0, Area.ZERO, 0, 0, plans, plans);
         assertThat(bound.proof(aim, costs, MeasureSystem.INCH)).isEqualTo(said);
         assertThat(new PlanBound(Optional.empty(), 0, 0, WIDTH).proof(Aim.BUYS_LEAST, costs, MeasureSystem.INCH))
                 .isEmpty();

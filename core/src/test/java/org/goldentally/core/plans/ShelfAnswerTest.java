@@ -65,6 +65,33 @@ class ShelfAnswerTest {
                 .allMatch(choice -> choice.chosen().method().id() == MethodId.EIGHT_AT_A_TIME);
     }
 
+    /**
+     * The commonest purchase of all, a pack of colour and a pack of white, 42 squares of 10 in each: 42 pinwheels of 12 in
+     * want 168 half-square triangles of 6 in, and 42 pairs four at a time give just these (counting).
+     */
+    @Test
+    void twoPacksMakeTheirPinwheelsAndBuyNothing() {
+        Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(42, 10), "b", squares(42, 10));
+        QuiltTop top = Tops.of(6, 7, "12", "pinwheel").top();
+        assertThat(TopTally.of(top, shelf).ledgers())
+                .as("what is planned by itself")
+                .allMatch(ClothLedger::isEnough);
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
+        assertThat(answer.isEnough()).isTrue();
+        assertThat(answer.plans().get(Aim.BUYS_LEAST).tally().choices())
+                .allMatch(choice -> choice.chosen().method().id() == MethodId.FOUR_AT_A_TIME);
+        assertThat(answer.plans().get(Aim.BUYS_LEAST).costs().biasUnits()).isEqualTo(168);
+    }
+
+    /** One square less of one of them is one pair less, so something has to be bought. */
+    @Test
+    void oneSquareLessIsNotEnough() {
+        Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(41, 10), "b", squares(42, 10));
+        assertThat(ShelfAnswer.of(Tops.of(6, 7, "12", "pinwheel").top(), shelf, new Remembered())
+                        .isEnough())
+                .isFalse();
+    }
+
     /** A shelf cut from a plan that was made: whatever the top, the answer must be yes. */
     @Tries(12)
     void aShelfThatOnceWasEnoughIsEnough(Chance chance) {
@@ -94,9 +121,7 @@ class ShelfAnswerTest {
     private static TopTally anyPlan(QuiltTop top, Chance chance) {
         QuiltDesign design = top.design();
         for (UnitPlans.Choice choice : TopTally.of(top, Map.of()).choices()) {
-            List<UnitPlan> ways =
-                    choice.ways().stream().filter(UnitPlans::isUsual).toList();
-            UnitPlan way = chance.of(ways.isEmpty() ? choice.ways() : ways);
+            UnitPlan way = chance.of(choice.ways());
             List<MethodChoice> methods = new java.util.ArrayList<>(design.methods());
             methods.add(new MethodChoice(way.key().choice(), way.method().key(), false));
             design = design.withMethods(methods);

@@ -1,0 +1,33 @@
+package org.goldentally.core.account;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.goldentally.core.cutting.CutSize;
+import org.goldentally.core.cutting.PieceLayout;
+import org.goldentally.core.making.Supply;
+
+/** The pieces of a shelf as a {@link Supply}; what a size gives is counted once. */
+public final class ShelfSupply implements Supply {
+
+    private record Asked(String cloth, CutSize size) {}
+
+    private final Map<String, List<ShelfPieces>> shelf;
+    private final Map<Asked, Long> known = new HashMap<>();
+
+    /** Of the pieces of each fabric by its key. */
+    public ShelfSupply(Map<String, List<ShelfPieces>> shelf) {
+        this.shelf = shelf;
+    }
+
+    @Override
+    public long capacity(String cloth, CutSize size) {
+        return shelf.containsKey(cloth) ? known.computeIfAbsent(new Asked(cloth, size), this::count) : 0;
+    }
+
+    private long count(Asked asked) {
+        return shelf.getOrDefault(asked.cloth, List.of()).stream()
+                .mapToLong(pieces -> pieces.count() * PieceLayout.capacity(pieces.piece(), asked.size))
+                .sum();
+    }
+}

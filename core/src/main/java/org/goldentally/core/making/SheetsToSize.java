@@ -1,0 +1,109 @@
+package org.goldentally.core.making;
+
+import java.util.Comparator;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.cutting.CutSize;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.method.BiasStrips;
+import org.goldentally.core.method.GridOfCells;
+import org.goldentally.core.method.PiecingMethod;
+import org.goldentally.core.method.Recipe;
+import org.goldentally.core.unit.ClothRole;
+
+/**
+ * How large the sheets of a method are cut that draws many units on one: as large as the units want and no larger, so that
+ * 16 units by grid take 8 cells and not a sheet of 49.
+ *
+ * <ol>
+ *   <li>The recipe for the largest sheet says how large a cell is and how many units such a sheet gives.
+ *   <li>Of all rectangles of cells, or squares for bias strips, that one is taken whose sheets buy least beyond the shelf,
+ *       in the lengths that shops cut; then the one with fewest sheets, then least fabric, then the one most like a square.
+ * </ol>
+ *
+ * @param shopLength the least length that shops cut, as an area of the usual width in square inches
+ */
+record SheetsToSize(Supply supply, double shopLength) {
+
+    /** A sheet that is tried: so many, each so large. */
+    private record Tried(ClothPiece piece, long sheets, double area, long lengthsToBuy) {
+        /** Of equal areas the one most like a square has least of it. */
+        Length halfTheEdge() {
+            return piece.width().plus(piece.length());
+        }
+    }
+
+    static boolean drawsOnSheets(PiecingMethod method) {
+        return method instanceof GridOfCells || method instanceof BiasStrips;
+    }
+
+    /**
+     * The piece of fabric that a sheet is cut to.
+     *
+     * @param largest the recipe on a sheet as large as hands and rulers allow
+     * @param onPiece the recipe on a piece of some size
+     * @param step by which smaller squares for bias strips are tried
+     */
+    ClothPiece sheet(Wanted units, PiecingMethod method, Recipe largest, Recipes onPiece, Length step) {
+        Stream<Tried> sheets =
+                method instanceof GridOfCells ? grids(units, largest) : squares(units, largest, onPiece, step);
+        return sheets.min(Comparator.comparingLong(Tried::lengthsToBuy)
+                        .thenComparingLong(Tried::sheets)
+                        .thenComparingDouble(Tried::area)
+                        .thenComparing(Tried::halfTheEdge))
+                .orElseThrow()
+                .piece;
+    }
+
+    /** What a method makes of a piece of fabric. */
+    @FunctionalInterface
+    interface Recipes {
+        Recipe on(ClothPiece piece);
+    }
+
+    private Stream<Tried> grids(Wanted units, Recipe largest) {
+        Length cell = largest.sizesToCut().getFirst();
+        CutSize most = largest.cuts().getFirst().size();
+        int across = Math.toIntExact(most.width().wholeTimes(cell));
+        int down = Math.toIntExact(most.height().wholeTimes(cell));
+        return IntStream.rangeClosed(1, across)
+                .boxed()
+                .flatMap(a -> IntStream.rangeClosed(1, down)
+                        .mapToObj(b -> tried(units, cell.times(a), cell.times(b), 2L * a * b)));
+    }
+
+    private Stream<Tried> squares(Wanted units, Recipe largest, Recipes onPiece, Length step) {
+        Length most = largest.cuts().getFirst().size().width();
+        Stream.Builder<Tried> squares = Stream.builder();
+        squares.add(tried(units, most, most, largest.unitsPerSet()));
+        for (Length side = most.minus(step); side.isPositive(); side = side.minus(step)) {
+            Recipe recipe = onPiece.on(piece(side, side));
+            Length cut = recipe.cuts().getFirst().size().width();
+            squares.add(tried(units, cut, cut, recipe.unitsPerSet()));
+            if (cut.isLongerThan(side)) {
+                break;
+            }
+        }
+        return squares.build();
+    }
+
+    private Tried tried(Wanted units, Length width, Length length, long unitsASheet) {
+        long sheets = Math.ceilDiv(units.all(), unitsASheet);
+        double area = width.times(length).times(sheets).toDoubleSquareInches();
+        CutSize size = new CutSize(width, length, true);
+        double missing = area
+                * (missing(units.cloth(ClothRole.A), size, sheets) + missing(units.cloth(ClothRole.B), size, sheets));
+        return new Tried(piece(width, length), sheets, area, (long) Math.ceil(missing / shopLength));
+    }
+
+    /** The part of the sheets that is not on the shelf. */
+    private double missing(String cloth, CutSize size, long sheets) {
+        return Math.max(0, 1 - (double) supply.capacity(cloth, size) / sheets);
+    }
+
+    private static ClothPiece piece(Length width, Length length) {
+        return new ClothPiece(PieceForm.YARDAGE, width, length, ClothPiece.Edge.STRAIGHT);
+    }
+}
