@@ -48,14 +48,20 @@ record LineTokens(List<Token> tokens) {
 
     private static final String NUM = "\\d+[ -]\\d+/\\d+|\\d+/\\d+|\\d+[.,]\\d+|\\d+|[.,]\\d+";
     private static final String UNIT = "inches|inch|in|\"|cm|mm|yards?|yds?|metres?|meters?|m|feet|foot|ft";
-    private static final Pattern TOKEN = Pattern.compile("(?<num>" + NUM + ")(?: ?(?<unit>" + UNIT
-            + ")(?![\\p{L}]))?|(?<word>[\\p{L}][\\p{L}\\p{N}'&/-]*|[×*])|(?<sep>[,;:])|.");
+    /** {@code 1930s} is a word. */
+    private static final String WORD_OF_DIGITS =
+            "\\d+(?!(?:" + UNIT + "|x)(?!\\p{L}))\\p{L}[\\p{L}\\p{N}'-]*";
+
+    private static final Pattern TOKEN = Pattern.compile("(?<digits>(?<![\\d/.,-])" + WORD_OF_DIGITS + ")|(?<num>" + NUM
+            + ")(?: ?(?<unit>" + UNIT + ")(?![\\p{L}]))?|(?<word>[\\p{L}][\\p{L}\\p{N}'&/-]*|[×*])|(?<sep>[,;:])|.");
 
     static LineTokens of(String writtenOut) {
         List<Token> tokens = new ArrayList<>();
         Matcher matcher = TOKEN.matcher(writtenOut);
         while (matcher.find()) {
-            if (matcher.group("num") != null) {
+            if (matcher.group("digits") != null) {
+                tokens.add(new Word(matcher.group("digits"), Sayings.Meaning.NAME));
+            } else if (matcher.group("num") != null) {
                 String unit = matcher.group("unit");
                 tokens.add(new Number(matcher.group("num"), unit == null ? "" : unit));
             } else if (matcher.group("word") != null) {

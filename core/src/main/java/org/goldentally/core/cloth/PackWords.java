@@ -27,6 +27,8 @@ record PackWords(
 
     private static final Pattern PRINTS =
             Pattern.compile("(?<![\\d/.,])" + COUNT_WORD + " (?:different )?(?:prints?|colou?rs?|fabrics?|cloths?)\\b");
+    private static final Pattern ALL_DIFFERENT = Pattern.compile(
+            "\\b(?:all different|different (?:prints|colou?rs|fabrics|cloths))\\b|(?<=\\d )different(?= )");
     private static final Pattern OF_EACH = Pattern.compile("(?<![\\d/.,])" + COUNT_WORD + " (?:of )?each\\b");
     private static final Pattern EXTRA =
             Pattern.compile("(?:\\b(?:and|plus) )?(?<![\\d/.,])" + COUNT_WORD + " extra\\b");
@@ -56,6 +58,14 @@ record PackWords(
             return Optional.of(matcher);
         }
 
+        /** Whether it says so; only these words go, since they stand before others: 10 different fat quarters. */
+        boolean takesAway(Pattern pattern) {
+            Matcher matcher = pattern.matcher(rest);
+            boolean found = matcher.find() && FORM.matcher(rest).find();
+            rest = found ? rest.substring(0, matcher.start()) + rest.substring(matcher.end()) : rest;
+            return found;
+        }
+
         Optional<Integer> takeCount(Pattern pattern) {
             return take(pattern).map(found -> Integer.parseInt(found.group(1)));
         }
@@ -77,7 +87,8 @@ record PackWords(
         Optional<Integer> each = line.takeCount(OF_EACH);
         Optional<Integer> prints =
                 each.isPresent() || line.looksLikeAPack() ? line.takeCount(PRINTS) : Optional.empty();
-        return new PackWords(line.rest, prints, each, extra, undersized);
+        boolean different = prints.isEmpty() && each.isEmpty() && line.takesAway(ALL_DIFFERENT);
+        return new PackWords(line.rest, prints, different ? Optional.of(1) : each, extra, undersized);
     }
 
     /** How many pieces the pack has by these words alone: 21 prints, two of each. */

@@ -102,13 +102,25 @@ record SaidSizes(
                 "measure both sides, and add them, such as “9 x 13”");
     }
 
-    /** {@code 1 yd + 9 in}: what was bought, and a little over. */
+    /** {@code 1 yd + 9 in}, {@code 1 yd - 3 in}: what was bought, and a little over or less. */
     private Reading<Length> sum(String text) {
         int plus = text.indexOf(" + ");
-        return plus < 0
-                ? length(text)
-                : length(text.substring(0, plus))
-                        .then(first -> length(text.substring(plus + 3)).then(over -> Reading.of(first.plus(over))));
+        int minus = text.indexOf(" - ");
+        if (plus < 0 && minus < 0) {
+            return length(text);
+        }
+        int at = Math.max(plus, minus);
+        return sum(text.substring(0, at))
+                .then(first -> length(text.substring(at + 3))
+                        .then(more -> minus < 0
+                                ? Reading.of(first.plus(more))
+                                : more.isShorterThan(first)
+                                        ? Reading.of(first.minus(more))
+                                        : doesNotLeave(text)));
+    }
+
+    private Reading<Length> doesNotLeave(String what) {
+        return Reading.refused(where, "“" + what + "” leaves nothing", "say how much there is of it");
     }
 
     /** One measure is a square's side, a strip's width, a length's length; of other pieces both sides are wanted. */

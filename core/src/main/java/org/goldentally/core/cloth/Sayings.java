@@ -52,7 +52,7 @@ final class Sayings {
         mean(Meaning.FAT_QUARTER, "fatquarter", "fatquarters", "fq", "fqs");
         mean(Meaning.FAT_EIGHTH, "fateighth", "fateighths", "fe", "fes");
         mean(Meaning.PIECE, "scrap", "scraps", "piece", "pieces", "remnant", "remnants", "offcut", "offcuts");
-        mean(Meaning.PIECE, "rectangle", "rectangles", "bit", "bits", "panel", "panels");
+        mean(Meaning.PIECE, "rectangle", "rectangles", "bit", "bits", "panel", "panels", "cuts");
         mean(Meaning.NAMED_PIECE, "sheet", "tablecloth", "curtain", "pillowcase");
         mean(Meaning.LENGTH, "length", "lengths", "yardage");
         mean(Meaning.CONTAINER, "pack", "packs", "bundle", "bundles", "roll", "rolls", "stack", "stacks", "packet");
@@ -75,7 +75,7 @@ final class Sayings {
                 "some",
                 "edge",
                 "edges");
-        mean(Meaning.FILLER, "each", "them", "is", "are", "and", "with", "at");
+        mean(Meaning.FILLER, "each", "them", "is", "are", "and", "with", "at", "wof");
     }
 
     /** A turn of phrase and how it is written before it is read. */
@@ -110,9 +110,22 @@ final class Sayings {
             List.of("twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety");
 
     private static final String SHOP = "(yards?|yds?|metres?|meters?|m)\\b";
+    private static final Pattern DOZEN = Pattern.compile("(?<![\\d/])(\\d{1,3})( 1/2)? dozen\\b");
     private static final List<Turn> TURNS = new ArrayList<>();
 
     static {
+        TURNS.add(Turn.of("\\bund\\b", "and"));
+        TURNS.add(Turn.of("\\bwhat(?:'s| is)? left of\\b", ""));
+        TURNS.add(Turn.of("\\b(?:left over|leftover|left) of\\b", "of"));
+        TURNS.add(Turn.of("\\bend of (?:the |a )?bolt\\b", "length"));
+        TURNS.add(Turn.of("\\bx(\\d)", "x $1"));
+        // "two 3/4 yard pieces" are two, not 2 3/4 yd; "9 inch by width of fabric" is a strip.
+        TURNS.add(Turn.of(
+                "\\b(two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) (\\d+/\\d+) ?" + SHOP, "$1 x $2 $3"));
+        TURNS.add(Turn.of("\\bpieces\\b(?=.*(?:x|by) (?:the )?(?:wof|width of (?:the )?fabric)\\b)", "strips"));
+        TURNS.add(Turn.of(
+                "(?<=\\bstrips?\\b.{0,20}) (?:x|by) (?:the )?(?:wof|width of (?:the )?fabric)\\b", " "));
+        TURNS.add(Turn.of(" (?:x|by) (?:the )?(?:wof|width of (?:the )?fabric)\\b", " strip"));
         // Forms of two words are one word; "fat 1/4" is said as well.
         TURNS.add(Turn.of("\\bfat[ -](quarters?|eighths?)\\b", "fat$1"));
         TURNS.add(Turn.of("\\bfat[ -]1/4(s?)\\b", "fatquarter$1"));
@@ -128,14 +141,18 @@ final class Sayings {
         TURNS.add(Turn.of("\\b(?:a|one|1) hundred\\b", "100"));
         TURNS.add(Turn.of("\\bhalf a dozen\\b", "6"));
         TURNS.add(Turn.of("\\b(?:a|one|1) dozen\\b", "12"));
-        TURNS.add(Turn.of("\\b(?:two|2) dozen\\b", "24"));
         TURNS.add(Turn.of("\\ba (?:couple|pair) of\\b", "2"));
         for (int one = 0; one < ONES.size(); one++) {
             TURNS.add(Turn.of("\\b" + ONES.get(one) + "\\b", "" + one));
         }
-        // Halves and quarters of what shops sell.
-        TURNS.add(Turn.of("\\b(?:a |1 )" + SHOP + " and a half\\b", "1 1/2 $1"));
-        TURNS.add(Turn.of("\\b(?:a |1 )" + SHOP + " and a quarter\\b", "1 1/4 $1"));
+        // Halves and quarters of what shops sell; of several, how many there are goes before.
+        TURNS.add(Turn.of("(?<![\\d/.,])([2-9]|\\d\\d+) half[ -]" + SHOP, "$1 x 1/2 $2"));
+        TURNS.add(Turn.of("(?<![\\d/.,])([24-9]|\\d\\d+) quarter[ -]" + SHOP, "$1 x 1/4 $2"));
+        TURNS.add(Turn.of("\\b(\\d) thirds?(?: of)?(?: an?)?[ -]" + SHOP, "$1/3 $2"));
+        TURNS.add(Turn.of("\\b([3-7]) eighths(?: of)?(?: an?)?[ -]" + SHOP, "$1/8 $2"));
+        TURNS.add(Turn.of("(?<!\\d )(?:\\b(?:a|1) )?\\b" + SHOP + " and a half\\b", "1 1/2 $1"));
+        TURNS.add(Turn.of("(?<!\\d )(?:\\b(?:a|1) )?\\b" + SHOP + " and a quarter\\b", "1 1/4 $1"));
+        TURNS.add(Turn.of("(?<!\\d )(?:\\b(?:a|1) )?\\b" + SHOP + " and 3[ -]quarters\\b", "1 3/4 $1"));
         TURNS.add(Turn.of("(?<![\\d/])(\\d+) " + SHOP + " and a half\\b", "$1 1/2 $2"));
         TURNS.add(Turn.of("\\b(\\d+) and (?:a|1) half\\b", "$1 1/2"));
         TURNS.add(Turn.of("\\b(\\d+) and (?:a|1) quarter\\b", "$1 1/4"));
@@ -180,6 +197,8 @@ final class Sayings {
         for (Turn turn : TURNS) {
             written = turn.said().matcher(written).replaceAll(turn.written());
         }
+        written = DOZEN.matcher(written)
+                .replaceAll(found -> "" + (12 * Integer.parseInt(found.group(1)) + (found.group(2) == null ? 0 : 6)));
         return written.replaceAll("\\s+", " ").strip();
     }
 }

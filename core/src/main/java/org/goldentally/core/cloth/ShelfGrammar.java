@@ -53,6 +53,16 @@ final class ShelfGrammar {
     /** A number that no marker says the meaning of, and where it stands. */
     private record Loose(Number number, int at) {}
 
+    private static final Set<Meaning> NAMING = Set.of(Meaning.NAME, Meaning.NAMED_PIECE);
+
+    /** Words of a name where they stand beside others and no number claims them: wide stripe, long grass. */
+    private static final Set<String> MAY_NAME = Set.of("wide", "long");
+
+    /** Small words that belong to a name where they stand within it: fields of gold. */
+    private static final Set<String> INSIDE = Set.of("and", "of", "with", "in", "the", "at", "a", "an");
+
+    private static final int MOST_READINGS = 8;
+
     private final List<Token> tokens;
     private final MeasureSystem system;
     private final LineMarks marks;
@@ -60,7 +70,12 @@ final class ShelfGrammar {
     ShelfGrammar(String writtenOut, MeasureSystem system) {
         this.tokens = LineTokens.of(writtenOut).tokens();
         this.system = system;
-        this.marks = new LineMarks(tokens);
+        this.marks = new LineMarks(tokens, system);
+    }
+
+    /** What the line speaks of beside one piece: another form, another length; empty for nothing. */
+    Optional<String> beside() {
+        return marks.beside();
     }
 
     /** Every way in which the line can be meant; empty where it says no form at all. */
@@ -80,13 +95,18 @@ final class ShelfGrammar {
     private List<Meant> meanings(Form form) {
         List<Loose> loose = loose();
         Set<Meant> meanings = new LinkedHashSet<>();
-        for (int counts = -1; counts < loose.size(); counts++) {
-            if (mayCount(form, loose, counts)) {
-                List<Loose> sizes = new ArrayList<>(loose);
-                OptionalLong count = counts < 0
-                        ? marks.countSaid()
-                        : LineMarks.count(sizes.remove(counts).number());
-                add(meanings, form, count, sizes);
+        for (Set<Integer> named : named(form, loose)) {
+            List<Loose> others = loose.stream()
+                    .filter(number -> !named.contains(number.at()))
+                    .toList();
+            for (int counts = -1; counts < others.size(); counts++) {
+                if (mayCount(form, others, counts)) {
+                    List<Loose> sizes = new ArrayList<>(others);
+                    OptionalLong count = counts < 0
+                            ? marks.countSaid()
+                            : LineMarks.count(sizes.remove(counts).number());
+                    add(meanings, form, count, sizes, name(named));
+                }
             }
         }
         // Where a plural is counted by one of the meanings, one that leaves the count open is not meant.
@@ -97,6 +117,47 @@ final class ShelfGrammar {
                 .filter(meant -> !fits || meant.tooMany().isEmpty())
                 .filter(meant -> !(counted && form.plural()) || meant.count().isPresent())
                 .toList();
+    }
+
+    /**
+     * The sets of numbers that can belong to the name, by where they stand, none first: bare whole ones behind a word of the
+     * name, as in shade 12. One that counts for certain does not.
+     */
+    private List<Set<Integer>> named(Form form, List<Loose> loose) {
+        OptionalInt certain = certainCounter(form, loose);
+        List<Set<Integer>> sets = new ArrayList<>(List.of(Set.of()));
+        for (int i = 0; i < loose.size(); i++) {
+            Loose number = loose.get(i);
+            boolean counts = certain.isPresent() && certain.getAsInt() == i;
+            if (number.number().couldCount() && !counts && isName(number.at() - 1) && !marks.isForm(number.at() + 1) && sets.size() < MOST_READINGS) {
+                for (Set<Integer> set : List.copyOf(sets)) {
+                    Set<Integer> more = new LinkedHashSet<>(set);
+                    more.add(number.at());
+                    sets.add(more);
+                }
+            }
+        }
+        return sets;
+    }
+
+    private boolean isName(int at) {
+        return at >= 0
+                && at < tokens.size()
+                && !marks.isTaken(at)
+                && tokens.get(at) instanceof Word word
+                && (NAMING.contains(word.meaning()) || (MAY_NAME.contains(word.word()) && isBesideName(at)));
+    }
+
+    private boolean isBesideName(int at) {
+        return isPlainName(at - 1) || isPlainName(at + 1);
+    }
+
+    private boolean isPlainName(int at) {
+        return at >= 0
+                && at < tokens.size()
+                && !marks.isTaken(at)
+                && tokens.get(at) instanceof Word word
+                && NAMING.contains(word.meaning());
     }
 
     /** Whether the loose number at this place, or none with -1, can be the count. */
@@ -113,6 +174,9 @@ final class ShelfGrammar {
             return false;
         }
         boolean one = candidate.number().number().equals("1");
+        if (form.form() == PieceForm.YARDAGE && !form.said() && candidate.at() > marks.boughtAt()) {
+            return false;
+        }
         // "2 1/2 strip 42" is one strip: only several are counted.
         return form.plural()
                 || !form.said()
@@ -141,7 +205,7 @@ final class ShelfGrammar {
     }
 
     /** What is left of the loose numbers are sizes, as many as the form wants; a length's is its width or itself. */
-    private void add(Set<Meant> meanings, Form form, OptionalLong count, List<Loose> sizes) {
+    private void add(Set<Meant> meanings, Form form, OptionalLong count, List<Loose> sizes, String name) {
         List<String> texts = new ArrayList<>();
         sizes.forEach(size -> texts.add(size.number().text()));
         List<String> tooMany = texts.size() > mostSizes(form.form()) ? List.of(texts.getLast()) : List.of();
@@ -167,7 +231,7 @@ final class ShelfGrammar {
                 marks.along(),
                 marks.measured(),
                 marks.pinked(),
-                name(),
+                name,
                 tooMany);
         meanings.add(meant);
         otherUnits(meant).ifPresent(meanings::add);
@@ -215,21 +279,37 @@ final class ShelfGrammar {
         return size.matches("[\\d ./,-]+") ? size + unit : size;
     }
 
-    /** The words that mean nothing else, in their order. */
-    private String name() {
+    /** The words that mean nothing else, in their order, with small words and these numbers among them. */
+    private String name(Set<Integer> numbers) {
         List<String> words = new ArrayList<>();
+        int last = -1;
         for (int i = 0; i < tokens.size(); i++) {
-            if (!marks.isTaken(i) && tokens.get(i) instanceof Word word) {
-                boolean named = word.meaning() == Meaning.NAME || word.meaning() == Meaning.NAMED_PIECE;
-                boolean inside = word.meaning() == Meaning.FILLER && word.word().equals("and") && !words.isEmpty();
-                if (named || inside) {
+            boolean goesOn = last >= 0 && last == i - 1;
+            if (numbers.contains(i)) {
+                words.add(marks.number(i).orElseThrow().number());
+                last = i;
+            } else if (!marks.isTaken(i) && tokens.get(i) instanceof Word word) {
+                boolean inside = goesOn && (INSIDE.contains(word.word()) || word.word().equals("by"));
+                if (isName(i) || inside) {
                     words.add(word.word());
+                    last = i;
                 }
             }
         }
-        while (!words.isEmpty() && words.getLast().equals("and")) {
+        while (!words.isEmpty() && (INSIDE.contains(words.getLast()) || words.getLast().equals("by"))) {
             words.removeLast();
         }
         return String.join(" ", words);
+    }
+
+    /** Whether a comma stands within the name, so that two fabrics may be meant. */
+    boolean hasCommaInName() {
+        for (int i = 1; i + 1 < tokens.size(); i++) {
+            int next = marks.number(i + 1).filter(Number::couldCount).isPresent() ? i + 2 : i + 1;
+            if (tokens.get(i) instanceof LineTokens.Separator && isName(i - 1) && isName(next)) {
+                return true;
+            }
+        }
+        return false;
     }
 }

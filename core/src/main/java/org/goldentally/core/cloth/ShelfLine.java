@@ -64,6 +64,11 @@ public record ShelfLine(int count, ClothPiece piece, String clothName, Optional<
         this(count, piece, clothName, Optional.empty());
     }
 
+    /** The same of another fabric. */
+    public ShelfLine named(String other) {
+        return new ShelfLine(count, piece, other, pack);
+    }
+
     /** The line as understood, said back: {@code 42 squares, 10 in – marigold prints}. */
     public String describe(MeasureSystem system) {
         String what = piece.describe(count, system);
@@ -90,7 +95,7 @@ public record ShelfLine(int count, ClothPiece piece, String clothName, Optional<
             case SCRAP -> form + " " + sides;
             case YARDAGE -> form + " " + across + unit + " wide " + along + " long";
         };
-        return (count + " " + words + " " + clothName).strip()
+        return (count + " " + words + (clothName.isEmpty() ? "" : " " + QuotedNames.asTyped(clothName))).strip()
                 + (piece.edge() == ClothPiece.Edge.PINKED ? " pinked" : "");
     }
 

@@ -44,6 +44,7 @@ public final class ShelfLineReader {
 
     private final String where;
     private final String typed;
+    private final QuotedNames quoted;
     private final MeasureSystem system;
 
     /** Where the count has to be known, as on the shelf. */
@@ -52,6 +53,7 @@ public final class ShelfLineReader {
     private ShelfLineReader(String where, String typed, MeasureSystem system, boolean counted) {
         this.where = where;
         this.typed = typed.strip();
+        this.quoted = QuotedNames.of(this.typed);
         this.system = system;
         this.counted = counted;
     }
@@ -65,6 +67,19 @@ public final class ShelfLineReader {
                                 "“" + line.strip() + "” does not say which cloth it is",
                                 "add its colour or name, such as “" + line.strip() + " oat”")
                         : Reading.of(read));
+    }
+
+    /**
+     * Reads a line that may speak of several lots, each with its fabric: {@code 3 yd red and 1/2 yd white}, {@code 1/2 yd
+     * each of sand and sky}. Each is understood for certain, or all of it is refused.
+     */
+    public static Reading<List<ShelfLine>> readLots(String where, String line, MeasureSystem system) {
+        return new SaidLots(where, line, system).read();
+    }
+
+    /** The same of a part of a line, whose fabric another part may name; counted as on the shelf. */
+    static Reading<ShelfLine> readLot(String where, String line, MeasureSystem system) {
+        return read(where, line, system, true);
     }
 
     /** Reads a line that may leave the cloth and the count out, such as {@code 10 in square}. */
@@ -97,6 +112,10 @@ public final class ShelfLineReader {
     }
 
     private Reading<ShelfLine> read() {
+        Optional<Reading<ShelfLine>> unsure = UnsureWords.in(where, quoted.line());
+        if (unsure.isPresent()) {
+            return unsure.get();
+        }
         Matcher below = BELOW_NOTHING.matcher(typed);
         if (below.find()) {
             return Reading.refused(
@@ -106,6 +125,14 @@ public final class ShelfLineReader {
         }
         List<Reading<ShelfLine>> readings = readings();
         List<ShelfLine> sensible = sensible(readings);
+        if (sensible.size() == 1 && quoted.names().isEmpty() && mayBeOneOfEach(sensible.getFirst())) {
+            ShelfLine line = sensible.getFirst();
+            return Reading.refused(
+                    where,
+                    "“" + shortened() + "” may be one of each, or " + line.count() + " of one print",
+                    "say “" + line.piece().describe(1, system) + " each of "
+                            + line.clothName() + "”, or put the name of the print in quotation marks");
+        }
         if (sensible.size() > 1) {
             return Reading.refused(
                     where,
@@ -115,16 +142,30 @@ public final class ShelfLineReader {
                     "type “" + sensible.get(0).asTyped(system) + "” or “"
                             + sensible.get(1).asTyped(system) + "”");
         }
-        return sensible.isEmpty() ? readings.getFirst() : Reading.of(sensible.getFirst());
+        return sensible.isEmpty() ? notSensible(readings.getFirst()) : Reading.of(sensible.getFirst());
     }
 
     /** Every way to read the line, understood or refused; at least one. */
     private List<Reading<ShelfLine>> readings() {
-        PackWords pack = PackWords.takenFrom(Sayings.writtenOut(typed));
-        List<ShelfGrammar.Meant> meanings = new ShelfGrammar(pack.rest(), system).meanings();
+        PackWords pack = PackWords.takenFrom(UnsureWords.leftOut(Sayings.writtenOut(quoted.line())));
+        ShelfGrammar grammar = new ShelfGrammar(pack.rest(), system);
+        List<ShelfGrammar.Meant> meanings = grammar.meanings();
         if (meanings.isEmpty()) {
             return List.of(
                     Reading.refused(where, "“" + shortened() + "” does not say what form the cloth has", EXAMPLES));
+        }
+        if (grammar.beside().isPresent()) {
+            return List.of(Reading.refused(
+                    where,
+                    "“" + shortened() + "” speaks of “" + grammar.beside().get() + "” as well as of "
+                            + meanings.getFirst().form().form().name(2),
+                    "say each with its own count and fabric, “and” between them, or type them on lines of their own"));
+        }
+        if (grammar.hasCommaInName()) {
+            return List.of(Reading.refused(
+                    where,
+                    "“" + shortened() + "” may name one fabric or two",
+                    "say what there is of each, such as “1 yd each of red and white”; for one fabric leave the comma out"));
         }
         List<Reading<ShelfLine>> readings = new ArrayList<>();
         for (ShelfGrammar.Meant meant : meanings) {
@@ -151,7 +192,30 @@ public final class ShelfLineReader {
                 .filter(line -> line.piece().form() != PieceForm.YARDAGE
                         || line.piece().width().isAtLeast(NARROWEST_BOLT))
                 .toList();
-        return wide.isEmpty() ? List.copyOf(understood) : wide;
+        return wide.isEmpty() && saysWide() ? List.copyOf(understood) : wide;
+    }
+
+    private boolean saysWide() {
+        return Sayings.writtenOut(quoted.line()).matches(".*\\b(wide|width|breit|across|measured)\\b.*");
+    }
+
+    /** Two pieces, two names: one of each may be meant, or two of a print in both colours. */
+    private static boolean mayBeOneOfEach(ShelfLine line) {
+        return line.count() > 1
+                && line.piece().form() != PieceForm.YARDAGE
+                && line.pack().isEmpty()
+                && line.clothName().split(" and ").length == line.count();
+    }
+
+    /** A width that no bolt has, and nothing else that is meant. */
+    private Reading<ShelfLine> notSensible(Reading<ShelfLine> first) {
+        return first instanceof Reading.Understood<ShelfLine> narrow
+                ? Reading.refused(
+                        where,
+                        "“" + shortened() + "” would be only "
+                                + system.writer().writeWithUnit(narrow.value().piece().width()) + " wide",
+                        "say “wide” behind the number if it is so; else leave the number out, or measure what there is")
+                : first;
     }
 
     private Reading<ShelfLine> line(ShelfGrammar.Meant meant, Optional<Integer> ofPack) {
@@ -179,7 +243,7 @@ public final class ShelfLineReader {
                         .then(count -> Reading.of(new ShelfLine(
                                 count,
                                 new ClothPiece(meant.form().form(), size.width(), size.length(), edge),
-                                meant.name()))));
+                                quoted.restored(meant.name())))));
     }
 
     private Reading<Integer> count(ShelfGrammar.Meant meant, Optional<Integer> ofPack) {
