@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { askAnew } from '@/api/askAnew'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import { ProblemNote } from '@/shared'
@@ -21,7 +21,12 @@ const emit = defineEmits<{
 
 const client = useQueryClient()
 const typed = ref('')
-const understood = ref('')
+/** The lots that the line speaks of, as understood. */
+const lots = ref<string[]>([])
+/** A line on its way to the shelf; what is typed meanwhile is another one. */
+const adding = ref('')
+/** A line that was refused while the next was typed already. */
+const refused = ref('')
 /** Where a line can be meant in several ways: these, to be chosen from. */
 const choices = ref<Schemas['Choice'][]>([])
 const problems = ref<Problem[]>([])
@@ -31,7 +36,7 @@ const examples = computed(() =>
         '42 squares 10 in marigold prints',
         '2 yd oat 42 wide',
         '3 fat quarters teal',
-        'scrap 9 x 13 brick',
+        '1/2 yd each of sand and sky',
         '42 squares 10 in autumn, 21 prints, two of each',
       ]
     : [
@@ -49,7 +54,7 @@ watch(typed, () => {
   problems.value = []
   choices.value = []
   if (!typed.value.trim()) {
-    understood.value = ''
+    lots.value = []
     return
   }
   pause = setTimeout(readBack, 200)
@@ -60,11 +65,11 @@ async function readBack() {
   try {
     const answer = await call('POST', '/api/shelf/read', { body: { line, system: props.system } })
     if (line !== typed.value) return
-    understood.value = answer.understood
+    lots.value = answer.lots
     choices.value = answer.choices
   } catch {
     // Half a line is no mistake yet: it is refused, with the reason, once it is put on the shelf.
-    if (line === typed.value) understood.value = ''
+    if (line === typed.value) lots.value = []
   }
 }
 
@@ -74,20 +79,45 @@ function choose(choice: Schemas['Choice']) {
 }
 
 async function add() {
+  // Enter again before the answer is here adds nothing twice.
+  if (adding.value) return
   clearTimeout(pause)
+  const line = typed.value
+  adding.value = line.trim()
+  typed.value = ''
+  problems.value = []
+  refused.value = ''
   try {
-    const added = await call('POST', '/api/shelf/lines', { body: { line: typed.value, system: props.system } })
-    typed.value = ''
-    problems.value = []
+    const added = await call('POST', '/api/shelf/lines', { body: { line, system: props.system } })
     // Also where she has gone on to another station by now.
     void askAnew(client, ['shelf'])
     void askAnew(client, ['quilt'])
     emit('added', added.understood)
   } catch (thrown) {
-    await readBack()
-    // What can be meant in several ways is asked with buttons; the refusal says no more.
-    problems.value = choices.value.length ? [] : problemsOf(thrown)
+    await putBack(line, problemsOf(thrown))
+  } finally {
+    adding.value = ''
   }
+}
+
+/** A refused line goes back into the field, or beside it where another is being typed there. */
+async function putBack(line: string, why: Problem[]) {
+  if (typed.value) {
+    refused.value = line
+    problems.value = why
+    return
+  }
+  typed.value = line
+  await nextTick()
+  clearTimeout(pause)
+  await readBack()
+  // What can be meant in several ways is asked with buttons; the refusal says no more.
+  problems.value = choices.value.length ? [] : why
+}
+
+function editRefused() {
+  typed.value = refused.value
+  refused.value = ''
 }
 </script>
 
@@ -107,8 +137,15 @@ async function add() {
       <button class="button button-main">Put on the shelf</button>
     </div>
     <p id="shelf-echo" class="min-h-6" aria-live="polite">
-      <template v-if="understood"
-        >Understood: <strong>{{ understood }}</strong></template
+      <template v-if="adding"
+        >Adding: <strong>{{ adding }}</strong></template
+      >
+      <template v-else-if="lots.length === 1"
+        >Understood: <strong>{{ lots[0] }}</strong></template
+      >
+      <span v-else-if="lots.length" data-lots
+        >Understood as {{ lots.length }} lots:
+        <strong v-for="(lot, i) in lots" :key="i" class="block">{{ lot }}</strong></span
       >
       <span v-else-if="done" data-done
         >{{ done }} <button type="button" class="button ml-2 min-h-8 py-0" @click="emit('undo')">Undo</button></span
@@ -131,6 +168,10 @@ async function add() {
         </button>
       </div>
     </div>
+    <p v-if="refused">
+      Not added: <strong>{{ refused }}</strong>
+      <button type="button" class="button ml-2 min-h-8 py-0" @click="editRefused">Edit it</button>
+    </p>
     <ProblemNote :problems="problems" />
   </form>
 </template>

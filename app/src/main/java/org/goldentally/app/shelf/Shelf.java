@@ -100,14 +100,22 @@ public class Shelf {
                 .toList();
     }
 
-    /** Puts a line on the shelf, as one act; a pack of several prints becomes a cloth and a line for each print. */
+    /** Puts all lots of a line on the shelf, as one act; a pack of several prints becomes a cloth and a line for each print. */
     public Added add(String typed, MeasureSystem system) {
-        ShelfLine line = ShelfLineReader.readForShelf(WHERE, typed, system).orThrow();
+        List<ShelfLine> lots = ShelfLineReader.readLots(WHERE, typed, system).orThrow();
         return acts.act(typed.strip(), () -> {
-            List<ShelfLineView> lines = line.pack().isPresent()
-                    ? addPack(line, line.pack().get(), system)
-                    : List.of(view(keep(clothNamed(line.clothName()), typed.strip(), system, line)));
-            return new Added(line.describe(system), lines);
+            List<ShelfLineView> lines = new ArrayList<>();
+            for (ShelfLine lot : lots) {
+                String words = lots.size() == 1 ? typed.strip() : lot.asTyped(system);
+                lines.addAll(
+                        lot.pack().isPresent()
+                                ? addPack(lot, lot.pack().get(), system)
+                                : List.of(view(keep(clothNamed(lot.clothName()), words, system, lot))));
+            }
+            return new Added(
+                    String.join(
+                            "; ", lots.stream().map(lot -> lot.describe(system)).toList()),
+                    lines);
         });
     }
 

@@ -72,10 +72,10 @@ class ShelfController {
     /**
      * A line said back, before it is put on the shelf.
      *
-     * @param understood empty where it can be meant in several ways
+     * @param lots each lot that it speaks of; empty where it can be meant in several ways
      * @param choices these ways, each with what to type for it
      */
-    record Understood(String understood, List<Choice> choices) {}
+    record Understood(List<String> lots, List<Choice> choices) {}
 
     /** A way in which a line can be meant. */
     record Choice(String typed, String understood) {}
@@ -93,11 +93,11 @@ class ShelfController {
                 .toList();
         return choices.isEmpty()
                 ? new Understood(
-                        ShelfLineReader.readForShelf("Shelf line", typed.line(), system)
-                                .orThrow()
-                                .describe(system),
+                        ShelfLineReader.readLots("Shelf line", typed.line(), system).orThrow().stream()
+                                .map(lot -> lot.describe(system))
+                                .toList(),
                         List.of())
-                : new Understood("", choices);
+                : new Understood(List.of(), choices);
     }
 
     @PostMapping("/lines")

@@ -184,7 +184,8 @@ final class LineMarks {
             return false;
         }
         boolean ofSquares = means(form, Meaning.SQUARE) && isPlural(form);
-        boolean ofStrips = means(form, Meaning.STRIP) && isPlural(form) && !second.unit().isEmpty();
+        boolean ofStrips =
+                means(form, Meaning.STRIP) && isPlural(form) && !second.unit().isEmpty();
         boolean ofLengths = system == MeasureSystem.CENTIMETRE
                 && second.unit().equals("cm")
                 && count(first).orElse(0) <= MOST_NARROW;
@@ -215,10 +216,7 @@ final class LineMarks {
 
     /** Whether a word for a form stands there. */
     boolean isForm(int at) {
-        return at >= 0
-                && at < tokens.size()
-                && tokens.get(at) instanceof Word word
-                && FORMS.contains(word.meaning());
+        return at >= 0 && at < tokens.size() && tokens.get(at) instanceof Word word && FORMS.contains(word.meaning());
     }
 
     /** What else the line speaks of beside the piece that is understood: another form, another length; empty for nothing. */
@@ -286,8 +284,10 @@ final class LineMarks {
 
     /** {@code 1 m 20} is a metre and 20 cm. */
     private void takeBareCentimetres(boolean metric, int at) {
-        Optional<Number> bare = number(at).filter(Number::couldCount)
-                .filter(number -> count(number).orElse(0) >= LEAST_CENTIMETRES && count(number).orElse(0) < 100);
+        Optional<Number> bare = number(at)
+                .filter(Number::couldCount)
+                .filter(number -> count(number).orElse(0) >= LEAST_CENTIMETRES
+                        && count(number).orElse(0) < 100);
         boolean wide = means(at + 1, Meaning.WIDE) || means(at + 1, Meaning.LONG);
         if (metric && bare.isPresent() && !wide) {
             bought = bought.map(length -> length + " + " + bare.get().number() + " cm");
@@ -402,7 +402,8 @@ final class LineMarks {
                 boolean of = i + 1 < tokens.size()
                         && tokens.get(i + 1) instanceof Word word
                         && word.word().equals("of");
-                length |= of || (system == MeasureSystem.CENTIMETRE && size.get().isMetric());
+                length |=
+                        of || (system == MeasureSystem.CENTIMETRE && size.get().isMetric());
             }
         }
         return sizes == 1 && length;

@@ -49,8 +49,7 @@ record LineTokens(List<Token> tokens) {
     private static final String NUM = "\\d+[ -]\\d+/\\d+|\\d+/\\d+|\\d+[.,]\\d+|\\d+|[.,]\\d+";
     private static final String UNIT = "inches|inch|in|\"|cm|mm|yards?|yds?|metres?|meters?|m|feet|foot|ft";
     /** {@code 1930s} is a word. */
-    private static final String WORD_OF_DIGITS =
-            "\\d+(?!(?:" + UNIT + "|x)(?!\\p{L}))\\p{L}[\\p{L}\\p{N}'-]*";
+    private static final String WORD_OF_DIGITS = "\\d+(?!(?:" + UNIT + "|x)(?!\\p{L}))\\p{L}[\\p{L}\\p{N}'-]*";
 
     private static final Pattern TOKEN = Pattern.compile("(?<digits>(?<![\\d/.,-])" + WORD_OF_DIGITS + ")|(?<num>" + NUM
             + ")(?: ?(?<unit>" + UNIT + ")(?![\\p{L}]))?|(?<word>[\\p{L}][\\p{L}\\p{N}'&/-]*|[×*])|(?<sep>[,;:])|.");

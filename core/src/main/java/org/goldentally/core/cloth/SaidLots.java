@@ -144,7 +144,8 @@ final class SaidLots {
         boolean allNames = names.stream()
                 .allMatch(name -> name.matches("[\\p{L}'& -]+")
                         && Arrays.stream(name.split(" ")).noneMatch(word -> switch (Sayings.of(word)) {
-                            case SQUARE, STRIP, FAT_QUARTER, FAT_EIGHTH, PIECE, LENGTH, CONTAINER, PINKED, MEASURED -> true;
+                            case SQUARE, STRIP, FAT_QUARTER, FAT_EIGHTH, PIECE, LENGTH, CONTAINER, PINKED, MEASURED ->
+                                true;
                             case NAMED_PIECE, WIDE, LONG, BY, FILLER, NAME -> false;
                         }));
         return allNames ? names : List.of();
@@ -210,7 +211,8 @@ final class SaidLots {
             }
             lots.add(lot.get());
         }
-        return named(lots, ofAll).map(all -> new Apart(all, separatorsWithin(parts) + MOST_LOTS * unlikeTheFirst(parts)));
+        return named(lots, ofAll)
+                .map(all -> new Apart(all, separatorsWithin(parts) + MOST_LOTS * unlikeTheFirst(parts)));
     }
 
     private static int unlikeTheFirst(List<String> parts) {

@@ -114,9 +114,7 @@ record SaidSizes(
                 .then(first -> length(text.substring(at + 3))
                         .then(more -> minus < 0
                                 ? Reading.of(first.plus(more))
-                                : more.isShorterThan(first)
-                                        ? Reading.of(first.minus(more))
-                                        : doesNotLeave(text)));
+                                : more.isShorterThan(first) ? Reading.of(first.minus(more)) : doesNotLeave(text)));
     }
 
     private Reading<Length> doesNotLeave(String what) {

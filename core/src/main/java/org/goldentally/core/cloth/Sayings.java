@@ -123,8 +123,7 @@ final class Sayings {
         TURNS.add(Turn.of(
                 "\\b(two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) (\\d+/\\d+) ?" + SHOP, "$1 x $2 $3"));
         TURNS.add(Turn.of("\\bpieces\\b(?=.*(?:x|by) (?:the )?(?:wof|width of (?:the )?fabric)\\b)", "strips"));
-        TURNS.add(Turn.of(
-                "(?<=\\bstrips?\\b.{0,20}) (?:x|by) (?:the )?(?:wof|width of (?:the )?fabric)\\b", " "));
+        TURNS.add(Turn.of("(?<=\\bstrips?\\b.{0,20}) (?:x|by) (?:the )?(?:wof|width of (?:the )?fabric)\\b", " "));
         TURNS.add(Turn.of(" (?:x|by) (?:the )?(?:wof|width of (?:the )?fabric)\\b", " strip"));
         // Forms of two words are one word; "fat 1/4" is said as well.
         TURNS.add(Turn.of("\\bfat[ -](quarters?|eighths?)\\b", "fat$1"));

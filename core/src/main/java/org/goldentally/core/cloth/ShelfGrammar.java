@@ -129,7 +129,11 @@ final class ShelfGrammar {
         for (int i = 0; i < loose.size(); i++) {
             Loose number = loose.get(i);
             boolean counts = certain.isPresent() && certain.getAsInt() == i;
-            if (number.number().couldCount() && !counts && isName(number.at() - 1) && !marks.isForm(number.at() + 1) && sets.size() < MOST_READINGS) {
+            if (number.number().couldCount()
+                    && !counts
+                    && isName(number.at() - 1)
+                    && !marks.isForm(number.at() + 1)
+                    && sets.size() < MOST_READINGS) {
                 for (Set<Integer> set : List.copyOf(sets)) {
                     Set<Integer> more = new LinkedHashSet<>(set);
                     more.add(number.at());
@@ -289,14 +293,16 @@ final class ShelfGrammar {
                 words.add(marks.number(i).orElseThrow().number());
                 last = i;
             } else if (!marks.isTaken(i) && tokens.get(i) instanceof Word word) {
-                boolean inside = goesOn && (INSIDE.contains(word.word()) || word.word().equals("by"));
+                boolean inside =
+                        goesOn && (INSIDE.contains(word.word()) || word.word().equals("by"));
                 if (isName(i) || inside) {
                     words.add(word.word());
                     last = i;
                 }
             }
         }
-        while (!words.isEmpty() && (INSIDE.contains(words.getLast()) || words.getLast().equals("by"))) {
+        while (!words.isEmpty()
+                && (INSIDE.contains(words.getLast()) || words.getLast().equals("by"))) {
             words.removeLast();
         }
         return String.join(" ", words);

@@ -130,8 +130,8 @@ public final class ShelfLineReader {
             return Reading.refused(
                     where,
                     "“" + shortened() + "” may be one of each, or " + line.count() + " of one print",
-                    "say “" + line.piece().describe(1, system) + " each of "
-                            + line.clothName() + "”, or put the name of the print in quotation marks");
+                    "say “" + line.piece().describe(1, system) + " each of " + line.clothName()
+                            + "”, or put the name of the print in quotation marks");
         }
         if (sensible.size() > 1) {
             return Reading.refused(
@@ -162,10 +162,11 @@ public final class ShelfLineReader {
                     "say each with its own count and fabric, “and” between them, or type them on lines of their own"));
         }
         if (grammar.hasCommaInName()) {
-            return List.of(Reading.refused(
-                    where,
-                    "“" + shortened() + "” may name one fabric or two",
-                    "say what there is of each, such as “1 yd each of red and white”; for one fabric leave the comma out"));
+            return List.of(
+                    Reading.refused(
+                            where,
+                            "“" + shortened() + "” may name one fabric or two",
+                            "say what there is of each, such as “1 yd each of red and white”; for one fabric leave the comma out"));
         }
         List<Reading<ShelfLine>> readings = new ArrayList<>();
         for (ShelfGrammar.Meant meant : meanings) {
@@ -213,7 +214,8 @@ public final class ShelfLineReader {
                 ? Reading.refused(
                         where,
                         "“" + shortened() + "” would be only "
-                                + system.writer().writeWithUnit(narrow.value().piece().width()) + " wide",
+                                + system.writer()
+                                        .writeWithUnit(narrow.value().piece().width()) + " wide",
                         "say “wide” behind the number if it is so; else leave the number out, or measure what there is")
                 : first;
     }

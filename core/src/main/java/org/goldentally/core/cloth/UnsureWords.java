@@ -22,8 +22,9 @@ final class UnsureWords {
     private static final String MEASURE = "measure what there is, and say it, such as “scrap 14 x 30 teal”";
     private static final String ONE_NUMBER = "count or measure it, and say one number";
 
-    private static final Pattern MEASURED = Pattern.compile("\\bmeasur(?:ed|es|ing)\\b|\\d\\S* ?(?:in|cm|\")? (?:x|by) \\d"
-            + "|\\bwide\\b.*\\blong\\b|\\blong\\b.*\\bwide\\b");
+    private static final Pattern MEASURED =
+            Pattern.compile("\\bmeasur(?:ed|es|ing)\\b|\\d\\S* ?(?:in|cm|\")? (?:x|by) \\d"
+                    + "|\\bwide\\b.*\\blong\\b|\\blong\\b.*\\bwide\\b");
 
     private static final List<Unsure> NOT_WHOLE = List.of(
             Unsure.of(

@@ -15,13 +15,16 @@ import org.goldentally.core.work.Work;
  * Chooses which combinations of prints are made, before anybody says where they will lie: from what there is of each, so
  * that each print goes as far as its cloth, cloths that meet differ in value, and units that come of one set stay together.
  *
- * <p>Combinations are taken greedily, the print with most cloth left first, and then bettered: one print exchanged for
- * another as long as that makes it better, with a little heat. The same seed makes the same.
+ * <p>Combinations are taken greedily, the print with most cloth left first; where that uses a print more than there is of
+ * it they are shared out anew ({@link SharingOut}). Then they are bettered: one print exchanged for another as long as that
+ * makes it better, with a little heat, and never so that a print is short. The same seed makes the same.
  */
 final class Maker {
 
     private static final double CLOSE_COSTS = 6;
-    private static final double OVER_COSTS = 40;
+    /** What there is of a print goes before contrast and variety: nothing that makes it short is ever better. */
+    private static final double OVER_COSTS = 1e6;
+
     private static final double AGAIN_COSTS = 1.5;
     private static final double ODD_HALF_COSTS = 2;
     private static final double EVEN_IS_WORTH = 3;
@@ -84,6 +87,7 @@ final class Maker {
             }
         }
         List<Combination> own = combinations.subList(from, combinations.size());
+        shareOut(own);
         if (variety != Variety.FEW) {
             better(own);
             for (int again = 0; again < MOST_AGAIN && hasOddHalves(); again++) {
@@ -98,6 +102,13 @@ final class Maker {
             }
         }
         return made;
+    }
+
+    /** No print is used more than there is of it, wherever that can be; combinations are counted again. */
+    private void shareOut(List<Combination> own) {
+        own.forEach(each -> count(each, -1));
+        new SharingOut(free, use, chance).settle(own);
+        own.forEach(each -> count(each, 1));
     }
 
     /** That all differ is wished of blocks; a border has more units than any pack has prints. */
@@ -122,6 +133,10 @@ final class Maker {
         for (int i = 0; i < combination.prints.length; i++) {
             use.of(combination.like.freeKeys.get(i), combination.prints[i], sign * combination.blocks);
         }
+        count(combination, sign);
+    }
+
+    private void count(Combination combination, int sign) {
         combined.merge(combination.name(), sign, Integer::sum);
         combination.halves().forEach(half -> halves.merge(half, sign, Integer::sum));
     }

@@ -11,7 +11,7 @@ final class PrintUse {
     private static final double LEAST_SHARE = 0.01;
 
     /** Room for what is lost to counting in parts. */
-    private static final double THREAD = 1e-9;
+    static final double THREAD = 1e-9;
 
     private final FreePlaces free;
     private final Stock stock;
@@ -71,6 +71,16 @@ final class PrintUse {
         return known
                 ? afterwards(key, print, blocks) <= 1 + THREAD
                 : used[print] + blocks <= Math.max(1, share[print] * places * free.hands.size());
+    }
+
+    /** Whether anything is known of what there is. */
+    boolean isKnown() {
+        return known;
+    }
+
+    /** How many more combinations of so many blocks a print gives at a place. */
+    int stillGives(String key, int print, int blocks) {
+        return (int) Math.max(0, Math.floor((1 - load[print]) / (blocks * weight(key, print)) + THREAD));
     }
 
     /** How far its use is from its share. */

@@ -3,7 +3,6 @@ package org.goldentally.core.making;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import org.goldentally.core.cutting.CutSize;
 
 /**
  * How much of each fabric on the shelf is taken by the groups whose way is chosen already, so that it can be told what the
@@ -18,45 +17,70 @@ final class ShelfUse {
     private static final double ROUNDING = 1e-9;
 
     private final Supply supply;
-    /** Of each fabric; 1 is all there is. */
-    private final Map<String, Double> taken = new HashMap<>();
+    private final double shopLength;
+    private final Map<String, Taken> taken = new HashMap<>();
 
-    ShelfUse(Supply supply) {
+    /**
+     * What is cut of a fabric.
+     *
+     * @param part of all there is; more than 1 is more than there is
+     * @param area of the pieces that the fabric on the shelf can give, in square inches
+     * @param beyond area of pieces that nothing on the shelf gives
+     */
+    private record Taken(double part, double area, double beyond) {
+        private static final Taken NOTHING = new Taken(0, 0, 0);
+
+        Taken and(Taken more, int sign) {
+            return new Taken(part + sign * more.part, area + sign * more.area, beyond + sign * more.beyond);
+        }
+
+        double toBuy() {
+            return beyond + (part > 1 + ROUNDING ? area * (1 - 1 / part) : 0);
+        }
+    }
+
+    /** @param shopLength the least length that shops cut, as an area of the usual width in square inches */
+    ShelfUse(Supply supply, double shopLength) {
         this.supply = supply;
+        this.shopLength = shopLength;
     }
 
     void add(List<ClothCut> cuts) {
-        cuts.forEach(cut -> taken.merge(cut.cloth(), part(cut), Double::sum));
+        cuts.forEach(cut -> count(cut, 1));
     }
 
     void remove(List<ClothCut> cuts) {
-        cuts.forEach(cut -> taken.merge(cut.cloth(), -part(cut), Double::sum));
+        cuts.forEach(cut -> count(cut, -1));
     }
 
-    /** How many pieces of a size there are, if nothing else is cut. */
-    long capacity(String cloth, CutSize size) {
-        return supply.capacity(cloth, size);
+    private void count(ClothCut cut, int sign) {
+        taken.put(cut.cloth(), taken.getOrDefault(cut.cloth(), Taken.NOTHING).and(taken(cut), sign));
     }
 
-    private double part(ClothCut cut) {
+    private Taken taken(ClothCut cut) {
         long capacity = supply.capacity(cut.cloth(), cut.size());
-        return capacity == 0 ? 0 : (double) cut.count() / capacity;
+        double area = cut.area().toDoubleSquareInches();
+        return capacity == 0 ? new Taken(0, 0, area) : new Taken((double) cut.count() / capacity, area, 0);
     }
 
-    /** Square inches that these would take beyond what is left of the shelf. */
-    double toBuy(List<ClothCut> cuts) {
-        Map<String, Double> parts = new HashMap<>();
-        cuts.forEach(cut -> parts.merge(cut.cloth(), part(cut), Double::sum));
-        double sum = 0;
-        for (ClothCut cut : cuts) {
-            double all = parts.getOrDefault(cut.cloth(), 0.0);
-            double before = Math.max(0, taken.getOrDefault(cut.cloth(), 0.0));
-            boolean none = part(cut) == 0;
-            double beyond = none ? 1 : Math.clamp((before + all - 1) / all, 0, 1);
-            if (cut.count() > 0 && beyond > ROUNDING) {
-                sum += beyond * cut.area().toDoubleSquareInches();
-            }
+    /** Lengths of a shop that everything counted has to buy beyond the shelf. */
+    long lengthsToBuy() {
+        return taken.values().stream().mapToLong(this::lengths).sum();
+    }
+
+    private long lengths(Taken of) {
+        return (long) Math.ceil(of.toBuy() / shopLength - ROUNDING);
+    }
+
+    /** So many more lengths than without these. */
+    long lengthsToBuy(List<ClothCut> cuts) {
+        Map<String, Taken> more = new HashMap<>();
+        cuts.forEach(cut -> more.merge(cut.cloth(), taken(cut), (one, other) -> one.and(other, 1)));
+        long lengths = 0;
+        for (Map.Entry<String, Taken> each : more.entrySet()) {
+            Taken before = taken.getOrDefault(each.getKey(), Taken.NOTHING);
+            lengths += lengths(before.and(each.getValue(), 1)) - lengths(before);
         }
-        return sum;
+        return lengths;
     }
 }

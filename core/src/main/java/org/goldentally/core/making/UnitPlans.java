@@ -20,14 +20,15 @@ import org.goldentally.core.problem.Known;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.quilt.TopCount.Group;
+import org.goldentally.core.unit.PatchworkUnit;
 
 /**
  * How everything in a top is made: for each group of units the ways there are, the one that is taken, and the sets that
  * follow from all of them together.
  *
  * <p>Unless the quilter chooses, the way that buys least is taken: fabric on the shelf goes before fabric to buy. No way is
- * shut out for its bias edges, or for the sheets it draws; these count as much as the least length that shops cut, so such a
- * way is taken only where it saves more than that. Among equals it is the way that adds least to what is cut of all the rest, then the
+ * shut out for its bias edges, or for the sheets it draws; such a way is taken only where
+ * it saves a length that shops cut. Among equals it is the way that adds least to what is cut of all the rest, then the
  * one with fewer sets (our own rule). Each group is looked at twice, since what one adds depends on what the others take
  * and leave over.
  */
@@ -41,14 +42,12 @@ public final class UnitPlans {
     private final ShelfUse shelf;
     /** What the chosen ways cut, as far as it is counted in the use of the shelf. */
     private final Map<Wanted, List<ClothCut>> counted = new IdentityHashMap<>();
-    /** What bias edges, or a sheet to draw, count for, in square inches. */
-    private final double careCounts;
 
     private UnitPlans(ReadDesign design, Length widthOfFabric, Supply supply) {
         this.work = design.work();
         this.settings = design.sizes().settings();
-        this.shelf = new ShelfUse(supply);
-        this.careCounts = Purchase.step(settings.system()).times(widthOfFabric).toDoubleSquareInches();
+        this.shelf = new ShelfUse(
+                supply, Purchase.step(settings.system()).times(widthOfFabric).toDoubleSquareInches());
         this.room = new Workroom(
                 settings,
                 work,
@@ -98,6 +97,7 @@ public final class UnitPlans {
             }
         });
         taken.forEach(this::take);
+        takeTogether(open, taken);
         for (int round = 0; round < ROUNDS; round++) {
             open.forEach((units, making) -> takeBest(units, making, taken));
         }
@@ -173,25 +173,60 @@ public final class UnitPlans {
         return offered.isEmpty() ? making : offered;
     }
 
-    /** A way and what it would cost to take it. */
-    private record Weighed(UnitPlan plan, double cost) {}
-
     private PiecingMethod best(Wanted units, List<PiecingMethod> offered) {
         return offered.size() == 1
                 ? offered.getFirst()
                 : offered.stream()
-                        .map(method -> weighed(room.plan(units, method)))
-                        .min(Comparator.comparingDouble(Weighed::cost)
-                                .thenComparing(way -> way.plan.clothCut())
-                                .thenComparingLong(way -> way.plan.sets()))
+                        .map(method -> room.plan(units, method))
+                        .min(Comparator.comparingLong((UnitPlan plan) -> shelf.lengthsToBuy(plan.cuts()))
+                                .thenComparing(UnitPlans::wantsCare)
+                                .thenComparing(UnitPlan::clothCut)
+                                .thenComparingLong(UnitPlan::sets))
                         .orElseThrow()
-                        .plan
                         .method();
     }
 
-    private Weighed weighed(UnitPlan plan) {
-        boolean wantsCare = plan.hasBias() || plan.method().isForMany();
-        return new Weighed(plan, shelf.toBuy(plan.cuts()) + (wantsCare ? careCounts : 0));
+    /** Whether it leaves bias edges, or wants a sheet to be drawn. */
+    private static boolean wantsCare(UnitPlan plan) {
+        return plan.hasBias() || plan.method().isForMany();
+    }
+
+    /**
+     * One way for all groups of a kind, where that buys less than each by its own best: of a pack whose prints meet in many
+     * pairs, no single pair gains by four at a time, all of them together do.
+     */
+    private void takeTogether(Map<Wanted, List<PiecingMethod>> open, Map<Wanted, PiecingMethod> taken) {
+        Map<PatchworkUnit, List<Wanted>> kinds = new LinkedHashMap<>();
+        open.keySet()
+                .forEach(units -> kinds.computeIfAbsent(units.key().unit(), any -> new ArrayList<>())
+                        .add(units));
+        kinds.values().stream().filter(kind -> kind.size() > 1).forEach(kind -> {
+            for (PiecingMethod method : Known.of(open, kind.getFirst())) {
+                long before = shelf.lengthsToBuy();
+                if (before == 0) {
+                    return;
+                }
+                Map<Wanted, PiecingMethod> were = new LinkedHashMap<>();
+                kind.stream()
+                        .filter(units -> Known.of(open, units).contains(method))
+                        .forEach(units -> were.put(units, change(units, method, taken)));
+                if (shelf.lengthsToBuy() >= before) {
+                    were.forEach((units, was) -> change(units, was, taken));
+                }
+            }
+        });
+    }
+
+    /** Answers how it was made before. */
+    private PiecingMethod change(Wanted units, PiecingMethod method, Map<Wanted, PiecingMethod> taken) {
+        PiecingMethod was = Known.of(taken, units);
+        if (was != method) {
+            room.remove(units, was);
+            shelf.remove(Known.of(counted, units));
+            taken.put(units, method);
+            take(units, method);
+        }
+        return was;
     }
 
     /** What no method makes, so that it is said and not left out in silence. */

@@ -1,0 +1,109 @@
+package org.goldentally.core.deal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.chance.Chance;
+import org.goldentally.core.chance.Tries;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.ClothInHand.StandsFor;
+import org.goldentally.core.design.MakingDesign.Variety;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.measure.Length;
+import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.quilt.Tops;
+import org.goldentally.core.tally.TopTally;
+import org.junit.jupiter.api.Test;
+
+/** A pack that is enough is dealt so that it is enough: held by the accounts of the quilt that comes of it. */
+class DealFromAPackTest {
+
+    private static QuiltDesign anyTwo(int across, int down, String size, int prints, Variety variety) {
+        List<ClothInHand> cloths = new ArrayList<>();
+        cloths.add(OfAPack.free("a", StandsFor.ANY_PRINT));
+        cloths.add(OfAPack.free("b", StandsFor.ANY_PRINT));
+        cloths.addAll(OfAPack.prints(prints));
+        QuiltDesign design = Tops.of(across, down, size, "pinwheel")
+                .cloths(cloths.toArray(ClothInHand[]::new))
+                .top()
+                .design();
+        return design.withPlan(design.plan().withMaking(design.plan().making().with(variety)));
+    }
+
+    private static List<ClothLedger> short_(
+            QuiltDesign design, Map<String, List<ShelfPieces>> shelf, ScrappyDeal deal) {
+        return TopTally.of(QuiltTop.of(deal.in(design)), shelf).ledgers().stream()
+                .filter(ledger -> !ledger.isEnough())
+                .toList();
+    }
+
+    private static Map<String, List<ShelfPieces>> squares(int... counts) {
+        Map<String, List<ShelfPieces>> shelf = new LinkedHashMap<>();
+        for (int i = 0; i < counts.length; i++) {
+            shelf.put("p" + i, List.of(new ShelfPieces("s" + i, counts[i], ClothPiece.square(Length.inches(10)))));
+        }
+        return shelf;
+    }
+
+    /** 42 squares of 10 in, 21 prints, two of each: 21 pairs four at a time, 21 pinwheels of 12 in (counting). */
+    @Tries(10)
+    void twentyOnePinwheelsComeOfFortyTwoSquares(Chance chance) {
+        int[] two = new int[21];
+        java.util.Arrays.fill(two, 2);
+        Map<String, List<ShelfPieces>> shelf = squares(two);
+        Variety variety = chance.of(List.of(Variety.FEW, Variety.MANY));
+        QuiltDesign design = anyTwo(3, 7, "12", 21, variety);
+        ScrappyDeal deal = ScrappyDeal.deal(design, Stock.of(design, shelf, false), chance.between(0, 1_000));
+        assertThat(deal.beyondStock()).isEmpty();
+        assertThat(short_(design, shelf, deal)).isEmpty();
+    }
+
+    /**
+     * Packs of any counts, and as many pinwheels of two unlike prints as they make: half of all squares, where no print has
+     * more than half (a pairing of unlike things, counting). So it is never short.
+     */
+    @Tries(60)
+    void aPackThatIsJustEnoughIsNeverShort(Chance chance) {
+        int prints = chance.between(3, 14);
+        int[] counts = new int[prints];
+        int sum = 0;
+        for (int i = 0; i < prints; i++) {
+            counts[i] = chance.between(1, 5);
+            sum += counts[i];
+        }
+        if (sum % 2 == 1) {
+            counts[0]++;
+            sum++;
+        }
+        int most = java.util.Arrays.stream(counts).max().orElse(0);
+        if (most > sum / 2) {
+            return;
+        }
+        QuiltDesign design = anyTwo(1, sum / 2, "12", prints, chance.of(List.of(Variety.FEW, Variety.MANY)));
+        Map<String, List<ShelfPieces>> shelf = squares(counts);
+        ScrappyDeal deal = ScrappyDeal.deal(design, Stock.of(design, shelf, false), chance.between(0, 1_000));
+        assertThat(deal.beyondStock())
+                .as(chance + " " + java.util.Arrays.toString(counts))
+                .isEmpty();
+        assertThat(short_(design, shelf, deal)).isEmpty();
+    }
+
+    /** One square too few is one print short, not two. */
+    @Test
+    void oneSquareTooFewIsOnePrintShort() {
+        int[] counts = new int[21];
+        java.util.Arrays.fill(counts, 2);
+        counts[20] = 1;
+        QuiltDesign design = anyTwo(3, 7, "12", 21, Variety.MANY);
+        Map<String, List<ShelfPieces>> shelf = squares(counts);
+        ScrappyDeal deal = ScrappyDeal.deal(design, Stock.of(design, shelf, false), 5);
+        assertThat(deal.beyondStock()).hasSize(1);
+        assertThat(short_(design, shelf, deal)).hasSize(1);
+    }
+}
