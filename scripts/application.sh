@@ -115,14 +115,16 @@ stop_what_earlier_versions_started() {
   fi
 }
 
-# The application unpacked, with what its runs have learnt beside it (scripts/keeper).
+# The application unpacked, with what its runs have learnt beside it (scripts/keeper). What is written there at a stop makes
+# the folder newer than the archive, so the archive that it came of is noted, not compared by age.
 unpacked_application() {
-  local jar unpacked="$state/unpacked"
+  local jar built unpacked="$state/unpacked"
   jar=$(application_jar)
-  if [ ! -d "$unpacked" ] || [ "$jar" -nt "$unpacked" ]; then
+  built=$(stat -c '%Y %s' "$jar")
+  if [ "$(cat "$unpacked/built-from" 2>/dev/null)" != "$built" ]; then
     rm -rf "$unpacked" "$state/classes.jsa" # where earlier versions kept it
     "$JAVA_HOME/bin/java" -Djarmode=tools -jar "$jar" extract --destination "$unpacked" >/dev/null
-    touch "$unpacked"
+    printf '%s\n' "$built" > "$unpacked/built-from"
   fi
   printf '%s' "$unpacked/$(basename "$jar")"
 }

@@ -3,14 +3,23 @@ package org.goldentally.core.account;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.making.Supply;
+import org.goldentally.core.work.Remembering;
 
 /** The pieces of a shelf as a {@link Supply}; what a size gives is counted once. */
 public final class ShelfSupply implements Supply {
 
+    private static final int MOST_REMEMBERED = 5_000;
+
     private record Asked(String cloth, CutSize size) {}
+
+    private record OfPiece(ClothPiece piece, CutSize size) {}
+
+    /** What a piece gives is asked again and again, for every top that is tried. */
+    private static final Remembering<OfPiece, Long> CAPACITIES = new Remembering<>(MOST_REMEMBERED);
 
     private final Map<String, List<ShelfPieces>> shelf;
     private final Map<Asked, Long> known = new HashMap<>();
@@ -27,7 +36,10 @@ public final class ShelfSupply implements Supply {
 
     private long count(Asked asked) {
         return shelf.getOrDefault(asked.cloth, List.of()).stream()
-                .mapToLong(pieces -> pieces.count() * PieceLayout.capacity(pieces.piece(), asked.size))
+                .mapToLong(pieces -> pieces.count()
+                        * CAPACITIES.of(
+                                new OfPiece(pieces.piece(), asked.size),
+                                () -> PieceLayout.capacity(pieces.piece(), asked.size)))
                 .sum();
     }
 }

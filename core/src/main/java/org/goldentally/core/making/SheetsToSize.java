@@ -1,6 +1,8 @@
 package org.goldentally.core.making;
 
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.goldentally.core.cloth.ClothPiece;
@@ -8,10 +10,14 @@ import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.method.BiasStrips;
+import org.goldentally.core.method.CutPiece;
 import org.goldentally.core.method.GridOfCells;
 import org.goldentally.core.method.PiecingMethod;
 import org.goldentally.core.method.Recipe;
+import org.goldentally.core.method.UnitSizes;
 import org.goldentally.core.unit.ClothRole;
+import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.work.Remembering;
 
 /**
  * How large the sheets of a method are cut that draws many units on one: as large as the units want and no larger, so that
@@ -26,6 +32,8 @@ import org.goldentally.core.unit.ClothRole;
  * @param shopLength the least length that shops cut, as an area of the usual width in square inches
  */
 record SheetsToSize(Supply supply, double shopLength) {
+
+    private static final int MOST_REMEMBERED = 500;
 
     /** A sheet that is tried: so many, each so large. */
     private record Tried(ClothPiece piece, long sheets, double area, long lengthsToBuy) {
@@ -75,19 +83,36 @@ record SheetsToSize(Supply supply, double shopLength) {
     }
 
     private Stream<Tried> squares(Wanted units, Recipe largest, Recipes onPiece, Length step) {
-        Length most = largest.cuts().getFirst().size().width();
-        Stream.Builder<Tried> squares = Stream.builder();
-        squares.add(tried(units, most, most, largest.unitsPerSet()));
-        for (Length side = most.minus(step); side.isPositive(); side = side.minus(step)) {
-            Recipe recipe = onPiece.on(piece(side, side));
-            Length cut = recipe.cuts().getFirst().size().width();
-            squares.add(tried(units, cut, cut, recipe.unitsPerSet()));
-            if (cut.isLongerThan(side)) {
-                break;
-            }
-        }
-        return squares.build();
+        return SQUARES
+                .of(
+                        new OfSquares(units.key().unit(), largest.cuts(), largest.sizesToCut(), largest.sizes(), step),
+                        () -> {
+                            List<Square> squares = new ArrayList<>();
+                            Length most = largest.cuts().getFirst().size().width();
+                            squares.add(new Square(most, largest.unitsPerSet()));
+                            for (Length side = most.minus(step); side.isPositive(); side = side.minus(step)) {
+                                Recipe recipe = onPiece.on(piece(side, side));
+                                Length cut = recipe.cuts().getFirst().size().width();
+                                squares.add(new Square(cut, recipe.unitsPerSet()));
+                                if (cut.isLongerThan(side)) {
+                                    break;
+                                }
+                            }
+                            return squares;
+                        })
+                .stream()
+                .map(square -> tried(units, square.side, square.side, square.units));
     }
+
+    /** A square for bias strips and the units that a pair of them gives. */
+    private record Square(Length side, long units) {}
+
+    /** What the squares of bias strips follow from. */
+    private record OfSquares(
+            PatchworkUnit unit, List<CutPiece> cuts, List<Length> strips, UnitSizes sizes, Length step) {}
+
+    /** The squares are the same for every top, and asked for again and again while plans are searched for. */
+    private static final Remembering<OfSquares, List<Square>> SQUARES = new Remembering<>(MOST_REMEMBERED);
 
     private Tried tried(Wanted units, Length width, Length length, long unitsASheet) {
         long sheets = Math.ceilDiv(units.all(), unitsASheet);

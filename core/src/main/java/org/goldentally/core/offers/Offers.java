@@ -6,6 +6,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.goldentally.core.account.ClothCutter;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.ShelfPieces;
@@ -17,8 +20,10 @@ import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.finishing.StripPlan;
 import org.goldentally.core.making.BonusUnits;
+import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
+import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.method.PiecingMethod;
@@ -38,6 +43,9 @@ public final class Offers {
     private static final int MOST_GROUPS = 24;
 
     private static final int MOST_METHOD_OFFERS = 4;
+
+    /** Other ways of a group that are worked out (our own limit). */
+    private static final int MOST_WAYS = 3;
 
     private final TopTally tally;
     private final QuiltDesign design;
@@ -81,8 +89,7 @@ public final class Offers {
                 .limit(MOST_GROUPS)
                 .toList();
         for (UnitPlans.Choice choice : groups) {
-            choice.ways().stream()
-                    .filter(way -> way.method() != choice.chosen().method())
+            worthTrying(choice)
                     .flatMap(way -> saving(choice, way).stream())
                     .max(Comparator.comparing(Saving::saved))
                     .ifPresent(savings::add);
@@ -94,6 +101,21 @@ public final class Offers {
                 .map(Saving::offer)
                 .forEach(offers::add);
         return offers;
+    }
+
+    /** The few other ways that take least of what is bought now; each is worked out as a whole. */
+    private Stream<UnitPlan> worthTrying(UnitPlans.Choice choice) {
+        Set<String> bought = tally.ledgers().stream()
+                .filter(ledger -> ledger.toBuy().isPresent())
+                .map(ClothLedger::cloth)
+                .collect(Collectors.toSet());
+        return choice.ways().stream()
+                .filter(way -> way.method() != choice.chosen().method())
+                .sorted(Comparator.comparing((UnitPlan way) -> way.cuts().stream()
+                        .filter(cut -> bought.contains(cut.cloth()))
+                        .map(ClothCut::area)
+                        .reduce(Area.ZERO, Area::plus)))
+                .limit(MOST_WAYS);
     }
 
     /** A way that saves for several groups, for all of them at once. */
@@ -116,7 +138,7 @@ public final class Offers {
                 offers.add(new Offer(
                         Kind.METHOD,
                         "together " + method.key(),
-                        method.displayName() + " for these " + ways.size() + ": "
+                        named(ways.getFirst()) + " for these " + ways.size() + ": "
                                 + String.join(
                                         "; ",
                                         ways.stream()
@@ -138,11 +160,16 @@ public final class Offers {
         Offer offer = new Offer(
                 Kind.METHOD,
                 "method " + key + " " + way.method().key(),
-                way.method().displayName() + " instead of "
-                        + choice.chosen().method().displayName() + " for the " + way.label() + names(way),
+                named(way) + " instead of " + choice.chosen().method().displayName() + " for the " + way.label()
+                        + names(way),
                 then.against(now, design.cloths(), design.system()),
                 WayEffects.choosing(design, key, way.method().key()));
         return Optional.of(new Saving(offer, then.saved(now), way));
+    }
+
+    /** Bias edges are named with the way that leaves them. */
+    private static String named(UnitPlan way) {
+        return way.method().displayName() + (way.hasBias() ? " (bias edges)" : "");
     }
 
     private String names(UnitPlan plan) {

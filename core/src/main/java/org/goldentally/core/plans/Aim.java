@@ -35,6 +35,11 @@ public enum Aim {
         return label;
     }
 
+    /** Better ones first. */
+    Comparator<PlanCosts> order() {
+        return order;
+    }
+
     boolean isBetter(PlanCosts one, PlanCosts other) {
         return order.compare(one, other) < 0;
     }

@@ -8,14 +8,13 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.goldentally.core.account.ClothCutter;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.CuttingRequest;
 import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.BorderDesign.Join;
 import org.goldentally.core.design.FinishingDesign.Panels;
@@ -27,6 +26,7 @@ import org.goldentally.core.finishing.StripPlan;
 import org.goldentally.core.habits.Allowance;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
+import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.method.PiecingMethod;
@@ -46,10 +46,9 @@ import org.goldentally.core.unit.PatchworkUnit;
  *   <li>Then group by group, the ones that take most cloth first, as long as anything gets better.
  *   <li>Then the cut sizes of each kind of unit: by a school that takes less, or of precut squares as they come; and how
  *       strips of borders are joined and panels of the backing run, where the quilter left it as is usual.
- *   <li>Then the style of cutting: tidy where that buys less, plain where cuts are to be simple.
  *   <li>All of that again, until nothing gets better.
- *   <li>Where something is still bought, each fabric by itself is cut in the style that buys least of it; of a top of few
- *       choices every combination of ways is worked out so ({@link EveryWay}).
+ *   <li>Where something is still bought, every combination of ways is tried too of a top of few choices ({@link EveryWay});
+ *       and of the best few plans each fabric by itself is cut in the style that buys least of it.
  * </ol>
  *
  * <p>Each try is worked out in full: the making plan of the whole top, every account. What it costs is kept, the accounts
@@ -67,6 +66,11 @@ public final class BestPlans {
     private static final int FEWEST_TRIES = 16;
     private static final int MOST_TRIES = 200;
     private static final int A_CLOTH_WEIGHS = 4;
+
+    /** Plans that are cut in every style in the end (our own figure). */
+    private static final int MOST_FINALISTS = 6;
+
+    private static final List<CuttingStyle> QUICK_STYLES = List.of(CuttingStyle.PLAIN, CuttingStyle.TIDY);
 
     /** Accounts that are kept, so that a search of a large top stays small (our own figure). */
     private static final int MOST_ACCOUNTS = 2_000;
@@ -220,44 +224,26 @@ public final class BestPlans {
         do {
             before = search.best;
             search.kinds(true);
-            search.styles();
             search.groups();
             search.cutSizes();
             search.joins();
             search.backing();
             search.styles();
         } while (aim.isBetter(search.best.costs, before.costs));
-        if (aim == Aim.BUYS_LEAST && search.best.costs.buysSomething() && going.goesOn(tried.size())) {
-            search.offer(cutBest(search.best));
-            everyWay().ifPresent(every -> every.better(search.best).ifPresent(search::offer));
+        if (aim == Aim.BUYS_LEAST && search.best.costs.buysSomething()) {
+            search.cutFinalists();
         }
         return search.best;
     }
 
-    /** All combinations of the ways that groups are made; empty where there are too many, or only one. */
-    private Optional<EveryWay> everyWay() {
-        return EveryWay.of(
-                open,
-                design -> {
-                    Tried plan = tryOut(design);
-                    return going.goesOn(tried.size()) ? Optional.of(plan) : Optional.empty();
-                },
-                this::cutBest);
-    }
-
-    /** Whether every way of making and cutting was worked out, so that no choice among them buys less. */
-    public boolean triedEveryWay() {
-        return !best(Aim.BUYS_LEAST).costs.buysSomething() || everyWay().isPresent();
-    }
-
     /** Each fabric that is bought cut in the style that buys least of it; the simplest of those that do. */
-    private Tried cutBest(Tried plan) {
+    private Tried cutBest(Tried plan, List<CuttingStyle> styles) {
         List<CuttingChoice> cutting = new ArrayList<>(plan.design.plan().cutting());
         for (ClothLedger ledger : plan.tally.ledgers()) {
             boolean byHand = top.design().plan().cutting().stream()
                     .anyMatch(choice -> choice.cloth().equals(ledger.cloth()));
             if (!byHand && ledger.toBuy().isPresent()) {
-                CuttingChoice least = Stream.of(CuttingStyle.values())
+                CuttingChoice least = styles.stream()
                         .map(style -> new CuttingChoice(ledger.cloth(), style, PlanDesign.USUAL_EFFORT))
                         .min(Comparator.comparing(
                                 choice -> bought(cutter.account(ledger.request().with(choice)))))
@@ -269,6 +255,26 @@ public final class BestPlans {
         return tryOut(plan.design.withPlan(plan.design.plan().withCutting(cutting)));
     }
 
+    /** What the areas of the pieces alone want beyond the shelf, in whole lengths that shops sell: no cutting buys less. */
+    private static Area leastByArea(TopTally tally) {
+        Area least = Area.ZERO;
+        for (ClothLedger ledger : tally.ledgers()) {
+            Area onShelf = Area.ZERO;
+            for (ShelfPieces pieces : ledger.request().shelf()) {
+                onShelf = onShelf.plus(
+                        pieces.piece().width().times(pieces.piece().length()).times(pieces.count()));
+            }
+            if (ledger.needed().compareTo(onShelf) > 0) {
+                Length width = ledger.widthToBuy();
+                Length one = Length.inches(1);
+                Length length = one.scaledBy(ledger.needed().minus(onShelf), one.times(width));
+                least = least.plus(
+                        Purchase.of(length, ledger.request().system()).bought().times(width));
+            }
+        }
+        return least;
+    }
+
     private static Length bought(ClothLedger ledger) {
         return ledger.toBuy().map(buy -> buy.purchase().bought()).orElse(Length.ZERO);
     }
@@ -278,6 +284,9 @@ public final class BestPlans {
         Search search = new Search(aim, FEWEST_TRIES);
         search.offer(now());
         search.kinds(false);
+        if (aim == Aim.BUYS_LEAST && search.best.costs.buysSomething() && going.goesOn(tried.size())) {
+            search.offer(cutBest(search.best, QUICK_STYLES));
+        }
         return search.best;
     }
 
@@ -289,6 +298,9 @@ public final class BestPlans {
 
     private final class Search {
         private final Aim aim;
+        /** The best few, best first. */
+        private final List<Tried> finalists = new ArrayList<>();
+
         private Tried best = tryOut(PlanMoves.freed(top.design()));
         private int left;
 
@@ -315,6 +327,21 @@ public final class BestPlans {
         private void offer(Tried other) {
             if (aim.isBetter(other.costs, best.costs)) {
                 best = other;
+            }
+            finalists.add(other);
+            finalists.sort(Comparator.comparing(Tried::costs, aim.order()));
+            if (finalists.size() > MOST_FINALISTS) {
+                finalists.removeLast();
+            }
+        }
+
+        /** The best few cut as well as can be, and of a small top those of all combinations of ways. */
+        private void cutFinalists() {
+            EveryWay.of(open, best.design).forEach(this::tryIt);
+            for (Tried each : List.copyOf(finalists)) {
+                if (going.goesOn(tried.size()) && leastByArea(each.tally).compareTo(best.costs.bought()) < 0) {
+                    offer(cutBest(each, List.of(CuttingStyle.values())));
+                }
             }
         }
 
@@ -384,14 +411,10 @@ public final class BestPlans {
             }
         }
 
-        /** What is bought and cut plainly is cut tidily, where that buys less; what is cut most simply is cut plainly. */
+        /** What is cut most simply is cut plainly; what is bought least of is cut at the end; the sewing is always the same. */
         private void styles() {
-            switch (aim) {
-                case BUYS_LEAST -> tryIt(PlanMoves.tidily(best));
-                case CUTS_SIMPLEST -> tryIt(PlanMoves.plainly(best.design));
-                case SEWS_LEAST -> {
-                    // However cloth is cut, the sewing is the same.
-                }
+            if (aim == Aim.CUTS_SIMPLEST) {
+                tryIt(PlanMoves.plainly(best.design));
             }
         }
     }

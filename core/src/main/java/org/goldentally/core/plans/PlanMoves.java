@@ -3,14 +3,10 @@ package org.goldentally.core.plans;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import org.goldentally.core.account.ClothLedger;
-import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Join;
 import org.goldentally.core.design.FinishingDesign.Panels;
-import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.PlanDesign.CutSizeChoice;
-import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
 import org.goldentally.core.method.PiecingMethod;
@@ -68,18 +64,6 @@ final class PlanMoves {
     /** The panels of the backing run some way, where nobody chose one. */
     static QuiltDesign backed(QuiltDesign design, Panels panels) {
         return design.withFinishing(design.finishing().withPanels(panels));
-    }
-
-    /** What is bought and cut plainly, cut tidily. */
-    static QuiltDesign tidily(BestPlans.Tried plan) {
-        List<CuttingChoice> cutting = new ArrayList<>(plan.design().plan().cutting());
-        for (ClothLedger ledger : plan.tally().ledgers()) {
-            boolean chosen = cutting.stream().anyMatch(choice -> choice.cloth().equals(ledger.cloth()));
-            if (!chosen && ledger.toBuy().isPresent() && ledger.choice().style() == CuttingStyle.PLAIN) {
-                cutting.add(new CuttingChoice(ledger.cloth(), CuttingStyle.TIDY, PlanDesign.USUAL_EFFORT));
-            }
-        }
-        return plan.design().withPlan(plan.design().plan().withCutting(cutting));
     }
 
     /** Plainly, but for cloths whose way of cutting was chosen. */
