@@ -9,11 +9,17 @@ export interface InShortProps {
 
 const props = defineProps<InShortProps>()
 
-/** More kinds of units than these are told on demand, behind how many they are. */
+/** More kinds of units than these are told on demand, behind the sentence of them all. */
 const MOST_TOLD = 2
 const makes = computed(() => props.sentences.filter((each) => each.about === 'MAKE'))
-const isLong = computed(() => makes.value.length > MOST_TOLD)
-const told = computed(() => (isLong.value ? props.sentences.filter((each) => each.about !== 'MAKE') : props.sentences))
+const inAll = computed(() => makes.value[0])
+const kinds = computed(() => makes.value.slice(1))
+const isLong = computed(() => kinds.value.length > MOST_TOLD)
+const told = computed(() =>
+  isLong.value
+    ? props.sentences.filter((each) => each.about !== 'MAKE')
+    : props.sentences.filter((each) => each !== inAll.value),
+)
 /** Where the working of a sentence stands on this page. */
 const WORKING: Record<Schemas['Sentence']['about'], string> = {
   MAKE: 'groups-title',
@@ -38,14 +44,11 @@ function show(about: Schemas['Sentence']['about']) {
   >
     <div v-if="sentences.length" class="min-w-64 flex-1">
       <h2 id="short-title" class="panel-title">In short</h2>
+      <SentenceButton v-if="inAll" :sentence="inAll" @pressed="show(inAll.about)" />
       <details v-if="isLong" data-kinds>
-        <summary class="min-h-11 cursor-pointer py-1 text-lg leading-7">
-          <strong class="underline decoration-tape-deep decoration-dotted underline-offset-4"
-            >Make the units and pieces</strong
-          >: how, and what is cut for them, in {{ makes.length }} lines
-        </summary>
+        <summary class="min-h-11 cursor-pointer py-1 text-lg leading-7">How each kind is made and cut</summary>
         <ul class="pl-4">
-          <li v-for="sentence in makes" :key="sentence.text">
+          <li v-for="sentence in kinds" :key="sentence.text">
             <SentenceButton :sentence="sentence" @pressed="show(sentence.about)" />
           </li>
         </ul>

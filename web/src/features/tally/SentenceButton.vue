@@ -12,7 +12,7 @@ const emit = defineEmits<{ pressed: [] }>()
 /** The words that the sentence turns on, and the rest of it. */
 const parts = computed(() => {
   const { text } = props.sentence
-  const end = text.search(/[,:;]/)
+  const end = text.search(/[,:;.]/)
   return end < 0 ? [text, ''] : [text.slice(0, end), text.slice(end)]
 })
 </script>

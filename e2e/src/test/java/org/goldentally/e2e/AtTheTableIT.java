@@ -58,17 +58,17 @@ class AtTheTableIT {
             assertThat(page.locator("[data-step='" + step + "']")).hasCount(0);
         }
         page.keyboard().press("PageDown");
-        assertThat(page.locator("[data-good]")).hasText("1");
-        page.getByLabel("units made").fill("101");
+        // Geese are made four at a time.
+        assertThat(page.locator("[data-good]")).hasText("4");
+        page.getByLabel("units made").fill("97");
         page.getByLabel("units spoiled").fill("2");
         page.getByText("Count them").click();
-        assertThat(page.locator("[data-good]")).hasText("100");
+        assertThat(page.locator("[data-good]")).hasText("99");
         // In a field a key types, and counts nothing.
         page.getByLabel("units made").press("Space");
         page.locator("[data-table]").focus();
         page.keyboard().press("PageDown");
-        page.keyboard().press("PageDown");
-        assertThat(page.locator("[data-good]")).hasText("102");
+        assertThat(page.locator("[data-good]")).hasText("103");
         assertThat(page.getByText("All made: the next batch")).isVisible();
         String batch = String.valueOf(page.locator("[data-batch]").getAttribute("data-batch"));
         page.keyboard().press("PageDown");
@@ -123,7 +123,7 @@ class AtTheTableIT {
             // What another browser sees: each once.
             page.navigate(quilt + "/sew");
             assertThat(page.locator("nav[aria-label=Stations]")).containsText("1 of 25 steps");
-            assertThat(page.locator("[data-good]")).hasText("2");
+            assertThat(page.locator("[data-good]")).hasText("8");
         }
     }
 

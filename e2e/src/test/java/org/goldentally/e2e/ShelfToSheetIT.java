@@ -184,11 +184,11 @@ class ShelfToSheetIT {
     /** A plan is taken as one step, says that it is what is planned now, and goes back as one step. */
     @Test
     void aPlanIsTakenAsAWholeAndTakenBack() {
-        Browser.open(page, "Geese at dusk");
+        Browser.open(page, "Lantern Street");
         station("Tally").click();
         page.waitForURL("**/tally");
-        assertThat(page.locator("[data-answer]")).containsText("rose");
-        assertThat(page.locator("[data-short=MAKE]").first()).containsText("× flying goose, 4 × 2 in finished");
+        assertThat(page.locator("[data-answer]")).containsText("ink");
+        assertThat(page.locator("[data-short=MAKE]").first()).containsText("Sew 194 units and cut 150 plain pieces");
         page.locator("[data-short=BUY]").click();
         assertThat(page.locator("#shopping-title")).isFocused();
         Locator plan = page.locator("[data-plan]").first();

@@ -59,7 +59,7 @@ public final class PlanInWords {
     public static List<Sentence> of(TopTally tally, ShoppingList shopping) {
         PlanInWords words = new PlanInWords(tally);
         List<Sentence> sentences = new ArrayList<>();
-        words.pairs().ifPresent(pairs -> sentences.add(new Sentence(About.MAKE, pairs)));
+        words.inAll().ifPresent(all -> sentences.add(new Sentence(About.MAKE, all)));
         words.made().forEach(each -> sentences.add(new Sentence(About.MAKE, each)));
         words.bias().ifPresent(bias -> sentences.add(new Sentence(About.MAKE, bias)));
         if (!tally.ledgers().isEmpty()) {
@@ -105,13 +105,36 @@ public final class PlanInWords {
         return said;
     }
 
-    /** Of all prints together: {@code Sew 51 pairs: 36 two at a time, 15 eight at a time.}; empty where one line has it. */
-    private Optional<String> pairs() {
+    /** All of it in one line: {@code Sew 194 units and cut 150 plain pieces. 51 pairs: 36 two at a time, 15 eight at a time.} */
+    private Optional<String> inAll() {
+        long units = 0;
+        long plain = 0;
+        for (UnitPlans.Choice choice : tally.choices()) {
+            long made = choice.chosen().needed() + choice.chosen().extra();
+            if (choice.chosen().seams().isZero()) {
+                plain += made;
+            } else {
+                units += made;
+            }
+        }
+        List<String> acts = new ArrayList<>();
+        if (units > 0) {
+            acts.add("sew " + units + (units == 1 ? " unit" : " units"));
+        }
+        if (plain > 0) {
+            acts.add("cut " + plain + (plain == 1 ? " plain piece" : " plain pieces"));
+        }
+        String all = String.join(" and ", acts);
+        return acts.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Character.toUpperCase(all.charAt(0)) + all.substring(1) + "." + pairs());
+    }
+
+    /** Pairs of all prints together; nothing where there are none. */
+    private String pairs() {
         Map<String, Long> byMethod = new LinkedHashMap<>();
         for (MadeSet set : tally.making().sets()) {
-            boolean pair = set instanceof MadeSet.Whole whole
-                    && whole.plan().run().name().equals("pair");
-            if (pair) {
+            if (set instanceof MadeSet.Whole whole && whole.plan().run().name().equals("pair")) {
                 byMethod.merge(set.method().displayName(), set.runs(), Long::sum);
             } else if (set instanceof MadeSet.Halves halves && !halves.loose()) {
                 byMethod.merge("two at a time to be crossed", set.runs(), Long::sum);
@@ -119,15 +142,12 @@ public final class PlanInWords {
         }
         long all = byMethod.values().stream().mapToLong(Long::longValue).sum();
         if (all == 0) {
-            return Optional.empty();
-        }
-        String total = "Sew " + all + (all == 1 ? " pair" : " pairs");
-        if (byMethod.size() == 1) {
-            return Optional.of(total + ", " + byMethod.keySet().iterator().next() + ".");
+            return "";
         }
         List<String> parts = new ArrayList<>();
-        byMethod.forEach((method, count) -> parts.add(count + " " + method));
-        return Optional.of(total + ": " + String.join(", ", parts) + ".");
+        byMethod.forEach((method, count) -> parts.add(byMethod.size() == 1 ? method : count + " " + method));
+        return " " + all + (all == 1 ? " pair" : " pairs") + (byMethod.size() == 1 ? ", " : ": ")
+                + String.join(", ", parts) + ".";
     }
 
     /** Bias edges are named with the plan that has them. */

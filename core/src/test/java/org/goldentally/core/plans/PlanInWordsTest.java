@@ -41,7 +41,7 @@ class PlanInWordsTest {
                 Map.of());
         assertThat(texts(tally, Prices.UNKNOWN, About.MAKE))
                 .containsExactly(
-                        "Sew 18 pairs, two at a time.",
+                        "Sew 36 units. 18 pairs, two at a time.",
                         "36 × half-square triangle, 4 in finished, two at a time: 36 squares cut 5 in, 18 of oat"
                                 + " and 18 of ink.");
         assertThat(texts(tally, Prices.UNKNOWN, About.BUY))
@@ -105,7 +105,7 @@ class PlanInWordsTest {
         shelf.put("b", List.of(new ShelfPieces("b", 3, ClothPiece.square(Length.inches(10)))));
         assertThat(texts(TopTally.of(tops.top(), shelf), Prices.UNKNOWN, About.MAKE))
                 .first()
-                .isEqualTo("Sew 3 pairs, eight at a time.");
+                .isEqualTo("Sew 24 units. 3 pairs, eight at a time.");
     }
 
     @Test
