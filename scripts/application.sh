@@ -49,6 +49,19 @@ began() { sed 's/.*) //' "/proc/$1/stat" 2>/dev/null | awk '$1 != "Z" { print $2
 
 is_alive() { [ -n "$1" ] && [ -n "$2" ] && [ "$(began "$1")" = "$2" ]; }
 
+# runs PID PLACE …: whether its command names one of these places; numbers that files noted may be another program's now.
+runs() {
+  local pid=$1 place words
+  shift
+  words=$(tr '\0' ' ' 2>/dev/null < "/proc/$pid/cmdline" || true)
+  for place in "$@"; do
+    case "$words" in *"$place"*) return 0 ;; esac
+  done
+  return 1
+}
+
+keeper_is_alive() { is_alive "$(running keeper)" "$(running began)" && runs "$(running keeper)" "$root/scripts/keeper"; }
+
 # answers PORT TOKEN: whether it is ours that answers there; curl may not be on a fresh machine, bash is.
 answers() {
   local line
@@ -63,7 +76,7 @@ answers() {
 }
 
 application_state() {
-  if ! is_alive "$(running keeper)" "$(running began)"; then printf nothing
+  if ! keeper_is_alive; then printf nothing
   elif answers "$(running port)" "$(running token)"; then printf ready
   elif [ "$(($(date +%s) - $(running at)))" -lt 60 ]; then printf starting
   else printf stuck; fi
@@ -80,22 +93,22 @@ ends_within() {
 }
 
 stop_application() {
-  local keeper began child
+  local keeper began child child_began
   keeper=$(running keeper)
   began=$(running began)
-  if ! is_alive "$keeper" "$began"; then
+  if ! keeper_is_alive; then
     stop_what_earlier_versions_started
     rm -f "$state/running"
     return 0
   fi
-  child=$(cat "$state/process" 2>/dev/null || true)
+  read -r child child_began < "$state/process" 2>/dev/null || true
   kill -TERM "$keeper" 2>/dev/null || true
   if ! ends_within 3 "$keeper" "$began"; then
     say "stopping; after its first run it keeps what it has learnt, for quicker starts"
   fi
   if ! ends_within "${GOLDEN_TALLY_PATIENCE:-60}" "$keeper" "$began"; then
     say "it does not end when asked; it is killed"
-    [ -z "$child" ] || ! grep -qs golden-tally "/proc/$child/cmdline" || kill -KILL "$child" 2>/dev/null || true
+    ! is_alive "${child:-}" "${child_began:-}" || kill -KILL "$child" 2>/dev/null || true
     kill -KILL "$keeper" 2>/dev/null || true
     ends_within 10 "$keeper" "$began" || fail "the application does not stop; its process is $keeper"
   fi
@@ -106,9 +119,9 @@ stop_application() {
 # Versions without a keeper left the number of their process only.
 stop_what_earlier_versions_started() {
   local pid
-  pid=$(cat "$state/application.pid" 2>/dev/null || cat "$state/process" 2>/dev/null || true)
+  pid=$(cat "$state/application.pid" 2>/dev/null || cut -d' ' -f1 "$state/process" 2>/dev/null || true)
   rm -f "$state"/{application.pid,process,mode,address,application.log}
-  if [ -n "$pid" ] && grep -qs golden-tally-app "/proc/$pid/cmdline"; then
+  if [[ $pid =~ ^[0-9]+$ ]] && runs "$pid" "$root/app/target/golden-tally-app" "$state/unpacked/golden-tally-app"; then
     kill -TERM "$pid" 2>/dev/null || true
     ends_within 20 "$pid" "$(began "$pid")" || kill -KILL "$pid" 2>/dev/null || true
     say "an application that nobody looked after is stopped"

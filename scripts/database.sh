@@ -4,7 +4,54 @@
 owner=golden_tally
 app_user=golden_tally_app
 
-database_is_up() { [ -e "$1/cluster/postmaster.pid" ] && as_database_user "$(postgresql_bin_for "$1")/pg_ctl" -D "$(readlink -f "$1")/cluster" status >/dev/null 2>&1; }
+# The process that serves the cluster in DIR; nothing where none does. After a power cut, or in a container that was started
+# anew, the number in postmaster.pid may be another program's: it is ours only if it is a postgres that was begun with this
+# very folder. Nothing else is ever asked, signalled or waited for.
+database_process() {
+  local pid cluster
+  cluster=$(readlink -f "$1" 2>/dev/null)/cluster
+  pid=$(as_database_user head -n 1 "$cluster/postmaster.pid" 2>/dev/null || true)
+  [[ $pid =~ ^[0-9]+$ ]] && is_postgres "$pid" && begun_with "$pid" "$cluster" && printf '%s' "$pid" || true
+}
+
+is_postgres() { [[ $(readlink "/proc/$1/exe" 2>/dev/null) =~ /postgres( \(deleted\))?$ ]]; }
+
+# begun_with PID CLUSTER: whether it was started with -D and this folder.
+begun_with() {
+  local word before=''
+  while IFS= read -r -d '' word; do
+    [ "$before" = -D ] && [ "$(readlink -f "$word")" = "$2" ] && return 0
+    before=$word
+  done 2>/dev/null < "/proc/$1/cmdline"
+  return 1
+}
+
+database_is_up() { [ -n "$(database_process "$1")" ]; }
+
+# Processes that a killed database left behind, which may still write to the cluster.
+left_behind() {
+  local place cluster
+  cluster=$(readlink -f "$1")/cluster
+  for place in /proc/[0-9]*; do
+    if [ "$(readlink "$place/cwd" 2>/dev/null)" = "$cluster" ] && is_postgres "${place#/proc/}"; then printf '%s ' "${place#/proc/}"; fi
+  done
+}
+
+# forget_stale DIR: a postmaster.pid whose number is another program's now is removed, since PostgreSQL would refuse to start.
+# One whose process is gone it removes itself.
+forget_stale() {
+  local file pid n
+  file=$(readlink -f "$1")/cluster/postmaster.pid
+  pid=$(as_database_user head -n 1 "$file" 2>/dev/null || true)
+  [ -n "$pid" ] && [ -e "/proc/$pid" ] || return 0
+  for n in $(seq 100); do
+    [ -n "$(left_behind "$1")" ] || break
+    sleep 0.1
+  done
+  [ -z "$(left_behind "$1")" ] || fail "processes of a database that was killed still run: $(left_behind "$1"); end them, and start again"
+  say "the database was not stopped before the machine was; process $pid, which it left noted, is another program's and is left alone"
+  as_database_user rm -f "$file"
+}
 
 # The cluster's own version of PostgreSQL, where that is installed; data of one cannot be read by another.
 postgresql_bin_for() {
@@ -52,6 +99,7 @@ start_database() {
   local dir=$1 port=$2 extra=${3:-} real tries
   if database_is_up "$dir"; then return; fi
   check_version "$dir"
+  forget_stale "$dir"
   real=$(readlink -f "$dir")
   [ -f "$dir/port" ] && port=$(cat "$dir/port")
   for tries in 1 2 3 4 5; do
@@ -79,7 +127,7 @@ stop_database() {
   [ -d "$dir/cluster" ] && database_is_up "$dir" || return 0
   as_database_user "$(postgresql_bin_for "$dir")/pg_ctl" -D "$(readlink -f "$dir")/cluster" -m fast -w -t 60 stop >/dev/null 2>&1 </dev/null \
     || as_database_user "$(postgresql_bin_for "$dir")/pg_ctl" -D "$(readlink -f "$dir")/cluster" -m immediate -w -t 30 stop >/dev/null 2>&1 </dev/null || true
-  if database_is_up "$dir"; then fail "the database does not stop; its process is $(head -n 1 "$dir/cluster/postmaster.pid")"; fi
+  if database_is_up "$dir"; then fail "the database does not stop; its process is $(database_process "$dir")"; fi
   say "the database is stopped"
 }
 
