@@ -17,20 +17,23 @@ export interface WithTaps {
  * that waits; with none waiting it takes one that the server knows, whose size only the server can tell.
  */
 export function withTaps(batch: Batch, taps: readonly Tap[], known: readonly string[] = []): WithTaps {
-  const standing: string[] = []
+  const standing: Schemas['Written'][] = []
   let unconfirmed = 0
   for (const tap of taps) {
     if (tap.kind !== 'log' || tap.entry.batch !== batch.key || known.includes(tap.id)) continue
     unconfirmed++
     if (tap.entry.kind === 'TAKE_BACK') standing.pop()
-    else if (tap.entry.kind !== 'NOTE' && tap.entry.kind !== 'MEASURE') standing.push(tap.entry.kind)
+    else if (tap.entry.kind !== 'NOTE' && tap.entry.kind !== 'MEASURE') standing.push(tap.entry)
   }
-  const count = (kind: string) => standing.filter((each) => each === kind).length
+  const sum = (kind: string, of: (entry: Schemas['Written']) => number) =>
+    standing.filter((each) => each.kind === kind).reduce((all, each) => all + of(each), 0)
+  const count = (kind: string) => sum(kind, (each) => each.times ?? 1)
+  const spoiled = count('UNIT_SPOILED') + sum('SET_MADE', (each) => each.spoiled ?? 0)
   return {
-    good: batch.good + count('SET_MADE') * batch.perSet - count('UNIT_SPOILED'),
+    good: batch.good + count('SET_MADE') * batch.perSet - spoiled,
     setsMade: batch.setsMade + count('SET_MADE'),
     setsSpoiled: batch.setsSpoiled + count('SET_SPOILED'),
-    spoiled: batch.spoiled + count('UNIT_SPOILED'),
+    spoiled: batch.spoiled + spoiled,
     unconfirmed,
   }
 }

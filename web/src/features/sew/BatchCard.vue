@@ -4,6 +4,7 @@ import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import type { Entry, withTaps } from '@/features/bench'
 import { AWord } from '@/features/help'
 import { ProblemNote, spellCount, StepDrawing, TallyMarks, TopPicture } from '@/shared'
+import { counted } from './counted'
 import CountTyped from './CountTyped.vue'
 import LayoutDrawing from './LayoutDrawing.vue'
 import type { Batch, Card } from './queries'
@@ -48,12 +49,10 @@ function write(kind: Entry['kind'], hand = '', text = '') {
 /** What is sewn one by one is often tallied when all are done. */
 const MOST_AT_ONCE = 60
 const open = computed(() => Math.max(0, props.batch.needed - props.counts.good))
-function writeAll() {
-  for (let left = open.value; left > 0; left--) write('SET_MADE')
-}
+const writeAll = () => writeCounted(open.value, 0)
+/** A typed count is one entry, taken back by one press. */
 function writeCounted(made: number, spoiled: number) {
-  for (let i = 0; i < made; i++) write('SET_MADE')
-  for (let i = 0; i < spoiled; i++) write('UNIT_SPOILED')
+  emit('written', counted(props.batch.key, made, spoiled))
 }
 const BUTTONS = computed(() => [
   {
@@ -190,6 +189,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
         :key="batch.key"
         :sets="`${sort}s`"
         :things="isUnits ? things : `${sort}s`"
+        :left="batch.setsLeft"
         @counted="writeCounted"
       />
       <p v-if="stuck && counts.unconfirmed" role="alert" class="rounded-lg bg-brick-pale p-2">

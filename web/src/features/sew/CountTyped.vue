@@ -1,22 +1,27 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
 
 export interface CountTypedProps {
   /** What is made at once, in the plural: pairs, units. */
   sets: string
   /** What can be spoiled singly, in the plural. */
   things: string
+  /** Sets that the plan still wants. */
+  left: number
 }
 
-defineProps<CountTypedProps>()
+const props = defineProps<CountTypedProps>()
 const emit = defineEmits<{ counted: [made: number, spoiled: number] }>()
 
 /** More at once is a slip of the finger (our own limit). */
-const MOST = 300
+const MOST = 2000
 
 const made = ref('')
 const spoiled = ref('')
 const wrong = ref('')
+/** Asked about before it is counted, since the plan wants fewer. */
+const asked = ref(false)
+watch([made, spoiled], () => (asked.value = false))
 
 const read = (typed: string) => (typed.trim() === '' ? 0 : /^\d+$/.test(typed.trim()) ? Number(typed) : NaN)
 
@@ -29,6 +34,10 @@ function count() {
   }
   wrong.value = ''
   if (!good && !bad) return
+  if (good > props.left && !asked.value) {
+    asked.value = true
+    return
+  }
   emit('counted', good, bad)
   made.value = ''
   spoiled.value = ''
@@ -46,7 +55,10 @@ function count() {
       ><input v-model="spoiled" class="field w-20" inputmode="numeric" :aria-label="`${things} spoiled`" />
       {{ things }} spoiled</label
     >
-    <button class="button">Count them</button>
+    <button class="button">{{ asked ? `Count all ${made}` : 'Count them' }}</button>
+    <p v-if="asked" role="alert" class="basis-full rounded-lg bg-tape-pale p-2" data-asked>
+      {{ made }} {{ sets }}? The plan wants {{ left }} more. Press again to count them all, or change the number.
+    </p>
     <p v-if="wrong" role="alert" class="basis-full rounded-lg bg-brick-pale p-2">{{ wrong }}</p>
   </form>
 </template>

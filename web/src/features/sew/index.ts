@@ -1,4 +1,5 @@
 export { default as AlongNote } from './AlongNote.vue'
+export { counted } from './counted'
 export { default as CountTyped } from './CountTyped.vue'
 export { default as LayoutDrawing } from './LayoutDrawing.vue'
 export { useBatches, useCard } from './queries'

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useTaps, withTaps } from '@/features/bench'
 import { useOpenQuilt } from '@/features/quilts'
-import { CountTyped, LayoutDrawing, useBatches, useCard } from '@/features/sew'
+import { counted, CountTyped, LayoutDrawing, useBatches, useCard } from '@/features/sew'
 import { useClothColours } from '@/features/top'
 import { StepDrawing, TallyMarks, WaitNote } from '@/shared'
 import type { Told } from './hands'
@@ -162,7 +162,8 @@ defineExpose({ tell })
           class="text-xl"
           :sets="`${batch.setName}s`"
           :things="things"
-          @counted="(made: number, spoiled: number) => (write('SET_MADE', made), write('UNIT_SPOILED', spoiled))"
+          :left="batch.setsLeft"
+          @counted="(made: number, spoiled: number) => taps.write(counted(batch!.key, made, spoiled))"
         />
       </div>
       <div class="space-y-4">

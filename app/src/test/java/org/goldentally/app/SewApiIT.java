@@ -78,6 +78,29 @@ class SewApiIT {
         assertThat(batch.path("beyondPlan").asInt()).isEqualTo(1);
     }
 
+    /** 80 units are wanted, 10 pairs of eight: nine typed at once, three units of them no good, are one line of the log. */
+    @Test
+    void aTypedCountIsOneLineAndOneStepBack() {
+        Map<String, Object> typed = new java.util.HashMap<>(
+                Map.of("id", UUID.randomUUID(), "kind", "SET_MADE", "batch", units, "hand", "", "text", ""));
+        typed.put("times", 9);
+        typed.put("spoiled", 3);
+        JsonNode card = api.post(quilt + "/sew/log", typed);
+        assertThat(card.path("log").path(0).path("text").asString())
+                .isEqualTo("9 sets made, 72 units, 3 of them spoiled");
+        JsonNode batch = api.get(quilt + "/sew").path("batches").path(0);
+        assertThat(batch.path("setsMade").asInt()).isEqualTo(9);
+        assertThat(batch.path("good").asInt()).isEqualTo(69);
+        assertThat(api.get(quilt + "/sew").path("pace").path("paces").toString())
+                .doesNotContain("minutes");
+        write(UUID.randomUUID(), "TAKE_BACK", units, "", "");
+        assertThat(api.get(quilt + "/sew").path("batches").path(0).path("good").asInt())
+                .isZero();
+        typed.put("id", UUID.randomUUID());
+        typed.put("times", 2_001);
+        assertThatThrownBy(() -> api.post(quilt + "/sew/log", typed)).hasMessageContaining("times");
+    }
+
     @Test
     void theLastTapIsTakenBackAndStaysInTheLog() {
         write(UUID.randomUUID(), "SET_MADE", units, "", "");

@@ -60,15 +60,15 @@ class AtTheTableIT {
         page.keyboard().press("PageDown");
         // Geese are made four at a time.
         assertThat(page.locator("[data-good]")).hasText("4");
-        page.getByLabel("units made").fill("97");
+        page.getByLabel("sets made").fill("24");
         page.getByLabel("units spoiled").fill("2");
         page.getByText("Count them").click();
-        assertThat(page.locator("[data-good]")).hasText("99");
+        assertThat(page.locator("[data-good]")).hasText("98");
         // In a field a key types, and counts nothing.
-        page.getByLabel("units made").press("Space");
+        page.getByLabel("sets made").press("Space");
         page.locator("[data-table]").focus();
         page.keyboard().press("PageDown");
-        assertThat(page.locator("[data-good]")).hasText("103");
+        assertThat(page.locator("[data-good]")).hasText("102");
         assertThat(page.getByText("All made: the next batch")).isVisible();
         String batch = String.valueOf(page.locator("[data-batch]").getAttribute("data-batch"));
         page.keyboard().press("PageDown");

@@ -6,6 +6,7 @@ import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
 import org.goldentally.core.sew.LogEntry;
 
@@ -69,6 +70,8 @@ public record QuiltFile(
      *
      * @param at as in ISO 8601, such as {@code 2026-11-23T20:15:30.123456Z}
      * @param takesBack id of the entry that this one takes back; empty for others
+     * @param times sets that were counted together
+     * @param spoiled units among them that are no good
      */
     public record FileEntry(
             String id,
@@ -78,7 +81,9 @@ public record QuiltFile(
             int units,
             String hand,
             String text,
-            String takesBack) {
+            String takesBack,
+            @LeftOut("1") int times,
+            @LeftOut("0") int spoiled) {
         public FileEntry {
             Limits.text(id, 36, "id");
             Limits.text(at, 40, "at");

@@ -233,6 +233,8 @@ class QuiltFileReader {
             LogEntry.faults(
                             entry.kind(),
                             entry.units(),
+                            entry.times(),
+                            entry.spoiled(),
                             entry.hand(),
                             !entry.takesBack().isEmpty())
                     .forEach(fault -> problems.add(new Problem(where, fault, "leave this entry out")));
@@ -260,6 +262,8 @@ class QuiltFileReader {
                 entry.kind(),
                 entry.batch(),
                 entry.units(),
+                entry.times(),
+                entry.spoiled(),
                 entry.hand(),
                 entry.text(),
                 entry.takesBack().isEmpty() ? Optional.empty() : Optional.of(UUID.fromString(entry.takesBack())));

@@ -81,7 +81,9 @@ public class QuiltFiles {
                         entry.units(),
                         entry.hand(),
                         entry.text(),
-                        entry.takesBack().map(UUID::toString).orElse("")))
+                        entry.takesBack().map(UUID::toString).orElse(""),
+                        entry.times(),
+                        entry.spoiled()))
                 .toList();
     }
 

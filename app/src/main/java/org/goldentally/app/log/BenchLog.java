@@ -50,6 +50,8 @@ public class BenchLog {
                 LogEntry.Kind.valueOf(row.getString("kind")),
                 row.getString("batch"),
                 row.getInt("units"),
+                row.getInt("times"),
+                row.getInt("spoiled"),
                 row.getString("hand"),
                 row.getString("text"),
                 Optional.ofNullable(row.getObject("takes_back", UUID.class)));
@@ -62,15 +64,18 @@ public class BenchLog {
 
     /** Keeps an entry; once this returns it is on the disk. */
     public void add(UUID quiltId, LogEntry entry) {
-        database.sql("insert into bench_log (quilt_id, entry_id, at, kind, batch, units, hand, text, takes_back)"
-                        + " values (:quilt, :entry, :at, :kind, :batch, :units, :hand, :text, :takesBack)"
-                        + " on conflict (quilt_id, entry_id) do nothing")
+        database.sql(
+                        "insert into bench_log (quilt_id, entry_id, at, kind, batch, units, times, spoiled, hand, text, takes_back)"
+                                + " values (:quilt, :entry, :at, :kind, :batch, :units, :times, :spoiled, :hand, :text, :takesBack)"
+                                + " on conflict (quilt_id, entry_id) do nothing")
                 .param("quilt", quiltId)
                 .param("entry", entry.id())
                 .param("at", entry.at().atOffset(ZoneOffset.UTC))
                 .param("kind", entry.kind().name())
                 .param("batch", entry.batch())
                 .param("units", entry.units())
+                .param("times", entry.times())
+                .param("spoiled", entry.spoiled())
                 .param("hand", entry.hand())
                 .param("text", entry.text())
                 .param("takesBack", entry.takesBack().orElse(null), java.sql.Types.OTHER)

@@ -263,14 +263,27 @@ final class SewCards {
 
     private static String say(LogEntry entry) {
         return switch (entry.kind()) {
-            case SET_MADE -> entry.units() == 1 ? "one made" : "one set made, " + entry.units() + " units";
-            case UNIT_SPOILED -> "one " + (entry.hand().isEmpty() ? "" : entry.hand() + "-hand ") + "unit spoiled";
-            case SET_SPOILED -> "a whole set spoiled";
+            case SET_MADE -> made(entry);
+            case UNIT_SPOILED ->
+                entry.units() > 1
+                        ? entry.units() + " units spoiled"
+                        : "one " + (entry.hand().isEmpty() ? "" : entry.hand() + "-hand ") + "unit spoiled";
+            case SET_SPOILED -> entry.times() > 1 ? entry.times() + " whole sets spoiled" : "a whole set spoiled";
             case CUT -> "cut";
             case NOTE -> entry.text();
             case MEASURE -> "measured " + entry.text();
             case TAKE_BACK -> "taken back";
         };
+    }
+
+    private static String made(LogEntry entry) {
+        String spoiled = entry.spoiled() == 0 ? "" : ", " + entry.spoiled() + " of them spoiled";
+        if (entry.times() == 1) {
+            return (entry.units() == 1 ? "one made" : "one set made, " + entry.units() + " units") + spoiled;
+        }
+        return entry.times()
+                + (entry.units() == entry.times() ? " made" : " sets made, " + entry.units() + " units")
+                + spoiled;
     }
 
     private static PaceView pace(PaceInWords words, double hoursAWeek, Optional<LocalDate> by, LocalDate today) {

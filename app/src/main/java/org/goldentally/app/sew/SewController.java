@@ -1,6 +1,8 @@
 package org.goldentally.app.sew;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
@@ -17,6 +19,7 @@ import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
+import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.sew.Batch;
@@ -92,13 +95,18 @@ class SewController {
      * @param id chosen by the writer: the same entry sent again, after a broken connection, counts once
      * @param hand left or right where one hand was spoiled; empty otherwise
      * @param text a note, or a measure as typed; empty otherwise
+     * @param times sets that were made or spoiled, or units that were spoiled, counted together
+     * @param spoiled units among the sets made that are no good
      */
     record Written(
             @NotNull UUID id,
             @NotNull Kind kind,
             @NotNull @Size(max = 1000) String batch,
             @NotNull @Size(max = 5) String hand,
-            @NotNull @Size(max = 2000) String text) {}
+            @NotNull @Size(max = 2000) String text,
+            @LeftOut("1") @Min(1) @Max(LogEntry.MOST_TIMES) int times,
+
+            @LeftOut("0") @Min(0) int spoiled) {}
 
     /**
      * Writes one entry, and answers with the card as it stands then. To take back takes the last tally of the batch that
@@ -126,10 +134,15 @@ class SewController {
             throw new RefusedException(new Problem("Note", "nothing is typed here", "type a word or two"));
         }
         int units = switch (written.kind()) {
-            case SET_MADE -> batch.perSet();
-            case UNIT_SPOILED -> 1;
+            case SET_MADE -> batch.perSet() * written.times();
+            case UNIT_SPOILED -> written.times();
             case SET_SPOILED, CUT, NOTE, MEASURE, TAKE_BACK -> 0;
         };
+        List<String> faults =
+                LogEntry.faults(written.kind(), units, written.times(), written.spoiled(), written.hand(), false);
+        if (!faults.isEmpty()) {
+            throw new RefusedException(new Problem("Count", faults.getFirst(), "count again, in smaller numbers"));
+        }
         return Optional.of(entry(written, units, Optional.empty()));
     }
 
@@ -140,6 +153,8 @@ class SewController {
                 written.kind(),
                 written.batch(),
                 units,
+                written.times(),
+                written.spoiled(),
                 written.hand(),
                 written.text(),
                 takesBack);

@@ -11,7 +11,6 @@ import java.util.Set;
 import java.util.UUID;
 import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Problem;
-import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -81,7 +80,7 @@ final class BodyShape {
             JsonNode value = fields.get(name);
             if (value == null) {
                 fillIn(fields, component, place);
-            } else if (value.isNull() && !mayBeNull(component)) {
+            } else if (value.isNull() && !Gaps.mayBeNull(component)) {
                 wrong(place, "this is missing");
             } else if (!value.isNull()) {
                 check(value, component.getGenericType(), place);
@@ -101,14 +100,9 @@ final class BodyShape {
             JsonNode usual = json.readTree(leftOut.value());
             check(usual, component.getGenericType(), place);
             fields.set(component.getName(), usual);
-        } else if (!mayBeNull(component)) {
+        } else if (!Gaps.mayBeNull(component)) {
             wrong(place, "this is missing");
         }
-    }
-
-    private static boolean mayBeNull(RecordComponent component) {
-        return component.getAnnotatedType().isAnnotationPresent(Nullable.class)
-                || component.isAnnotationPresent(Nullable.class);
     }
 
     private void checkValue(JsonNode node, Class<?> kind, String path) {

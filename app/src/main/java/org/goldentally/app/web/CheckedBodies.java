@@ -18,7 +18,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Reads the bodies of requests. One that cannot be read as it is gets a second look: what may be left out is filled in,
+ * Reads the bodies of requests. One that cannot be read as it is, or lacks something, gets a second look: what may be left out is filled in,
  * and if something is wrong all the same, all of it is named, not only what was met first.
  */
 @Component
@@ -59,7 +59,15 @@ class CheckedBodies extends JacksonJsonHttpMessageConverter {
             throws IOException {
         byte[] bytes = message.getBody().readAllBytes();
         try {
-            return super.read(type, new Buffered(message.getHeaders(), bytes), hints);
+            Object read = super.read(type, new Buffered(message.getHeaders(), bytes), hints);
+            return Gaps.in(read)
+                    ? lookAgain(
+                            type,
+                            message,
+                            hints,
+                            bytes,
+                            new HttpMessageNotReadableException("a field is missing", message))
+                    : read;
         } catch (HttpMessageNotReadableException unreadable) {
             return lookAgain(type, message, hints, bytes, unreadable);
         }

@@ -37,8 +37,16 @@ public record BenchState(Map<String, Counts> counts, Set<String> cut, List<LogEn
         Counts and(LogEntry entry) {
             int n = entry.units();
             return switch (entry.kind()) {
-                case SET_MADE -> new Counts(setsMade + 1, setsSpoiled, units + n, spoiled, spoiledLeft, spoiledRight);
-                case SET_SPOILED -> new Counts(setsMade, setsSpoiled + 1, units, spoiled, spoiledLeft, spoiledRight);
+                case SET_MADE ->
+                    new Counts(
+                            setsMade + entry.times(),
+                            setsSpoiled,
+                            units + n,
+                            spoiled + entry.spoiled(),
+                            spoiledLeft,
+                            spoiledRight);
+                case SET_SPOILED ->
+                    new Counts(setsMade, setsSpoiled + entry.times(), units, spoiled, spoiledLeft, spoiledRight);
                 case UNIT_SPOILED ->
                     new Counts(
                             setsMade,

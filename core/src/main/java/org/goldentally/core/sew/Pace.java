@@ -35,22 +35,9 @@ public record Pace(Map<Batch.Kind, Double> usual, Map<Batch.Kind, Double> slow, 
     public static Pace of(BenchState state, List<Batch> batches) {
         Map<Batch.Kind, List<Double>> minutes = new TreeMap<>();
         for (Batch batch : batches) {
-            Optional<LogEntry> before = Optional.empty();
-            for (LogEntry entry : state.standing(batch.key().text())) {
-                if (entry.kind() != Kind.SET_MADE) {
-                    continue;
-                }
-                if (before.isPresent()) {
-                    Duration took = Duration.between(before.get().at(), entry.at());
-                    if (took.compareTo(TAP) < 0) {
-                        continue;
-                    }
-                    if (took.compareTo(BREAK) <= 0) {
-                        minutes.computeIfAbsent(batch.kind(), any -> new ArrayList<>())
-                                .add(took.toMillis() / 60_000.0);
-                    }
-                }
-                before = Optional.of(entry);
+            List<Double> between = minutesBetween(state.standing(batch.key().text()));
+            if (!between.isEmpty()) {
+                minutes.computeIfAbsent(batch.kind(), any -> new ArrayList<>()).addAll(between);
             }
         }
         Map<Batch.Kind, Double> usual = new TreeMap<>();
@@ -63,6 +50,32 @@ public record Pace(Map<Batch.Kind, Double> usual, Map<Batch.Kind, Double> slow, 
             timed.put(kind, times.size());
         });
         return new Pace(usual, slow, timed);
+    }
+
+    /** Between two sets that were tallied one after the other; a typed count says nothing of when each was sewn. */
+    private static List<Double> minutesBetween(List<LogEntry> standing) {
+        List<Double> minutes = new ArrayList<>();
+        Optional<LogEntry> before = Optional.empty();
+        for (LogEntry entry : standing) {
+            if (entry.kind() != Kind.SET_MADE) {
+                continue;
+            }
+            if (entry.times() > 1) {
+                before = Optional.empty();
+                continue;
+            }
+            if (before.isPresent()) {
+                Duration took = Duration.between(before.get().at(), entry.at());
+                if (took.compareTo(TAP) < 0) {
+                    continue;
+                }
+                if (took.compareTo(BREAK) <= 0) {
+                    minutes.add(took.toMillis() / 60_000.0);
+                }
+            }
+            before = Optional.of(entry);
+        }
+        return minutes;
     }
 
     /** Between two values in order, as many of them lie below as the share says. */

@@ -21,6 +21,23 @@ class BenchStateTest {
 
     private static final Instant START = Instant.parse("2026-11-23T08:00:00Z");
 
+    /** Fourteen pairs of eight typed at once, two of the units no good, are one entry, taken back as one. */
+    @Test
+    void aTypedCountIsOneEntryAndIsTakenBackAsOne() {
+        LogEntry typed =
+                new LogEntry(new UUID(0, 1), START, Kind.SET_MADE, "a", 14 * 8, 14, 2, "", "", Optional.empty());
+        BenchState.Counts counts = BenchState.of(List.of(typed)).of("a");
+        assertThat(counts.setsMade()).isEqualTo(14);
+        assertThat(counts.good()).isEqualTo(110);
+        LogEntry back = new LogEntry(new UUID(0, 2), START, Kind.TAKE_BACK, "a", 0, "", "", Optional.of(typed.id()));
+        assertThat(BenchState.of(List.of(typed, back)).of("a")).isEqualTo(BenchState.Counts.NONE);
+        assertThatThrownBy(() ->
+                        new LogEntry(new UUID(0, 3), START, Kind.SET_MADE, "a", 8, 1, 9, "", "", Optional.empty()))
+                .hasMessage("spoiled is 9; of what was made it goes from 0 to all");
+        assertThat(LogEntry.faults(Kind.SET_MADE, 0, 0, 0, "", false))
+                .containsExactly("times is 0; it goes from 1 to 2000");
+    }
+
     /**
      * What the screen showed after each tap, kept by a model that only adds and takes away, is what the log says when it is
      * read up to there; and so is a log in which entries were sent twice.
