@@ -81,6 +81,8 @@ const waiting = computed(() => (quilt.saveState.value === 'keeping' ? 0 : quilt.
 const saving = computed(() => {
   if (quilt.saveState.value === 'refused') return 'Not kept yet: see the mistake'
   if (quilt.saveState.value === 'conflict') return 'Changed elsewhere'
+  if (waiting.value && !quilt.stored.value)
+    return `${spellCount(waiting.value, 'change', 'changes')} on this page only: leave it open`
   if (waiting.value && quilt.saveState.value !== 'keeping')
     return `${spellCount(waiting.value, 'change', 'changes')} not kept yet: no answer`
   if (quilt.saveState.value === 'keeping') return 'Keeping …'

@@ -4,7 +4,9 @@ import { GrowingPause } from '@/shared/GrowingPause'
 import { kept } from '@/shared/kept'
 import { newId } from '@/shared/newId'
 
-export type Entry = Schemas['Written']
+/** An entry of the log; where it does not say how often, it is once. */
+export type Entry = Omit<Schemas['Written'], 'times' | 'spoiled'> &
+  Partial<Pick<Schemas['Written'], 'times' | 'spoiled'>>
 
 /** A tap at the bench: an entry of the log, or a cutting step that is ticked or not. */
 export type Tap = { kind: 'log'; id: string; entry: Entry } | { kind: 'tick'; id: string; step: string; done: boolean }
@@ -144,7 +146,7 @@ export class Taps {
   private deliver(tap: Tap): Promise<unknown> {
     const id = this.quiltId
     return tap.kind === 'log'
-      ? call('POST', '/api/quilts/{id}/sew/log', { path: { id }, body: tap.entry })
+      ? call('POST', '/api/quilts/{id}/sew/log', { path: { id }, body: { times: 1, spoiled: 0, ...tap.entry } })
       : call(tap.done ? 'PUT' : 'DELETE', '/api/quilts/{id}/cut/steps/{step}', { path: { id, step: tap.step } })
   }
 }

@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client'
-import type { Tap } from './Taps'
+import type { Entry, Tap } from './Taps'
 
 type Batch = Schemas['BatchView']
 
@@ -17,7 +17,7 @@ export interface WithTaps {
  * that waits; with none waiting it takes one that the server knows, whose size only the server can tell.
  */
 export function withTaps(batch: Batch, taps: readonly Tap[], known: readonly string[] = []): WithTaps {
-  const standing: Schemas['Written'][] = []
+  const standing: Entry[] = []
   let unconfirmed = 0
   for (const tap of taps) {
     if (tap.kind !== 'log' || tap.entry.batch !== batch.key || known.includes(tap.id)) continue
@@ -25,7 +25,7 @@ export function withTaps(batch: Batch, taps: readonly Tap[], known: readonly str
     if (tap.entry.kind === 'TAKE_BACK') standing.pop()
     else if (tap.entry.kind !== 'NOTE' && tap.entry.kind !== 'MEASURE') standing.push(tap.entry)
   }
-  const sum = (kind: string, of: (entry: Schemas['Written']) => number) =>
+  const sum = (kind: string, of: (entry: Entry) => number) =>
     standing.filter((each) => each.kind === kind).reduce((all, each) => all + of(each), 0)
   const count = (kind: string) => sum(kind, (each) => each.times ?? 1)
   const spoiled = count('UNIT_SPOILED') + sum('SET_MADE', (each) => each.spoiled ?? 0)

@@ -1,5 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { OpenQuilt, type QuiltDesign, quiltsWithDrafts } from './OpenQuilt'
+import type { Draft, DraftStore, Tabs } from './drafts'
+import { OpenQuilt, type QuiltDesign } from './OpenQuilt'
 
 const DESIGN = { format: 4, seam: '1/4', closeInValue: 4 } as unknown as QuiltDesign
 
@@ -66,8 +67,54 @@ function server() {
   return state
 }
 
-async function opened(id: string) {
-  const quilt = new OpenQuilt(id)
+/** A browser: what its tabs wrote down, which of them are open, and whether there is room. */
+class TestBrowser implements DraftStore {
+  readonly drafts = new Map<string, Draft>()
+  readonly open = new Set<string>()
+  private readonly turns = new Map<string, Promise<unknown>>()
+  full = false
+  private tabs = 0
+
+  /** A tab that was just opened. */
+  tab(): Tabs {
+    const own = `tab${++this.tabs}`
+    this.open.add(own)
+    return {
+      own,
+      isOpen: async (tab) => this.open.has(tab),
+      alone: <T>(what: string, work: () => Promise<T>) => {
+        const turn = (this.turns.get(what) ?? Promise.resolve()).catch(() => {}).then(work)
+        this.turns.set(what, turn)
+        return turn
+      },
+    }
+  }
+  async of(quilt: string) {
+    return new Map(
+      [...this.drafts]
+        .filter(([key]) => key.startsWith(`${quilt} `))
+        .map(([key, draft]) => [key.split(' ')[1]!, draft]),
+    )
+  }
+  async write(quilt: string, tab: string, draft: Draft) {
+    if (this.full) return false
+    this.drafts.set(`${quilt} ${tab}`, structuredClone(draft))
+    return true
+  }
+  async remove(quilt: string, tab: string) {
+    this.drafts.delete(`${quilt} ${tab}`)
+  }
+  async quilts() {
+    return [...new Set([...this.drafts.keys()].map((key) => key.split(' ')[0]!))]
+  }
+}
+
+let browser = new TestBrowser()
+
+/** In a new tab, after those before were closed. */
+async function opened(id: string, besideOthers = false) {
+  if (!besideOthers) browser.open.clear()
+  const quilt = new OpenQuilt(id, () => {}, browser, browser.tab())
   await quilt.load()
   return quilt
 }
@@ -77,7 +124,7 @@ describe('OpenQuilt', () => {
 
   beforeEach(() => {
     vi.useFakeTimers()
-    localStorage.clear()
+    browser = new TestBrowser()
     kept = server()
   })
   afterEach(() => {
@@ -213,7 +260,7 @@ describe('OpenQuilt', () => {
       { closeInValue: 8 },
       { closeInValue: 8, seam: '3/8' },
     ])
-    expect(quiltsWithDrafts()).toEqual([])
+    expect(await browser.quilts()).toEqual([])
   })
 
   it('holds what waits over a reload, and a change whose answer was lost is made once', async () => {
@@ -222,11 +269,144 @@ describe('OpenQuilt', () => {
     quilt.change({ closeInValue: 8 })
     quilt.change({ closeInValue: 9 })
     await vi.advanceTimersByTimeAsync(100)
-    expect(quiltsWithDrafts()).toEqual(['q'])
+    expect(await browser.quilts()).toEqual(['q'])
     kept.loseAnswers = false
     const again = await opened('q')
     await vi.advanceTimersByTimeAsync(100)
     expect(again.saveState.value).toBe('kept')
     expect(kept.of('q').steps.map((step) => step.closeInValue)).toEqual([4, 8, 9])
   })
+
+  it('loses nothing of a tab that is closed while another keeps its own', async () => {
+    const first = await opened('q')
+    const second = await opened('q', true)
+    kept.away = true
+    first.change({ closeInValue: 7 })
+    second.change({ seam: '3/8' })
+    await vi.advanceTimersByTimeAsync(100)
+    browser.open.delete('tab1')
+    first.send = () => Promise.resolve()
+    kept.away = false
+    await vi.advanceTimersByTimeAsync(60_000)
+    // Both were made to the same version: the second is kept, the first is asked about, not thrown away.
+    expect(kept.of('q').steps.at(-1)).toMatchObject({ seam: '3/8' })
+    expect(second.saveState.value).toBe('conflict')
+    expect(second.waiting.value).toBe(1)
+    expect(second.design.value).toMatchObject({ closeInValue: 7 })
+    await second.keepMine()
+    expect(kept.design('q').closeInValue).toBe(7)
+    expect(browser.drafts.size).toBe(0)
+  })
+
+  it('leaves what waits in a tab that is open to that tab', async () => {
+    const first = await opened('q')
+    const second = await opened('q', true)
+    kept.away = true
+    first.change({ closeInValue: 7 })
+    await vi.advanceTimersByTimeAsync(100)
+    kept.away = false
+    second.change({ seam: '3/8' })
+    await second.send()
+    expect([...browser.drafts.keys()]).toEqual(['q tab1'])
+    expect(second.saveState.value).toBe('kept')
+  })
+
+  it('brings a draft of an older format up to date before it is sent', async () => {
+    const old = { format: 3, closeInValue: 8 } as unknown as QuiltDesign
+    browser.drafts.set('q gone', { version: 0, waiting: [{ edit: 'e', name: 'Test', design: old, sameStep: false }] })
+    const fetched = globalThis.fetch
+    vi.stubGlobal('fetch', async (path: string, init: RequestInit) =>
+      path.endsWith('/designs/up-to-date')
+        ? new Response(JSON.stringify({ ...JSON.parse(String(init.body)), format: 4, seam: '1/4' }))
+        : fetched(path, init),
+    )
+    await opened('q')
+    await vi.runAllTimersAsync()
+    expect(kept.design('q')).toMatchObject({ format: 4, closeInValue: 8 })
+    expect(browser.drafts.size).toBe(0)
+  })
+
+  it('says when what waits has no room in the browser', async () => {
+    const quilt = await opened('q')
+    kept.away = true
+    browser.full = true
+    quilt.change({ closeInValue: 7 })
+    await quilt.written
+    expect(quilt.stored.value).toBe(false)
+    browser.full = false
+    quilt.change({ closeInValue: 8 })
+    await quilt.written
+    expect(quilt.stored.value).toBe(true)
+  })
+
+  /** Any mix of tabs, edits, cuts, lost answers, closes and full stores: each edit is there, or seen to wait, or was asked about. */
+  it('loses no edit in any of many random histories', async () => {
+    for (let seed = 1; seed <= 400; seed++) await history(seed)
+
+    async function history(seed: number) {
+      let state = seed * 2654435761
+      const chance = (of: number) => {
+        state = (Math.imul(state ^ (state >>> 15), 2246822519) + 0x9e3779b9) >>> 0
+        return state % of
+      }
+      browser = new TestBrowser()
+      kept = server()
+      const tabs: { quilt: OpenQuilt; name: string }[] = []
+      const made = new Set<number>()
+      const openTab = async () => {
+        const name = `tab${seed}`
+        const quilt = await opened('q', true)
+        tabs.push({ quilt, name: [...browser.open].at(-1) ?? name })
+      }
+      await openTab()
+      for (let act = 0; act < 12; act++) {
+        const tab = tabs[chance(tabs.length)]!
+        switch (chance(7)) {
+          case 0:
+            if (!kept.away) await openTab()
+            break
+          case 1:
+            kept.away = !kept.away
+            break
+          case 2:
+            kept.loseAnswers = !kept.loseAnswers
+            break
+          case 3:
+            if (tabs.length > 1) {
+              await tab.quilt.written
+              browser.open.delete(tab.name)
+              tabs.splice(tabs.indexOf(tab), 1)
+              silence(tab.quilt)
+            }
+            break
+          default: {
+            const value = seed * 1000 + act
+            tab.quilt.change({ closeInValue: value })
+            made.add(value)
+          }
+        }
+        await vi.advanceTimersByTimeAsync(chance(3) * 700)
+      }
+      kept.away = false
+      kept.loseAnswers = false
+      await vi.advanceTimersByTimeAsync(120_000)
+      const steps = kept.of('q').steps.map((step) => step.closeInValue as unknown as number)
+      const waiting = [...browser.drafts.values()].flatMap((draft) =>
+        draft.waiting.map((each) => each.design.closeInValue),
+      )
+      const seen = new Set([...steps, ...waiting])
+      const lost = [...made].filter((value) => !seen.has(value))
+      expect(lost, `history ${seed}`).toEqual([])
+      const silent = [...browser.drafts.keys()].filter((key) => browser.open.has(key.split(' ')[1]!))
+      for (const { quilt, name } of tabs) {
+        if (quilt.waiting.value) expect(['conflict', 'refused', 'unreachable']).toContain(quilt.saveState.value)
+        else expect(silent).not.toContain(`q ${name}`)
+      }
+      tabs.forEach((tab) => silence(tab.quilt))
+    }
+    /** A tab that is gone does nothing any more. */
+    function silence(quilt: OpenQuilt) {
+      quilt.send = () => Promise.resolve()
+    }
+  }, 120_000)
 })

@@ -1,8 +1,8 @@
 import { computed, readonly, ref, shallowRef } from 'vue'
 import { call, type Problem, problemsOf, Refusal, type Schemas } from '@/api/client'
 import { GrowingPause } from '@/shared/GrowingPause'
-import { kept } from '@/shared/kept'
 import { newId } from '@/shared/newId'
+import { BrowserDrafts, BrowserTabs, type Draft, type DraftStore, type Tabs, type Waiting } from './drafts'
 
 export type QuiltDesign = Schemas['QuiltDesign']
 export type StoredQuilt = Schemas['StoredQuilt']
@@ -12,31 +12,16 @@ export type SaveState = 'kept' | 'keeping' | 'refused' | 'conflict' | 'unreachab
 
 /** Typing pauses this long before it is sent. */
 const TYPING_PAUSE_MS = 250
-/** While nobody answers, more changes than this go as one step: a browser's store is small. */
-const MOST_WAITING = 30
+/** While nobody answers, more changes than this go as one step. */
+const MOST_WAITING = 200
 
-/** A change on its way to the server, under a name of its own; with `sameStep` it goes on with the step before it. */
-interface Waiting {
-  edit: string
-  name: string
-  design: QuiltDesign
-  sameStep: boolean
-}
-
-/** What is not kept yet of a quilt, and which version it was made to. */
-interface Draft {
-  version: number
-  waiting: Waiting[]
-}
-
-const PREFIX = 'golden-tally.draft.'
-
-/** Quilts of which this browser holds changes that are not kept yet. */
-export const quiltsWithDrafts = () => kept.keysAfter(PREFIX)
+/** The drafts and the tabs of this browser. */
+export const browser = { drafts: new BrowserDrafts() as DraftStore, tabs: new BrowserTabs() as Tabs }
 
 /**
  * A quilt that is open, or was and still has changes to be kept: its design as on the screen, changed at once and kept a
- * moment later, step by step. Each quilt has its own queue, version and timers, so that nothing of one gets into another.
+ * moment later, step by step. Each quilt has its own queue, version and timers, so that nothing of one gets into another;
+ * so has each tab, and what waits in a tab that was closed is taken over once nothing of its own waits here.
  */
 export class OpenQuilt {
   private readonly nameRef = ref('')
@@ -47,6 +32,10 @@ export class OpenQuilt {
   private readonly undoesRef = ref('')
   private readonly redoesRef = ref('')
   private readonly waitingRef = shallowRef<Waiting[]>([])
+  private readonly storedRef = ref(true)
+  /** Writing down what waits, one after the other. */
+  private writing: Promise<void> = Promise.resolve()
+  private takingOver = false
   private readonly pause = new GrowingPause()
   private typing: ReturnType<typeof setTimeout> | undefined
   private sending: Promise<void> | undefined
@@ -63,28 +52,79 @@ export class OpenQuilt {
   readonly undoes = readonly(this.undoesRef)
   readonly redoes = readonly(this.redoesRef)
   readonly waiting = computed(() => this.waitingRef.value.length)
+  /** Whether what waits outlives this page; a browser may have no room, or forbid it. */
+  readonly stored = readonly(this.storedRef)
 
   constructor(
     readonly id: string,
     private readonly whenKept: (quilt: OpenQuilt) => void = () => {},
+    private readonly drafts: DraftStore = browser.drafts,
+    private readonly tabs: Tabs = browser.tabs,
   ) {}
 
-  /** Fetches it, and goes on with what was not kept when the browser was closed. */
+  /** Fetches it, and goes on with what was not kept when the browser, or another tab, was closed. */
   async load() {
     if (this.designRef.value) return
-    const draft = kept.read<Draft>(PREFIX + this.id)
     const stored = await call('GET', '/api/quilts/{id}', { path: { id: this.id } })
     if (this.designRef.value) return
     this.take(stored)
-    const usable = draft?.waiting?.length && draft.waiting.every((each) => each.design?.format === stored.design.format)
-    if (!usable) return
+    await this.takeOver()
+  }
+
+  /** What waits in a tab that is gone, where nothing waits here. */
+  async takeOver() {
+    if (this.takingOver || !this.isFree()) return
+    this.takingOver = true
+    try {
+      for (const [tab, draft] of await this.drafts.of(this.id)) {
+        if (tab === this.tabs.own || (await this.tabs.isOpen(tab)) || !draft.waiting?.length) continue
+        const taken = await this.tabs.alone(`over ${this.id}`, () => this.takeFrom(tab))
+        if (taken) break
+      }
+    } finally {
+      this.takingOver = false
+    }
+    if (this.waitingRef.value.length) await this.send()
+  }
+
+  private isFree() {
+    return !!this.designRef.value && !this.waitingRef.value.length && !this.meanwhile && this.stateRef.value === 'kept'
+  }
+
+  private async takeFrom(tab: string): Promise<boolean> {
+    const draft = (await this.drafts.of(this.id)).get(tab)
+    if (!draft || !this.isFree()) return false
+    const waiting = await this.upToDate(draft.waiting)
+    // It is written down under this tab before it goes from under the other one.
+    if (!waiting || !this.isFree()) return false
+    if (!(await this.drafts.write(this.id, this.tabs.own, { version: draft.version, waiting })))
+      this.storedRef.value = false
+    else await this.drafts.remove(this.id, tab)
     // The version is the one that the changes were made to: if another was faster, that is asked, not overwritten.
     this.versionRef.value = draft.version
-    this.waitingRef.value = draft.waiting
-    this.designRef.value = draft.waiting.at(-1)!.design
-    this.nameRef.value = draft.waiting.at(-1)!.name
+    this.waitingRef.value = [...waiting, ...this.waitingRef.value]
+    this.designRef.value = this.waitingRef.value.at(-1)!.design
+    this.nameRef.value = this.waitingRef.value.at(-1)!.name
+    this.stateRef.value = 'keeping'
     this.remember()
-    await this.send()
+    return true
+  }
+
+  /** Changes that an earlier version of the pages wrote down, as they are written today; nothing where nobody answers. */
+  private async upToDate(waiting: Waiting[]): Promise<Waiting[] | undefined> {
+    const format = this.designRef.value!.format
+    try {
+      return await Promise.all(
+        waiting.map(async (each) =>
+          each.design.format === format
+            ? each
+            : { ...each, design: await call('POST', '/api/designs/up-to-date', { body: each.design as never }) },
+        ),
+      )
+    } catch (error) {
+      this.problemsRef.value = problemsOf(error)
+      return undefined
+    }
   }
 
   private take(stored: StoredQuilt) {
@@ -106,10 +146,24 @@ export class OpenQuilt {
 
   /** What waits survives a reload, with the version it was made to. */
   private remember() {
-    const waiting = this.waitingRef.value
-    if (!waiting.length) return kept.remove(PREFIX + this.id)
-    const draft: Draft = { version: this.versionRef.value, waiting }
-    if (!kept.write(PREFIX + this.id, draft)) kept.write(PREFIX + this.id, { ...draft, waiting: waiting.slice(-1) })
+    this.writing = this.writing.then(async () => {
+      const waiting = this.waitingRef.value
+      if (!waiting.length) {
+        await this.drafts.remove(this.id, this.tabs.own)
+        this.storedRef.value = true
+        return
+      }
+      const draft: Draft = { version: this.versionRef.value, waiting }
+      this.storedRef.value =
+        (await this.drafts.write(this.id, this.tabs.own, draft)) ||
+        // Where there is no room for every step, the last one holds them all.
+        (await this.drafts.write(this.id, this.tabs.own, { ...draft, waiting: waiting.slice(-1) }))
+    })
+  }
+
+  /** Once what waits is written down. */
+  get written(): Promise<void> {
+    return this.writing
   }
 
   /** Changes the design; with `typing`, waits for a pause and goes on with the step that the typing began. */
@@ -155,7 +209,10 @@ export class OpenQuilt {
   send(): Promise<void> {
     if (this.stateRef.value === 'conflict' || this.meanwhile) return Promise.resolve()
     this.pause.stop()
-    this.sending ??= this.sendAll().finally(() => (this.sending = undefined))
+    this.sending ??= this.tabs
+      .alone(`send ${this.id}`, () => this.sendAll())
+      .finally(() => (this.sending = undefined))
+      .then(() => this.takeOver())
     return this.sending
   }
 

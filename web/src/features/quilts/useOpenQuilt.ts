@@ -1,7 +1,7 @@
 import { type QueryClient, useQueryClient } from '@tanstack/vue-query'
 import { computed, shallowReactive, shallowRef } from 'vue'
 import { askAnew } from '@/api/askAnew'
-import { OpenQuilt, quiltsWithDrafts } from './OpenQuilt'
+import { browser, OpenQuilt } from './OpenQuilt'
 
 export type { QuiltDesign, SaveState } from './OpenQuilt'
 
@@ -22,13 +22,28 @@ function quiltOf(id: string): OpenQuilt {
   return quilt
 }
 
-/** Sends what this browser still holds of any quilt, whichever page is open. */
+/** How often it is looked for what waits in tabs that are gone. */
+const LOOK_AGAIN_MS = 20_000
+
+/** Sends what this browser still holds of any quilt, whichever page is open; what a tab that is gone held, too. */
 export function sendDrafts(withClient: QueryClient) {
   client = withClient
-  for (const id of quiltsWithDrafts()) {
-    quiltOf(id)
+  void sendAll()
+  setInterval(() => void sendAll(), LOOK_AGAIN_MS)
+}
+
+async function sendAll() {
+  for (const id of await browser.drafts.quilts()) {
+    const known = quilts.get(id)
+    if (known) {
+      void known.takeOver()
+      continue
+    }
+    const quilt = quiltOf(id)
+    quilt
       .load()
-      .catch(() => quilts.get(id) !== shown.value && quilts.delete(id))
+      .catch(() => {})
+      .finally(() => quilt !== shown.value && quilt.isDone && quilts.delete(id))
   }
 }
 
@@ -62,6 +77,8 @@ export function useOpenQuilt() {
     redoes: computed(() => shown.value?.redoes.value ?? ''),
     /** Changes that are not kept yet, of this quilt and of others that were open before. */
     waiting: computed(() => [...quilts.values()].reduce((sum, quilt) => sum + quilt.waiting.value, 0)),
+    /** Whether all that waits outlives this page. */
+    stored: computed(() => [...quilts.values()].every((quilt) => quilt.stored.value)),
     open,
     close,
     change: (...change: Parameters<OpenQuilt['change']>) => shown.value?.change(...change),
