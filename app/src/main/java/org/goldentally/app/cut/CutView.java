@@ -193,7 +193,10 @@ public record CutView(
                 labels.put(
                         letter,
                         new HeapLabel(
-                                letter, 0, size(cut.size().width(), cut.size().height()), cut.useLabel()));
+                                letter,
+                                0,
+                                size(cut.size().width(), cut.size().height()),
+                                (cut.useLabel() + ". " + cut.again().words()).replaceFirst("\\. $", "")));
                 return letter;
             });
         }
@@ -254,7 +257,7 @@ public record CutView(
                 String key = keys.get(i);
                 sofar += step.pieces() * count;
                 String running = step.pieces() == 0 ? "" : sofar + " of " + all + " pieces cut";
-                steps.add(new SheetStep(key, step.text(), ticked.contains(key), running));
+                steps.add(new SheetStep(key, step.says(), ticked.contains(key), running));
             }
             return steps;
         }

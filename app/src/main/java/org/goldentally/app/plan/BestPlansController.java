@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.util.Optional;
 import java.util.UUID;
 import org.goldentally.app.problems.NotFoundException;
+import org.goldentally.app.problems.NotReadyException;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.app.shelf.PriceList;
@@ -29,8 +30,6 @@ class BestPlansController {
     /** Whoever asks waits so long, and is told how far it is after that. */
     private static final Duration PATIENCE = Duration.ofMillis(1_500);
 
-    /** Taking a plan that was shown a moment ago waits at most so long for it to be found again. */
-    private static final Duration LONGEST = Duration.ofMinutes(2);
 
     private final Quilts quilts;
     private final BestPlansSearches searches;
@@ -93,13 +92,17 @@ class BestPlansController {
     /** @param key of a plan or of a change */
     record TakenPlan(int version, @NotNull String key) {}
 
-    /** Takes a plan, or a change with its plan, as a step that can be undone. */
+    /**
+     * Takes a plan, or a change with its plan, as a step that can be undone. Plans that are not ready are not waited for:
+     * that would hold a connection of the database all the while.
+     */
     @PostMapping("/take")
     Quilts.StoredQuilt take(@PathVariable UUID id, @Valid @RequestBody TakenPlan taken) {
         Quilts.StoredQuilt quilt = quilts.get(id);
         QuiltDesign design = searches.of(id, quilt.design())
-                .within(LONGEST)
-                .flatMap(answer -> answer.design(taken.key()))
+                .within(Duration.ZERO)
+                .orElseThrow(() -> new NotReadyException("Plans"))
+                .design(taken.key())
                 .orElseThrow(() -> new NotFoundException("Plan"));
         return quilts.change(id, taken.version(), quilt.name(), design, false);
     }

@@ -45,6 +45,11 @@ class ProblemHandler {
         return report(HttpStatus.NOT_FOUND, "This is not here", List.of(missing.problem()));
     }
 
+    @ExceptionHandler(NotReadyException.class)
+    ResponseEntity<ProblemReport> notReady(NotReadyException early) {
+        return report(HttpStatus.TOO_EARLY, "This is not ready yet", List.of(early.problem()));
+    }
+
     @ExceptionHandler({
         StaleVersionException.class,
         OptimisticLockingFailureException.class,

@@ -11,6 +11,7 @@ import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.CutAgain;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
@@ -24,9 +25,20 @@ public final class CuttingSteps {
     /**
      * A step to tick off.
      *
+     * @param text by which its tick is found again; what is said after it is apart
+     * @param then how what it gives is cut again; empty where it stays as it is
      * @param pieces how many pieces it gives, of each piece of cloth
      */
-    public record CuttingStep(String text, long pieces) {}
+    public record CuttingStep(String text, String then, long pieces) {
+        CuttingStep(String text, long pieces) {
+            this(text, "", pieces);
+        }
+
+        /** All of it. */
+        public String says() {
+            return then.isEmpty() ? text : text + " " + then;
+        }
+    }
 
     /** Cuts of a piece in the order in which a quilter makes them, edges cut true first. */
     public static List<CuttingStep> of(OpenedPiece opened, MeasureSystem system) {
@@ -82,6 +94,7 @@ public final class CuttingSteps {
         return new CuttingStep(
                 "1 " + cut.name() + " " + size(cut.size().width(), cut.size().height(), writer)
                         + ", used as it comes: nothing to cut. For " + cut.useLabel() + ".",
+                cut.again().words(),
                 1);
     }
 
@@ -130,7 +143,29 @@ public final class CuttingSteps {
         String lead = strips.size() == 1
                 ? "One strip " + writer.writeWithUnit(strip.height()) + " wide, cut into "
                 : strips.size() + " strips " + writer.writeWithUnit(strip.height()) + " wide, each cut into ";
-        return new CuttingStep(lead + String.join("; ", said) + ".", pieces * strips.size());
+        return new CuttingStep(lead + String.join("; ", said) + ".", then(strip), pieces * strips.size());
+    }
+
+    /** Of a strip with pieces for several uses, which are cut again. */
+    private static String then(LaidStrip strip) {
+        Map<ClothCut, CutAgain> again = new LinkedHashMap<>();
+        boolean all = true;
+        for (LaidStrip.LaidSegment segment : strip.segments()) {
+            for (LaidStrip.LaidPiece piece : segment.pieces()) {
+                all &= piece.cut().again() != CutAgain.NOT;
+                if (piece.cut().again() != CutAgain.NOT) {
+                    again.put(piece.cut().of(1), piece.cut().again());
+                }
+            }
+        }
+        List<CutAgain> ways = again.values().stream().distinct().toList();
+        if (ways.isEmpty() || (all && ways.size() == 1)) {
+            return ways.isEmpty() ? "" : ways.getFirst().words();
+        }
+        List<String> said = new ArrayList<>();
+        again.forEach((cut, how) -> said.add("Those for " + cut.useLabel() + ": "
+                + how.words().replaceFirst("^Then c", "c")));
+        return String.join(" ", said);
     }
 
     private static String say(LaidStrip.LaidSegment segment, int count, Length stripHeight, LengthWriter writer) {
@@ -186,6 +221,7 @@ public final class CuttingSteps {
                                                 + " wide, each cut off at " + writer.writeWithUnit(piece)
                                         : ": " + block.along() + " strips " + writer.writeWithUnit(strip)
                                                 + " wide, each cut into " + block.across();
-        return new CuttingStep(what + " cut " + size + how + ". For " + cut.useLabel() + ".", block.count());
+        return new CuttingStep(
+                what + " cut " + size + how + ". For " + cut.useLabel() + ".", cut.again().words(), block.count());
     }
 }

@@ -153,7 +153,8 @@ public record Kits(int count, TopTally together, List<KitList> lists) {
                             cut.name(),
                             cut.count(),
                             cut.uses(),
-                            cut.useLabel());
+                            cut.useLabel(),
+                            cut.again());
                     heaps.add(new Heap(need.cloth, inKit));
                     need.cuts.add(inKit.of(cut.count() * kit.count()));
                 }

@@ -51,6 +51,14 @@ final class PartsPool {
         return cuts;
     }
 
+    /** Loose parts are cut before they are sewn; whole pieces, and squares for triangles of their own, as their use says. */
+    private CutAgain again(PieceParts part) {
+        return part.perPiece() > 1
+                ? CutAgain.into(part.perPiece())
+                : new ClothCut(part.cloth(), part.size(), part.name(), 1, List.copyOf(uses.getOrDefault(part, Set.of())), "")
+                        .again();
+    }
+
     /** Everything that is to be cut for the parts wanted. */
     List<LooseParts> pieces() {
         List<LooseParts> pieces = new ArrayList<>();
@@ -63,7 +71,8 @@ final class PartsPool {
                                 part.name(),
                                 part.piecesFor(count),
                                 List.copyOf(uses.getOrDefault(part, Set.of())),
-                                String.join("; ", labels.getOrDefault(part, Set.of()))),
+                                String.join("; ", labels.getOrDefault(part, Set.of())),
+                                again(part)),
                         part.perPiece(),
                         count));
             }
