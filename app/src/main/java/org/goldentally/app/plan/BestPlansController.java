@@ -30,7 +30,6 @@ class BestPlansController {
     /** Whoever asks waits so long, and is told how far it is after that. */
     private static final Duration PATIENCE = Duration.ofMillis(1_500);
 
-
     private final Quilts quilts;
     private final BestPlansSearches searches;
     private final ClothsOfDesign shelf;

@@ -13,11 +13,13 @@ import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.Figure;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.finishing.FabricWidths;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.SizeAdvice;
+import org.goldentally.core.tally.TopTally;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -67,9 +69,10 @@ class TopController {
     @GetMapping("/quilts/{id}/top")
     TopView top(@PathVariable UUID id) {
         try {
-            return TopView.of(tallies.top(quilts.design(id)));
+            QuiltDesign design = quilts.design(id);
+            return TopView.of(tallies.top(design), TopTally.widths(design, tallies.onHand(design)), List.of());
         } catch (RefusedException refused) {
-            return TopView.of(lastThatWorks(id).orElseThrow(() -> refused), refused.problems());
+            return TopView.of(lastThatWorks(id).orElseThrow(() -> refused), FabricWidths.UNKNOWN, refused.problems());
         }
     }
 

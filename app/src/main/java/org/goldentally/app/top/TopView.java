@@ -8,6 +8,7 @@ import org.goldentally.app.drawing.SvgNumbers;
 import org.goldentally.app.problems.PlacedProblem;
 import org.goldentally.core.cloth.Lightness;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.finishing.FabricWidths;
 import org.goldentally.core.finishing.Finishing;
 import org.goldentally.core.formula.Working;
 import org.goldentally.core.habits.SewingSettings;
@@ -125,10 +126,11 @@ record TopView(
             String binding, String backing, String behind, List<Working> workings, List<Problem> problems) {}
 
     static TopView of(QuiltTop top) {
-        return of(top, List.of());
+        return of(top, FabricWidths.UNKNOWN, List.of());
     }
 
-    static TopView of(QuiltTop top, List<Problem> refused) {
+    /** @param widths of the fabrics that finish it, where they are on the shelf */
+    static TopView of(QuiltTop top, FabricWidths widths, List<Problem> refused) {
         MeasureSystem system = top.design().system();
         TopCount count = TopCount.of(top);
         Map<PartId, Integer> partPlaces = new HashMap<>();
@@ -150,7 +152,7 @@ record TopView(
                         .toList(),
                 top.notices(),
                 top.fits().stream().map(fit -> fit(fit, system.writer())).toList(),
-                finishing(top),
+                finishing(top, widths),
                 refused);
     }
 
@@ -294,8 +296,8 @@ record TopView(
                 fit.widths().stream().map(writer::write).toList());
     }
 
-    private static FinishingView finishing(QuiltTop top) {
-        Finishing finishing = Finishing.of(top);
+    private static FinishingView finishing(QuiltTop top, FabricWidths widths) {
+        Finishing finishing = Finishing.of(top, top.design().finishing().panels(), widths);
         LengthWriter writer = top.design().system().writer();
         return new FinishingView(
                 finishing

@@ -60,7 +60,7 @@ class CheckedBodies extends JacksonJsonHttpMessageConverter {
         byte[] bytes = message.getBody().readAllBytes();
         try {
             Object read = super.read(type, new Buffered(message.getHeaders(), bytes), hints);
-            return Gaps.in(read)
+            return read != null && Gaps.in(read)
                     ? lookAgain(
                             type,
                             message,

@@ -163,8 +163,8 @@ public final class CuttingSteps {
             return ways.isEmpty() ? "" : ways.getFirst().words();
         }
         List<String> said = new ArrayList<>();
-        again.forEach((cut, how) -> said.add("Those for " + cut.useLabel() + ": "
-                + how.words().replaceFirst("^Then c", "c")));
+        again.forEach((cut, how) ->
+                said.add("Those for " + cut.useLabel() + ": " + how.words().replaceFirst("^Then c", "c")));
         return String.join(" ", said);
     }
 
@@ -222,6 +222,8 @@ public final class CuttingSteps {
                                         : ": " + block.along() + " strips " + writer.writeWithUnit(strip)
                                                 + " wide, each cut into " + block.across();
         return new CuttingStep(
-                what + " cut " + size + how + ". For " + cut.useLabel() + ".", cut.again().words(), block.count());
+                what + " cut " + size + how + ". For " + cut.useLabel() + ".",
+                cut.again().words(),
+                block.count());
     }
 }

@@ -86,15 +86,22 @@ public record Finishing(
 
     /** The same with the panels of the backing run some way. */
     public static Finishing of(QuiltTop top, Panels panels) {
+        return of(top, panels, FabricWidths.UNKNOWN);
+    }
+
+    /** The same of fabrics as wide as those on the shelf. */
+    public static Finishing of(QuiltTop top, Panels panels, FabricWidths widths) {
         FinishingSizes sizes = top.read().finishing();
         MeasureSystem system = top.design().system();
         List<Problem> problems = new ArrayList<>(sizes.problems());
         List<Working> workings = new ArrayList<>();
         Length width = backingSide(top.finishedWidth(), top);
         Length height = backingSide(top.finishedHeight(), top);
-        Optional<Binding> binding = sizes.bindingStrip().flatMap(each -> binding(top, each, problems, workings));
-        Optional<Backing> backing =
-                sizes.backingWidth().flatMap(each -> backing(width, height, each, panels, system, problems, workings));
+        Optional<Binding> binding =
+                sizes.bindingStrip().flatMap(each -> binding(top, each, widths, problems, workings));
+        Optional<Backing> backing = sizes.backingWidth()
+                .flatMap(each ->
+                        backing(width, height, widths.backing().orElse(each), panels, system, problems, workings));
         return new Finishing(binding, width, height, backing, workings, problems);
     }
 
@@ -105,10 +112,10 @@ public record Finishing(
     }
 
     private static Optional<Binding> binding(
-            QuiltTop top, Length strip, List<Problem> problems, List<Working> workings) {
+            QuiltTop top, Length strip, FabricWidths widths, List<Problem> problems, List<Working> workings) {
         MeasureSystem system = top.design().system();
         LengthWriter writer = system.writer();
-        Length widthOfFabric = UsualSizes.of(system).widthOfFabric();
+        Length widthOfFabric = widths.binding().orElse(UsualSizes.of(system).widthOfFabric());
         if (strip.times(2).isLongerThan(widthOfFabric)) {
             problems.add(new Problem(
                     "Binding, cut strip",

@@ -31,7 +31,8 @@ public record ClothCut(
     /** A square for setting triangles or loose quarters gives four, one for the corners of a top two. */
     private static CutAgain ofTriangles(List<Use> uses) {
         return uses.stream()
-                .map(use -> use instanceof Use.ForUnits(UnitsKey units) && units.unit().isTriangle()
+                .map(use -> use instanceof Use.ForUnits(UnitsKey units)
+                                && units.unit().isTriangle()
                         ? units.unit() instanceof CornerSettingTriangle ? CutAgain.ONCE : CutAgain.TWICE
                         : CutAgain.NOT)
                 .reduce(CutAgain::and)

@@ -55,7 +55,13 @@ final class PartsPool {
     private CutAgain again(PieceParts part) {
         return part.perPiece() > 1
                 ? CutAgain.into(part.perPiece())
-                : new ClothCut(part.cloth(), part.size(), part.name(), 1, List.copyOf(uses.getOrDefault(part, Set.of())), "")
+                : new ClothCut(
+                                part.cloth(),
+                                part.size(),
+                                part.name(),
+                                1,
+                                List.copyOf(uses.getOrDefault(part, Set.of())),
+                                "")
                         .again();
     }
 

@@ -17,6 +17,7 @@ import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.finishing.FabricWidths;
 import org.goldentally.core.finishing.Finishing;
 import org.goldentally.core.finishing.ScrappyBinding;
 import org.goldentally.core.finishing.StripPlan;
@@ -101,7 +102,7 @@ public record TopTally(
                 new ArrayList<>(new StripPlans(top, read, cloth -> width(shelf.getOrDefault(cloth, List.of()), usual))
                         .of(count));
         FinishingDesign finish = design.finishing();
-        Finishing finishing = Finishing.of(top, finish.panels());
+        Finishing finishing = Finishing.of(top, finish.panels(), widths(design, shelf));
         Optional<StripPlan> binding = finishing.binding().map(each -> StripPlans.binding(each, finish));
         Optional<StripPlan> backing = finishing.backing().flatMap(each -> StripPlans.backing(each, finish));
         backing.ifPresent(strips::add);
@@ -232,13 +233,23 @@ public record TopTally(
         return new TopTally(other, count, making, strips, List.copyOf(others), undressed, bonus, unplanned);
     }
 
-    /** Cloth is bought, and strips are cut, as wide as the yardage on hand; else as wide as is usual. */
-    public static Length width(List<ShelfPieces> pieces, Length usual) {
+    /** How wide the fabrics of binding and backing are, where they are on the shelf as yardage. */
+    public static FabricWidths widths(QuiltDesign design, Map<String, List<ShelfPieces>> shelf) {
+        return new FabricWidths(
+                widest(shelf.getOrDefault(design.finishing().bindingCloth(), List.of())),
+                widest(shelf.getOrDefault(design.finishing().backingCloth(), List.of())));
+    }
+
+    private static Optional<Length> widest(List<ShelfPieces> pieces) {
         return pieces.stream()
                 .map(ShelfPieces::piece)
                 .filter(piece -> piece.form() == PieceForm.YARDAGE)
                 .map(org.goldentally.core.cloth.ClothPiece::width)
-                .max(Length::compareTo)
-                .orElse(usual);
+                .max(Length::compareTo);
+    }
+
+    /** Cloth is bought, and strips are cut, as wide as the yardage on hand; else as wide as is usual. */
+    public static Length width(List<ShelfPieces> pieces, Length usual) {
+        return widest(pieces).orElse(usual);
     }
 }

@@ -3,6 +3,7 @@ package org.goldentally.core.finishing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Optional;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.measure.Length;
@@ -83,5 +84,23 @@ class FinishingTest {
             assertThat(tops.top().finishedWidth()).isEqualTo(each.width());
             assertThat(tops.top().finishedHeight()).isEqualTo(each.height());
         }
+    }
+
+    /**
+     * A top of 36 × 36 in wants a backing of 44 × 44: fabric 108 in wide covers it in one panel, of the usual 42 in it takes
+     * two (worked by hand). Binding strips are as long as their fabric is wide.
+     */
+    @Test
+    void theFabricsOnTheShelfSayHowWideTheyAre() {
+        var top = Tops.of(3, 3, "12", "ohio-star").top();
+        FabricWidths wide = new FabricWidths(Optional.of(Length.inches(54)), Optional.of(Length.inches(108)));
+        Finishing usual = Finishing.of(top, top.design().finishing().panels());
+        Finishing finishing = Finishing.of(top, top.design().finishing().panels(), wide);
+        assertThat(usual.backing().orElseThrow().panels()).isEqualTo(2);
+        assertThat(finishing.backing().orElseThrow().panels()).isEqualTo(1);
+        // 144 in round and 10 for corners and join: 4 strips of 40 in lose 3 joins of 2 1/2, 3 strips of 54 in two.
+        assertThat(usual.binding().orElseThrow().strips()).isEqualTo(5);
+        assertThat(finishing.binding().orElseThrow().strips()).isEqualTo(3);
+        assertThat(finishing.binding().orElseThrow().widthOfFabric()).isEqualTo(Length.inches(54));
     }
 }
