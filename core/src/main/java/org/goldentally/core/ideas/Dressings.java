@@ -80,11 +80,12 @@ final class Dressings {
 
     /** The lightest and the darkest of what there is much of. */
     private List<ShelfCloth> grounds() {
-        List<ShelfCloth> lengths = cloths.stream()
-                .filter(cloth -> !cloth.lengths().isZero())
-                .sorted(Comparator.comparing(ShelfCloth::lengths).reversed())
+        // A pack of plain squares is a ground as good as a length.
+        List<ShelfCloth> large = Stream.concat(
+                        cloths.stream().filter(cloth -> !cloth.lengths().isZero()), singles().stream())
+                .distinct()
+                .sorted(Comparator.comparing(ShelfCloth::area).reversed())
                 .toList();
-        List<ShelfCloth> large = lengths.isEmpty() ? singles() : lengths;
         if (large.isEmpty()) {
             return List.of();
         }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.TraditionalBlocks;
@@ -40,7 +41,7 @@ public final class TopIdeas {
         List<Dressing> dressings = Dressings.of(cloths);
         List<List<IdeaSketch>> ofBlocks = new ArrayList<>();
         for (Block block : blocksInTurn()) {
-            List<IdeaSketch> ofBlock = sketches(block, dressings, wish);
+            List<IdeaSketch> ofBlock = sketches(block, dressings, cloths, wish);
             if (!ofBlock.isEmpty()) {
                 ofBlocks.add(ofBlock);
             }
@@ -107,10 +108,11 @@ public final class TopIdeas {
         return List.copyOf(all);
     }
 
-    private static List<IdeaSketch> sketches(Block block, List<Dressing> dressings, TopWish wish) {
+    private static List<IdeaSketch> sketches(
+            Block block, List<Dressing> dressings, List<ShelfCloth> cloths, TopWish wish) {
         List<String> letters = letters(block);
         List<IdeaSketch> found = new ArrayList<>();
-        List<Length> units = units(block, wish);
+        List<Length> units = units(block, cloths, wish);
         for (int variant = 0; variant < units.size(); variant++) {
             int turn = variant;
             for (Lay lay : Lay.values()) {
@@ -159,8 +161,8 @@ public final class TopIdeas {
         return List.copyOf(letters);
     }
 
-    /** Sizes of a cell that a ruler cuts and that give a block about as large as wished, or as is usual. */
-    private static List<Length> units(Block block, TopWish wish) {
+    /** Sizes of a cell that the precuts at hand give, then ones that a ruler cuts; the block as wished, or about as usual. */
+    private static List<Length> units(Block block, List<ShelfCloth> cloths, TopWish wish) {
         int across = Math.max(block.across(), block.down());
         if (wish.block().isPresent()) {
             return List.of(wish.block().get().dividedBy(across));
@@ -174,10 +176,11 @@ public final class TopIdeas {
             }
         }
         Length wanted = wish.system().one().times(usual);
-        return marks.stream()
+        List<Length> ofPrecuts = PrecutSizes.in(wish.system()).of(block, cloths, wanted);
+        Stream<Length> round = marks.stream()
                 .sorted(Comparator.comparing(mark -> mark.times(across).apartFrom(wanted)))
-                .limit(SIZES_OF_A_BLOCK)
-                .toList();
+                .limit(SIZES_OF_A_BLOCK);
+        return Stream.concat(ofPrecuts.stream(), round).distinct().toList();
     }
 
     private static boolean isAsked(IdeaSketch sketch, TopWish wish) {

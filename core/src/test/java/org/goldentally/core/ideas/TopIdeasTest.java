@@ -96,6 +96,24 @@ class TopIdeasTest {
         assertThat(ideas).allSatisfy(idea -> assertThat(idea.toBuy().isEmpty()).isEqualTo(!idea.buysSomething()));
     }
 
+    /**
+     * Two packs, of prints and of plain squares: the plain ones are the ground, and pinwheels of units that the squares make
+     * with nothing cut off use all of both: 42 blocks of 12 in, or 84 of 8 in (counting: 42 pairs, four or eight at a time).
+     */
+    @Test
+    void twoPacksOfSquaresAreUsedWhole() {
+        List<ShelfCloth> shelf = shelf("42 squares 10 in autumn, 21 prints, two of each", "42 squares 10 in white");
+        List<TopIdea> ideas = TopIdeas.of(shelf, anything()).workedOut(0, SOME);
+        TopIdea first = ideas.getFirst();
+        assertThat(first.design().blockSize().typed()).isEqualTo("8");
+        assertThat(first.design().setting().across() * first.design().setting().down())
+                .isBetween(80, 84);
+        assertThat(first.buysSomething()).isFalse();
+        assertThat(first.whole()).as("squares that are not used").isLessThan(4);
+        assertThat(ideas.subList(0, 10).stream().filter(idea -> !idea.buysSomething()))
+                .hasSizeGreaterThanOrEqualTo(7);
+    }
+
     /** A pack alone has no length for a border or a binding: neither is passed over in silence. */
     @Test
     void whatNoClothIsThereForIsSaidToBeBought() {
