@@ -162,6 +162,9 @@ class KitsTest {
     /** A shelf that one quilt uses up would seem to save all that the others buy; lengths are told without it. */
     @Test
     void whatIsSavedDoesNotDependOnTheShelf() {
+        // Made by one method with and without a shelf.
+        QuiltDesign geese =
+                this.geese.withMethods(List.of(new QuiltDesign.MethodChoice("flying goose", "geese-four-at-a-time")));
         Kits bought = kits(geese, new KitDesign("", 12, List.of()));
         Length saved = KitShopping.of(bought, tally(geese), Prices.UNKNOWN, ClothLedger::of)
                 .saved();
