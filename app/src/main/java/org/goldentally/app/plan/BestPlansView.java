@@ -110,7 +110,9 @@ record BestPlansView(
             said.add("cloth for pieces that are too large for any");
         }
         if (answer.hasUndressed()) {
-            said.add("cloth for what is not dressed yet");
+            PlanInWords.notCounted(answer.plans().values().iterator().next().tally()).stream()
+                    .filter(each -> !answer.hasTooLarge() || !each.startsWith("pieces"))
+                    .forEach(said::add);
         }
         return said;
     }

@@ -8,10 +8,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.CuttingRequest;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
+import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.CutSize;
+import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.making.UnitPlan;
@@ -209,11 +212,14 @@ public final class PlanInWords {
     }
 
     private String toBuy(ShoppingList shopping) {
-        List<String> notCounted = notCounted(tally);
-        String but = notCounted.isEmpty() ? "" : " Not counted: " + String.join("; ", notCounted) + ".";
+        List<String> toChoose = undressedStrips(tally);
+        List<String> notCounted = new ArrayList<>(notCounted(tally));
+        notCounted.removeAll(toChoose);
+        String but = (toChoose.isEmpty() ? "" : " Still to choose: " + String.join("; ", toChoose) + ".")
+                + (notCounted.isEmpty() ? "" : " Not counted: " + String.join("; ", notCounted) + ".");
         List<String> lengths = shopping.lengths();
         if (lengths.isEmpty()) {
-            return (notCounted.isEmpty() ? "Nothing to buy but batting." : "Nothing to buy for what is counted.") + but;
+            return (but.isEmpty() ? "Nothing to buy but batting." : "Nothing to buy for what is counted.") + but;
         }
         List<String> named = new ArrayList<>(lengths.subList(0, Math.min(MOST_NAMED, lengths.size())));
         int more = lengths.size() - named.size();
@@ -229,9 +235,10 @@ public final class PlanInWords {
     /** What needs cloth that no account has: with any of it nobody can say that the cloth is enough. */
     public static List<String> notCounted(TopTally tally) {
         List<String> lacking = new ArrayList<>();
+        lacking.addAll(undressedStrips(tally));
         // Binding and backing without a cloth are on the shopping list.
         if (tally.undressed().stream()
-                .anyMatch(cut -> cut.uses().stream().noneMatch(use -> use instanceof Use.Finish))) {
+                .anyMatch(cut -> cut.uses().stream().allMatch(use -> use instanceof Use.ForUnits))) {
             lacking.add("cloth for what is not dressed yet");
         }
         if (!tally.unplanned().isEmpty()) {
@@ -241,6 +248,33 @@ public final class PlanInWords {
             lacking.add("pieces that fit no cloth of the usual width");
         }
         return lacking;
+    }
+
+    /** Sashing and borders of which nobody chose the fabric, counted all the same: 1/2 yd for border 2, fabric not chosen. */
+    private static List<String> undressedStrips(TopTally tally) {
+        Map<String, List<ClothCut>> byUse = new LinkedHashMap<>();
+        tally.undressed().stream()
+                .filter(cut -> cut.uses().stream().anyMatch(use -> use instanceof Use.ForStrips))
+                .forEach(cut -> byUse.computeIfAbsent(cut.useLabel(), any -> new ArrayList<>())
+                        .add(cut));
+        MeasureSystem system = tally.top().design().system();
+        List<String> lengths = new ArrayList<>();
+        byUse.forEach((use, cuts) -> {
+            CuttingRequest request = new CuttingRequest(
+                    "",
+                    cuts,
+                    List.of(),
+                    UsualSizes.of(system).widthOfFabric(),
+                    system,
+                    CuttingChoice.PLAIN,
+                    tally.top().read().work().squaringUp());
+            lengths.add(ClothLedger.of(request)
+                            .toBuy()
+                            .map(buy -> buy.purchase().write() + " for ")
+                            .orElse("fabric for ")
+                    + use + ", fabric not chosen");
+        });
+        return lengths;
     }
 
     /** Pieces that stay whole, by their form, and the largest rest of those that are cut into. */

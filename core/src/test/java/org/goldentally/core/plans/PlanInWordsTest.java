@@ -7,12 +7,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.chance.Chance;
 import org.goldentally.core.chance.Tries;
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.Price;
 import org.goldentally.core.cloth.Prices;
+import org.goldentally.core.design.BorderDesign;
+import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.making.UnitPlans;
@@ -126,6 +130,33 @@ class PlanInWordsTest {
         assertThat(texts(tally, prices, About.BUY).getFirst())
                 .contains(shopping.lengths().getFirst())
                 .contains(shopping.total().setScale(2) + " for what has a price");
+    }
+
+    /**
+     * A border whose fabric nobody chose is counted all the same: round 24 × 24 in, 2 in wide finished and butted, two strips of
+     * 24 1/2 and two of 28 1/2 in, over-length by an inch: 4 strips cut 2 1/2 in, 10 in and 1/2 in for the end: 3/8 yd.
+     */
+    @Test
+    void aBorderWithoutAFabricIsCountedAndNothingIsCalledEnough() {
+        TopTally tally = TopTally.of(
+                Tops.of(3, 3, "8", "pinwheel")
+                        .border(BorderDesign.plain("2", "", Corners.BUTTED))
+                        .top(),
+                Map.of("a", List.of(length()), "b", List.of(length())));
+        assertThat(PlanInWords.notCounted(tally))
+                .containsExactly("3/8 yd for border 1 strips, 2 in finished, fabric not chosen");
+        assertThat(texts(tally, Prices.UNKNOWN, About.BUY).getFirst())
+                .endsWith(" Still to choose: 3/8 yd for border 1 strips, 2 in finished, fabric not chosen.");
+        assertThat(ShelfAnswer.of(tally.top(), Map.of("a", List.of(length()), "b", List.of(length())), ClothLedger::of)
+                        .isEnough())
+                .isFalse();
+    }
+
+    private static ShelfPieces length() {
+        return new ShelfPieces(
+                "l",
+                1,
+                new ClothPiece(PieceForm.YARDAGE, Length.inches(42), Length.inches(108), ClothPiece.Edge.STRAIGHT));
     }
 
     /** A block of 90 in, plain squares of 45 in: no cloth of 40 in gives them, so “nothing to buy” would be no answer. */
