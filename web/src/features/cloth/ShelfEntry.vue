@@ -78,15 +78,24 @@ function choose(choice: Schemas['Choice']) {
   return add()
 }
 
+/** Lines on their way to the shelf, one after the other. */
+const onTheWay: string[] = []
+
 async function add() {
-  // Enter again before the answer is here adds nothing twice.
-  if (adding.value) return
+  // The field is empty at once, so Enter again adds nothing twice; what is typed meanwhile is a line of its own.
+  if (!typed.value.trim() && adding.value) return
   clearTimeout(pause)
-  const line = typed.value
-  adding.value = line.trim()
+  onTheWay.push(typed.value)
   typed.value = ''
   problems.value = []
   refused.value = ''
+  if (adding.value) return
+  while (onTheWay.length) await addOne(onTheWay.shift()!)
+  adding.value = ''
+}
+
+async function addOne(line: string) {
+  adding.value = line.trim() || '…'
   try {
     const added = await call('POST', '/api/shelf/lines', { body: { line, system: props.system } })
     // Also where she has gone on to another station by now.
@@ -95,8 +104,6 @@ async function add() {
     emit('added', added.understood)
   } catch (thrown) {
     await putBack(line, problemsOf(thrown))
-  } finally {
-    adding.value = ''
   }
 }
 

@@ -15,6 +15,9 @@ const TYPING_PAUSE_MS = 250
 /** While nobody answers, more changes than this go as one step. */
 const MOST_WAITING = 200
 
+/** A tab that is reloaded is gone for a moment; its queue is its own when it is back. */
+const GONE_MS = 4000
+
 /** The drafts and the tabs of this browser. */
 export const browser = { drafts: new BrowserDrafts() as DraftStore, tabs: new BrowserTabs() as Tabs }
 
@@ -36,6 +39,8 @@ export class OpenQuilt {
   /** Writing down what waits, one after the other. */
   private writing: Promise<void> = Promise.resolve()
   private takingOver = false
+  /** Since when tabs with something waiting have been seen to be gone. */
+  private readonly goneSince = new Map<string, number>()
   private readonly pause = new GrowingPause()
   private typing: ReturnType<typeof setTimeout> | undefined
   private sending: Promise<void> | undefined
@@ -68,16 +73,25 @@ export class OpenQuilt {
     const stored = await call('GET', '/api/quilts/{id}', { path: { id: this.id } })
     if (this.designRef.value) return
     this.take(stored)
-    await this.takeOver()
+    await this.takeOver(0)
   }
 
-  /** What waits in a tab that is gone, where nothing waits here. */
-  async takeOver() {
+  /** What waits in a tab that has been gone for so long, where nothing waits here; one that is reloaded is back at once. */
+  async takeOver(goneForMs = GONE_MS) {
     if (this.takingOver || !this.isFree()) return
     this.takingOver = true
     try {
       for (const [tab, draft] of await this.drafts.of(this.id)) {
-        if (tab === this.tabs.own || (await this.tabs.isOpen(tab)) || !draft.waiting?.length) continue
+        if (tab === this.tabs.own || (await this.tabs.isOpen(tab)) || !draft.waiting?.length) {
+          this.goneSince.delete(tab)
+          continue
+        }
+        const since = this.goneSince.get(tab) ?? Date.now()
+        this.goneSince.set(tab, since)
+        if (Date.now() - since < goneForMs) {
+          setTimeout(() => void this.takeOver(), goneForMs)
+          continue
+        }
         const taken = await this.tabs.alone(`over ${this.id}`, () => this.takeFrom(tab))
         if (taken) break
       }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
@@ -34,6 +35,9 @@ import org.goldentally.core.work.Remembering;
 record SheetsToSize(Supply supply, double shopLength) {
 
     private static final int MOST_REMEMBERED = 500;
+
+    /** Equal sheets that one is divided into, to fit what lies on the shelf; more of them come of the largest. */
+    private static final int MOST_SHEETS = 8;
 
     /** A sheet that is tried: so many, each so large. */
     private record Tried(ClothPiece piece, long sheets, double area, long lengthsToBuy) {
@@ -76,31 +80,46 @@ record SheetsToSize(Supply supply, double shopLength) {
         CutSize most = largest.cuts().getFirst().size();
         int across = Math.toIntExact(most.width().wholeTimes(cell));
         int down = Math.toIntExact(most.height().wholeTimes(cell));
-        return IntStream.rangeClosed(1, across)
+        long cells = Math.ceilDiv(units.all(), 2);
+        return alike(cells, (long) across * down)
                 .boxed()
-                .flatMap(a -> IntStream.rangeClosed(1, down)
-                        .mapToObj(b -> tried(units, cell.times(a), cell.times(b), 2L * a * b)));
+                .flatMap(ofSheet -> IntStream.rangeClosed(1, across)
+                        .filter(a -> Math.ceilDiv(ofSheet, a) <= down)
+                        .mapToObj(a -> {
+                            long b = Math.ceilDiv(ofSheet, a);
+                            return tried(units, cell.times(a), cell.times(b), 2L * a * b);
+                        }));
+    }
+
+    /** What each of a few equal sheets has to give: all of it on one, halves on two, and so on; as much as fits at most. */
+    private static LongStream alike(long all, long most) {
+        return LongStream.rangeClosed(1, MOST_SHEETS)
+                .map(sheets -> Math.min(most, Math.ceilDiv(all, sheets)))
+                .distinct();
     }
 
     private Stream<Tried> squares(Wanted units, Recipe largest, Recipes onPiece, Length step) {
-        return SQUARES
-                .of(
-                        new OfSquares(units.key().unit(), largest.cuts(), largest.sizesToCut(), largest.sizes(), step),
-                        () -> {
-                            List<Square> squares = new ArrayList<>();
-                            Length most = largest.cuts().getFirst().size().width();
-                            squares.add(new Square(most, largest.unitsPerSet()));
-                            for (Length side = most.minus(step); side.isPositive(); side = side.minus(step)) {
-                                Recipe recipe = onPiece.on(piece(side, side));
-                                Length cut = recipe.cuts().getFirst().size().width();
-                                squares.add(new Square(cut, recipe.unitsPerSet()));
-                                if (cut.isLongerThan(side)) {
-                                    break;
-                                }
-                            }
-                            return squares;
-                        })
-                .stream()
+        List<Square> squares = SQUARES.of(
+                new OfSquares(units.key().unit(), largest.cuts(), largest.sizesToCut(), largest.sizes(), step), () -> {
+                    List<Square> sizes = new ArrayList<>();
+                    Length most = largest.cuts().getFirst().size().width();
+                    sizes.add(new Square(most, largest.unitsPerSet()));
+                    for (Length side = most.minus(step); side.isPositive(); side = side.minus(step)) {
+                        Recipe recipe = onPiece.on(piece(side, side));
+                        Length cut = recipe.cuts().getFirst().size().width();
+                        sizes.add(new Square(cut, recipe.unitsPerSet()));
+                        if (cut.isLongerThan(side)) {
+                            break;
+                        }
+                    }
+                    return sizes;
+                });
+        long most = squares.stream().mapToLong(Square::units).max().orElse(1);
+        return alike(units.all(), most)
+                .mapToObj(ofSheet -> squares.stream()
+                        .filter(square -> square.units >= ofSheet)
+                        .min(Comparator.comparing(Square::side))
+                        .orElse(squares.getFirst()))
                 .map(square -> tried(units, square.side, square.side, square.units));
     }
 

@@ -70,6 +70,9 @@ public final class BestPlans {
     /** Plans that are cut in every style in the end (our own figure). */
     private static final int MOST_FINALISTS = 6;
 
+    /** Fabrics that are cut thriftily, which takes a tenth of a second each (our own figure). */
+    private static final int MOST_THRIFTY = 15;
+
     private static final List<CuttingStyle> QUICK_STYLES = List.of(CuttingStyle.PLAIN, CuttingStyle.TIDY);
 
     /** Accounts that are kept, so that a search of a large top stays small (our own figure). */
@@ -284,7 +287,8 @@ public final class BestPlans {
         Search search = new Search(aim, FEWEST_TRIES);
         search.offer(now());
         search.kinds(false);
-        if (aim == Aim.BUYS_LEAST && search.best.costs.buysSomething() && going.goesOn(tried.size())) {
+        boolean few = search.best.tally.ledgers().size() <= MOST_THRIFTY;
+        if (few && aim == Aim.BUYS_LEAST && search.best.costs.buysSomething() && going.goesOn(tried.size())) {
             search.offer(cutBest(search.best, QUICK_STYLES));
         }
         return search.best;
@@ -338,9 +342,15 @@ public final class BestPlans {
         /** The best few cut as well as can be, and of a small top those of all combinations of ways. */
         private void cutFinalists() {
             EveryWay.of(open, best.design).forEach(this::tryIt);
-            for (Tried each : List.copyOf(finalists)) {
+            long bought = best.tally.ledgers().stream()
+                    .filter(ledger -> ledger.toBuy().isPresent())
+                    .count();
+            // A scrappy top buys of dozens of prints: the best plan of it alone, and not thriftily.
+            List<CuttingStyle> styles = bought > MOST_THRIFTY ? QUICK_STYLES : List.of(CuttingStyle.values());
+            for (Tried each : finalists.subList(0, bought > MOST_THRIFTY ? 1 : finalists.size()).stream()
+                    .toList()) {
                 if (going.goesOn(tried.size()) && leastByArea(each.tally).compareTo(best.costs.bought()) < 0) {
-                    offer(cutBest(each, List.of(CuttingStyle.values())));
+                    offer(cutBest(each, styles));
                 }
             }
         }
