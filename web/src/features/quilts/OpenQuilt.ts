@@ -82,16 +82,7 @@ export class OpenQuilt {
     this.takingOver = true
     try {
       for (const [tab, draft] of await this.drafts.of(this.id)) {
-        if (tab === this.tabs.own || (await this.tabs.isOpen(tab)) || !draft.waiting?.length) {
-          this.goneSince.delete(tab)
-          continue
-        }
-        const since = this.goneSince.get(tab) ?? Date.now()
-        this.goneSince.set(tab, since)
-        if (Date.now() - since < goneForMs) {
-          setTimeout(() => void this.takeOver(), goneForMs)
-          continue
-        }
+        if (!draft.waiting?.length || !(await this.isGone(tab, goneForMs))) continue
         const taken = await this.tabs.alone(`over ${this.id}`, () => this.takeFrom(tab))
         if (taken) break
       }
@@ -99,6 +90,19 @@ export class OpenQuilt {
       this.takingOver = false
     }
     if (this.waitingRef.value.length) await this.send()
+  }
+
+  /** Whether a tab has been gone for so long; one that has just gone is looked for again. */
+  private async isGone(tab: string, forMs: number): Promise<boolean> {
+    if (await this.tabs.isOpen(tab)) {
+      this.goneSince.delete(tab)
+      return false
+    }
+    const since = this.goneSince.get(tab) ?? Date.now()
+    this.goneSince.set(tab, since)
+    const gone = Date.now() - since >= forMs
+    if (!gone) setTimeout(() => void this.takeOver(), forMs)
+    return gone
   }
 
   private isFree() {
