@@ -36,6 +36,7 @@ final class Workroom {
     private final Map<PatchworkUnit, Map<PiecingMethod, Recipe>> recipes = new HashMap<>();
     private final Map<Wanted, Map<PiecingMethod, Recipe>> recipesOf = new IdentityHashMap<>();
     private final Map<Wanted, Map<PiecingMethod, Recipe>> sheetRecipes = new IdentityHashMap<>();
+    private final Map<OfSheet, Recipe> ofSheets = new HashMap<>();
     private final Map<Wanted, Map<PiecingMethod, UnitPlan>> alone = new IdentityHashMap<>();
     private final CutToSize toSize;
     private final SheetsToSize sheets;
@@ -76,6 +77,16 @@ final class Workroom {
         return known.computeIfAbsent(method, each -> recipe(units, each, cloth));
     }
 
+    /** A unit made of sheets of one size; many groups are of the same. */
+    private record OfSheet(PatchworkUnit unit, PiecingMethod method, ClothPiece piece) {}
+
+    private Recipe recipeOnSheet(Wanted units, PiecingMethod method, ClothPiece piece) {
+        return isCutBySchool(units)
+                ? ofSheets.computeIfAbsent(
+                        new OfSheet(units.key().unit(), method, piece), any -> recipe(units, method, piece))
+                : recipe(units, method, piece);
+    }
+
     private Recipe recipe(Wanted units, PiecingMethod method, ClothPiece piece) {
         return new CutToSize(toSize.work(), settings, piece)
                 .recipe(units, method)
@@ -88,10 +99,10 @@ final class Workroom {
         ClothPiece sheet = sheets.sheet(
                 units,
                 method,
-                recipe(units, method, cloth),
+                recipeOnSheet(units, method, cloth),
                 piece -> recipe(units, method, piece),
                 settings.system().usualSeam());
-        return recipe(units, method, sheet);
+        return recipeOnSheet(units, method, sheet);
     }
 
     private boolean isCutBySchool(Wanted units) {
