@@ -2,7 +2,9 @@ package org.goldentally.core.cloth;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -44,6 +46,7 @@ final class SaidLots {
     private final MeasureSystem system;
     private final QuotedNames quoted;
     private final String said;
+    private final Map<String, Optional<ShelfLine>> lots = new HashMap<>();
 
     SaidLots(String where, String typed, MeasureSystem system) {
         this.where = where;
@@ -77,8 +80,12 @@ final class SaidLots {
                 .toList());
     }
 
-    /** One lot, understood for certain; its fabric may be said elsewhere. */
+    /** One lot, understood for certain; its fabric may be said elsewhere. Many ways to take a line apart share their parts. */
     private Optional<ShelfLine> lot(String part) {
+        return lots.computeIfAbsent(part, this::read);
+    }
+
+    private Optional<ShelfLine> read(String part) {
         return part.isBlank() || part.length() > ShelfLineReader.LONGEST_LINE
                 ? Optional.empty()
                 : ShelfLineReader.readLot(where, part, system) instanceof Reading.Understood<ShelfLine> read

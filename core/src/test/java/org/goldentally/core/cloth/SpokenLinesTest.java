@@ -72,4 +72,12 @@ class SpokenLinesTest {
         assertThat(misread).as("misread in silence").isEmpty();
         assertThat(refused).as("clear, but refused").hasSizeLessThanOrEqualTo((int) (MOST_REFUSED * clear));
     }
+
+    /** One part that says nothing spoils the line: it is refused as a whole, whatever else is in it. */
+    @Test
+    void onePartThatSaysNothingSpoilsTheLine() {
+        String line = "1 yd oat, ".repeat(11) + "no such thing";
+        assertThat(ShelfLineReader.readLots("Shelf line", line, MeasureSystem.INCH))
+                .isInstanceOf(Reading.Refused.class);
+    }
 }
