@@ -17,6 +17,7 @@ const MOST_WAITING = 200
 
 /** A tab that is reloaded is gone for a moment; its queue is its own when it is back. */
 const GONE_MS = 4000
+const SOON_MS = 200
 
 /** The drafts and the tabs of this browser. */
 export const browser = { drafts: new BrowserDrafts() as DraftStore, tabs: new BrowserTabs() as Tabs }
@@ -41,6 +42,7 @@ export class OpenQuilt {
   private takingOver = false
   /** Since when tabs with something waiting have been seen to be gone. */
   private readonly goneSince = new Map<string, number>()
+  private looksForReloaded = 50
   private readonly pause = new GrowingPause()
   private typing: ReturnType<typeof setTimeout> | undefined
   private sending: Promise<void> | undefined
@@ -94,13 +96,16 @@ export class OpenQuilt {
 
   /** Whether a tab has been gone for so long; one that has just gone is looked for again. */
   private async isGone(tab: string, forMs: number): Promise<boolean> {
+    const reloaded = tab === this.tabs.before
     if (await this.tabs.isOpen(tab)) {
       this.goneSince.delete(tab)
+      // A page that is reloaded lets its lock go only a moment later.
+      if (reloaded && this.looksForReloaded-- > 0) setTimeout(() => void this.takeOver(), SOON_MS)
       return false
     }
     const since = this.goneSince.get(tab) ?? Date.now()
     this.goneSince.set(tab, since)
-    const gone = Date.now() - since >= forMs
+    const gone = reloaded || Date.now() - since >= forMs
     if (!gone) setTimeout(() => void this.takeOver(), forMs)
     return gone
   }

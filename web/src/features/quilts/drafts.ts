@@ -31,6 +31,8 @@ export interface DraftStore {
 /** This tab among the others of this browser. */
 export interface Tabs {
   readonly own: string
+  /** What it was called before it was reloaded; nothing for a new one. */
+  readonly before?: string | undefined
   /** Whether a tab is still open; what waits in one that is not, another takes over. */
   isOpen(tab: string): Promise<boolean>
   /** One tab at a time does this. */
@@ -104,13 +106,16 @@ export class BrowserDrafts implements DraftStore {
 }
 
 const TAB = 'golden-tally.tab.'
+const THIS_TAB = 'golden-tally.this-tab'
 
 /** By the browser's locks: each tab holds one of its own as long as it is open. */
 export class BrowserTabs implements Tabs {
   readonly own = newId()
+  readonly before = sessionStorage.getItem(THIS_TAB) ?? undefined
   private readonly locks = typeof navigator === 'undefined' ? undefined : navigator.locks
 
   constructor() {
+    sessionStorage.setItem(THIS_TAB, this.own)
     void this.locks?.request(TAB + this.own, () => new Promise(() => {}))
   }
 
