@@ -43,6 +43,10 @@ export class OpenQuilt {
   /** Since when tabs with something waiting have been seen to be gone. */
   private readonly goneSince = new Map<string, number>()
   private looksForReloaded = 50
+  /** While it is fetched, or will look again. */
+  private busy = 0
+  /** Whether anything stands under its key that it wrote itself. */
+  private wrote = false
   private readonly pause = new GrowingPause()
   private typing: ReturnType<typeof setTimeout> | undefined
   private sending: Promise<void> | undefined
@@ -72,10 +76,24 @@ export class OpenQuilt {
   /** Fetches it, and goes on with what was not kept when the browser, or another tab, was closed. */
   async load() {
     if (this.designRef.value) return
-    const stored = await call('GET', '/api/quilts/{id}', { path: { id: this.id } })
-    if (this.designRef.value) return
-    this.take(stored)
-    await this.takeOver(0)
+    this.busy++
+    try {
+      const stored = await call('GET', '/api/quilts/{id}', { path: { id: this.id } })
+      if (this.designRef.value) return
+      this.take(stored)
+      await this.takeOver(0)
+    } finally {
+      this.busy--
+    }
+  }
+
+  /** Looks again for what waits in tabs that are gone; it is not done with before that. */
+  private lookAgain(afterMs: number) {
+    this.busy++
+    setTimeout(() => {
+      this.busy--
+      void this.takeOver()
+    }, afterMs)
   }
 
   /** What waits in a tab that has been gone for so long, where nothing waits here; one that is reloaded is back at once. */
@@ -100,13 +118,13 @@ export class OpenQuilt {
     if (await this.tabs.isOpen(tab)) {
       this.goneSince.delete(tab)
       // A page that is reloaded lets its lock go only a moment later.
-      if (reloaded && this.looksForReloaded-- > 0) setTimeout(() => void this.takeOver(), SOON_MS)
+      if (reloaded && this.looksForReloaded-- > 0) this.lookAgain(SOON_MS)
       return false
     }
     const since = this.goneSince.get(tab) ?? Date.now()
     this.goneSince.set(tab, since)
     const gone = reloaded || Date.now() - since >= forMs
-    if (!gone) setTimeout(() => void this.takeOver(), forMs)
+    if (!gone) this.lookAgain(forMs)
     return gone
   }
 
@@ -172,10 +190,12 @@ export class OpenQuilt {
     this.writing = this.writing.then(async () => {
       const waiting = this.waitingRef.value
       if (!waiting.length) {
-        await this.drafts.remove(this.id, this.tabs.own)
+        if (this.wrote) await this.drafts.remove(this.id, this.tabs.own)
+        this.wrote = false
         this.storedRef.value = true
         return
       }
+      this.wrote = true
       const draft: Draft = { version: this.versionRef.value, waiting }
       this.storedRef.value =
         (await this.drafts.write(this.id, this.tabs.own, draft)) ||
@@ -347,6 +367,6 @@ export class OpenQuilt {
 
   /** Whether nothing of it has to be sent any more. */
   get isDone() {
-    return !this.waitingRef.value.length && this.sending === undefined
+    return !this.waitingRef.value.length && this.sending === undefined && !this.busy && !this.takingOver
   }
 }

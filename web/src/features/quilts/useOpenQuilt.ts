@@ -16,7 +16,7 @@ function quiltOf(id: string): OpenQuilt {
   const quilt = new OpenQuilt(id, (kept) => {
     void askAnew(client, ['quilt', kept.id])
     void askAnew(client, ['quilts'])
-    if (kept !== shown.value && !kept.waiting.value) quilts.delete(kept.id)
+    if (kept !== shown.value && kept.isDone) quilts.delete(kept.id)
   })
   quilts.set(id, quilt)
   return quilt
