@@ -34,6 +34,9 @@ final class FittedTop {
 
     private static final int FEWEST_BLOCKS = 2;
 
+    /** A border that leaves out this much of the top is left out itself. */
+    private static final double SMALL = 0.5;
+
     private final IdeaSketch sketch;
     private final TopWish wish;
     private final Map<String, Double> letterArea;
@@ -55,7 +58,25 @@ final class FittedTop {
 
     TopIdea idea() {
         Optional<Count> wished = wished();
-        return wished.isPresent() || hasNoCloth() ? counted(wished.orElseGet(this::largest)) : largestFromCloth();
+        return wished.isPresent() || hasNoCloth() ? counted(wished.orElseGet(this::largest)) : withOrWithoutBorder();
+    }
+
+    /** Half a yard for a border never makes four blocks of a top for which there is fabric for eighty. */
+    private TopIdea withOrWithoutBorder() {
+        TopIdea bordered = largestFromCloth();
+        Count most = largest();
+        boolean byItsOwn = sketch.border().isZero() || wish.border().isPresent();
+        if (byItsOwn || blocks(bordered) >= SMALL * most.across * most.down) {
+            return bordered;
+        }
+        TopIdea plain = new FittedTop(sketch.withoutBorder(), wish).largestFromCloth();
+        return !plain.buysSomething() && blocks(bordered) < SMALL * blocks(plain)
+                ? plain.withKey(sketch.key())
+                : bordered;
+    }
+
+    private static int blocks(TopIdea idea) {
+        return idea.design().setting().across() * idea.design().setting().down();
     }
 
     /** The largest that buys nothing; where even the smallest buys something, that one. */

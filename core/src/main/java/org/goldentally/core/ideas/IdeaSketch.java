@@ -32,6 +32,10 @@ record IdeaSketch(
                 border.isZero() ? "" : system.writer().write(border));
     }
 
+    IdeaSketch withoutBorder() {
+        return new IdeaSketch(system, block, letters, dressing, lay, unit, Length.ZERO);
+    }
+
     Length blockWidth() {
         return unit.times(block.across());
     }

@@ -30,6 +30,10 @@ public record TopIdea(
     /** More lengths are summed up. */
     private static final int MOST_NAMED = 2;
 
+    TopIdea withKey(String other) {
+        return new TopIdea(other, name, says, named, design, tally, costs);
+    }
+
     /** Whether the shelf is not enough for it. */
     public boolean buysSomething() {
         return !costs.bought().isZero() || costs.impossible() > 0;

@@ -96,6 +96,18 @@ class TopIdeasTest {
         assertThat(ideas).allSatisfy(idea -> assertThat(idea.toBuy().isEmpty()).isEqualTo(!idea.buysSomething()));
     }
 
+    /** A border of half a yard, 20 in round a few blocks, is no reason to leave 80 of 84 squares (counting). */
+    @Test
+    void aBorderNeverKeepsTheBlocksFew() {
+        List<ShelfCloth> shelf = shelf("42 squares 10 in navy", "42 squares 10 in white", "1/2 yd red");
+        TopIdeas ideas = TopIdeas.of(shelf, anything());
+        TopIdea first = ideas.workedOut(0, 1).getFirst();
+        assertThat(first.buysSomething()).isFalse();
+        assertThat(first.design().setting().across() * first.design().setting().down())
+                .isGreaterThan(42);
+        assertThat(ideas.find(first.key()).orElseThrow().design()).isEqualTo(first.design());
+    }
+
     /**
      * Two packs, of prints and of plain squares: the plain ones are the ground, and pinwheels of units that the squares make
      * with nothing cut off use all of both: 42 blocks of 12 in, or 84 of 8 in (counting: 42 pairs, four or eight at a time).
