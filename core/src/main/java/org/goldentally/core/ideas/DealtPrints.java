@@ -57,7 +57,7 @@ final class DealtPrints {
     }
 
     private boolean isOnePrint(String letter) {
-        return sketch.dressing().onePrint() && !letter.equals(Dressing.BACKGROUND);
+        return sketch.dressing().spread() == Dressing.Spread.ONE_A_BLOCK && !letter.equals(Dressing.BACKGROUND);
     }
 
     private List<ShelfCloth> heap(String letter) {

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.goldentally.core.account.ShelfCloth;
+import org.goldentally.core.ideas.Dressing.Spread;
 import org.goldentally.core.measure.Area;
 
 /**
@@ -155,24 +156,37 @@ final class Dressings {
         return Math.abs(one.value() - other.value()) >= TOLD_APART;
     }
 
-    private void heap(ShelfCloth ground, String name, List<ShelfCloth> prints, Optional<ShelfCloth> accent) {
-        String on = ", on " + ground.name();
-        found.add(new Dressing(
-                "one:" + name + ":" + ground.name(),
-                "each block in one print of " + name + on,
-                List.of(ground),
-                List.of(prints),
-                true,
-                Optional.of(ground).filter(Dressings::isForLargePieces),
-                accent));
-        found.add(new Dressing(
-                "several:" + name + ":" + ground.name(),
-                "several prints of " + name + " in each block" + on,
-                List.of(ground),
-                List.of(prints),
-                false,
-                Optional.of(ground).filter(Dressings::isForLargePieces),
-                accent));
+    private void heap(ShelfCloth ground, String name, List<ShelfCloth> heap, Optional<ShelfCloth> accent) {
+        List<ShelfCloth> prints =
+                heap.stream().filter(print -> !vanishesIn(ground, print)).toList();
+        if (prints.size() < SMALLEST_HEAP) {
+            return;
+        }
+        for (Spread spread : Spread.values()) {
+            String says = switch (spread) {
+                case ONE_A_BLOCK -> "each block in one print of " + name;
+                case ONE_A_CLOTH -> "several prints of " + name + " in each block";
+                case ONE_A_UNIT -> "each unit in another print of " + name;
+            };
+            String key = switch (spread) {
+                case ONE_A_BLOCK -> "one:";
+                case ONE_A_CLOTH -> "several:";
+                case ONE_A_UNIT -> "each:";
+            };
+            found.add(new Dressing(
+                    key + name + ":" + ground.name(),
+                    says + ", on " + ground.name(),
+                    List.of(ground),
+                    List.of(prints),
+                    spread,
+                    Optional.of(ground).filter(Dressings::isForLargePieces),
+                    accent));
+        }
+    }
+
+    /** A print as light or as dark as its ground reads as a hole; a colour that nobody has said is not judged. */
+    private static boolean vanishesIn(ShelfCloth ground, ShelfCloth print) {
+        return !ground.guessed() && !print.guessed() && !isToldApart(ground, print);
     }
 
     /** The same cloths in every block. */
@@ -190,7 +204,7 @@ final class Dressings {
                     "every block in " + names + ", on " + ground.name(),
                     List.of(ground),
                     chosen.stream().map(List::of).toList(),
-                    false,
+                    Spread.ONE_A_CLOTH,
                     Optional.of(ground).filter(Dressings::isForLargePieces),
                     accent));
         }
@@ -210,7 +224,7 @@ final class Dressings {
                 "light prints of " + name + " against dark ones",
                 light,
                 List.of(dark),
-                true,
+                Spread.ONE_A_BLOCK,
                 length,
                 length));
     }

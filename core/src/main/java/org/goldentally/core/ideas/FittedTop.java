@@ -11,10 +11,6 @@ import java.util.Set;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.account.ShelfPieces;
-import org.goldentally.core.block.Figure;
-import org.goldentally.core.block.Figure.FigurePatch;
-import org.goldentally.core.block.TraditionalBlocks;
-import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.plans.PlanCosts;
 import org.goldentally.core.quilt.QuiltTop;
@@ -26,8 +22,8 @@ import org.goldentally.core.tally.TopTally;
  */
 final class FittedTop {
 
-    /** So much more cloth than its finished area a top takes, for a first guess: seams, trimming, rests. */
-    private static final double WITH_SEAMS = 1.4;
+    /** So much more fabric than its finished area a top of large pieces takes, for a first guess that is never too small. */
+    private static final double WITH_SEAMS = 1.15;
 
     /** A quilt is a fifth longer than wide, where nothing else is wished. */
     private static final double LONGER = 1.2;
@@ -44,7 +40,7 @@ final class FittedTop {
     FittedTop(IdeaSketch sketch, TopWish wish) {
         this.sketch = sketch;
         this.wish = wish;
-        this.letterArea = letterArea();
+        this.letterArea = sketch.letterArea();
     }
 
     /** How many blocks there are across and down. */
@@ -199,18 +195,5 @@ final class FittedTop {
                                         .sum()
                                 / (area * WITH_SEAMS)));
         return each.stream().mapToDouble(Double::doubleValue).min().orElse(0);
-    }
-
-    /** How much of a block each of its cloths is, in square inches. */
-    private Map<String, Double> letterArea() {
-        Figure figure = Figure.of(
-                sketch.block(), sketch.blockWidth(), sketch.blockHeight(), TraditionalBlocks::byKey, sketch.system());
-        Map<String, Area> areas = new HashMap<>();
-        for (FigurePatch patch : figure.patches()) {
-            areas.merge(patch.cloth(), patch.outline().area(), Area::plus);
-        }
-        Map<String, Double> doubles = new HashMap<>();
-        areas.forEach((letter, area) -> doubles.put(letter, area.toDoubleSquareInches()));
-        return doubles;
     }
 }

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.TraditionalBlocks;
@@ -28,9 +29,9 @@ import org.goldentally.core.unit.PatchworkUnit.QuarterSquareTriangleUnit;
 import org.goldentally.core.unit.UnitKind;
 
 /**
- * Sizes of a cell that precut squares give with next to nothing cut off (common practice, no source; geometry of the cut
+ * Sizes of a cell that precut squares and strips give with next to nothing cut off (common practice, no source; geometry of the cut
  * sizes): squares of 10 in make half-square triangles of 6 in finished four at a time and of 4 in eight at a time, squares of
- * 5 in make 4 in two at a time and hourglasses of 3 1/2 in.
+ * 5 in make 4 in two at a time and hourglasses of 3 1/2 in, strips of 2 1/2 in make plain squares of 2 in.
  */
 record PrecutSizes(SewingSettings settings, MeasureSystem system) {
 
@@ -43,6 +44,8 @@ record PrecutSizes(SewingSettings settings, MeasureSystem system) {
     private static final List<MethodId> OF_HALF_SQUARES =
             List.of(MethodId.FOUR_AT_A_TIME, MethodId.EIGHT_AT_A_TIME, MethodId.TWO_AT_A_TIME);
 
+    private static final Set<PieceForm> PRECUTS = Set.of(PieceForm.SQUARE, PieceForm.STRIP);
+
     static PrecutSizes in(MeasureSystem system) {
         return new PrecutSizes(ReadDesign.of(QuiltDesign.first(system)).sizes().settings(), system);
     }
@@ -51,23 +54,29 @@ record PrecutSizes(SewingSettings settings, MeasureSystem system) {
     List<Length> of(Block block, List<ShelfCloth> cloths, Length usualBlock) {
         int across = Math.max(block.across(), block.down());
         Set<Length> sizes = new LinkedHashSet<>();
-        squares(cloths)
-                .forEach(square -> methods(block)
-                        .forEach(method -> largest(method, square).stream()
-                                .filter(cell -> !cell.times(across).isLongerThan(usualBlock.times(2)))
-                                .forEach(sizes::add)));
+        List<PiecingMethod> methods = methods(block);
+        for (Length precut : precuts(cloths)) {
+            List<Length> cells = methods.isEmpty()
+                    ? largest(precut, this::cutPlain)
+                    : methods.stream()
+                            .flatMap(method -> largest(precut, finished -> cut(method, finished)).stream())
+                            .toList();
+            cells.stream()
+                    .filter(cell -> !cell.times(across).isLongerThan(usualBlock.times(2)))
+                    .forEach(sizes::add);
+        }
         return sizes.stream()
                 .sorted(Comparator.comparing(cell -> cell.times(across).apartFrom(usualBlock)))
                 .limit(MOST_SIZES)
                 .toList();
     }
 
-    /** Sides of precut squares, those with most of them first. */
-    private static List<Length> squares(List<ShelfCloth> cloths) {
+    /** Sides of precut squares and widths of precut strips, those with most of them first. */
+    private static List<Length> precuts(List<ShelfCloth> cloths) {
         Map<Length, Integer> counts = new LinkedHashMap<>();
         cloths.stream()
                 .flatMap(cloth -> cloth.pieces().stream())
-                .filter(pieces -> pieces.piece().form() == PieceForm.SQUARE)
+                .filter(pieces -> PRECUTS.contains(pieces.piece().form()))
                 .forEach(pieces -> counts.merge(pieces.piece().shorterSide(), pieces.count(), Integer::sum));
         return counts.entrySet().stream()
                 .sorted(Map.Entry.<Length, Integer>comparingByValue().reversed())
@@ -91,17 +100,21 @@ record PrecutSizes(SewingSettings settings, MeasureSystem system) {
     }
 
     /** The largest finished size, on half inches or whole centimetres, whose squares come of this one. */
-    private List<Length> largest(PiecingMethod method, Length square) {
+    private List<Length> largest(Length square, UnaryOperator<Length> cutSize) {
         for (int half = MOST_HALVES; half >= 2; half--) {
             Length finished = system == MeasureSystem.INCH
                     ? system.one().times(half).dividedBy(2)
                     : system.one().times(half);
-            Length cut = cut(method, finished);
+            Length cut = cutSize.apply(finished);
             if (!cut.isLongerThan(square)) {
                 return square.minus(cut).isLongerThan(MOST_CUT_OFF) ? List.of() : List.of(finished);
             }
         }
         return List.of();
+    }
+
+    private Length cutPlain(Length finished) {
+        return finished.plus(settings.seamAllowance().times(2));
     }
 
     private Length cut(PiecingMethod method, Length finished) {

@@ -14,6 +14,7 @@ import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.plans.PlanCosts;
 import org.goldentally.core.plans.PlanInWords;
+import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.tally.TopTally;
 
 /**
@@ -30,6 +31,9 @@ public record TopIdea(
     /** More lengths are summed up. */
     private static final int MOST_NAMED = 2;
 
+    /** A small crib quilt's side (our own choice). */
+    private static final Length CRIB = Length.inches(30);
+
     TopIdea withKey(String other) {
         return new TopIdea(other, name, says, named, design, tally, costs);
     }
@@ -37,6 +41,33 @@ public record TopIdea(
     /** Whether the shelf is not enough for it. */
     public boolean buysSomething() {
         return !costs.bought().isZero() || costs.impossible() > 0;
+    }
+
+    /** How good an answer it is to "what can I make of this?", the best first. */
+    enum Worth {
+        /** Two thirds of its fabrics and more, and nothing bought. */
+        USES_MOST,
+        /** As large as a crib quilt, or a third of its fabrics. */
+        IS_A_QUILT,
+        IS_SMALL,
+        BUYS
+    }
+
+    Worth worth() {
+        Area there = tally.ledgers().stream()
+                .flatMap(ledger -> ledger.request().shelf().stream())
+                .map(pieces -> pieces.piece().area().times(pieces.count()))
+                .reduce(Area.ZERO, Area::plus);
+        QuiltTop top = tally.top();
+        boolean large = !top.finishedWidth().isShorterThan(CRIB)
+                && !top.finishedHeight().isShorterThan(CRIB);
+        if (buysSomething()) {
+            return Worth.BUYS;
+        }
+        if (used().times(3).compareTo(there.times(2)) >= 0) {
+            return Worth.USES_MOST;
+        }
+        return large || used().times(3).compareTo(there) >= 0 ? Worth.IS_A_QUILT : Worth.IS_SMALL;
     }
 
     /**

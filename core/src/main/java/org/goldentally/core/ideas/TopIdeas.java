@@ -1,10 +1,15 @@
 package org.goldentally.core.ideas;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.goldentally.core.account.ShelfCloth;
@@ -28,8 +33,22 @@ public final class TopIdeas {
     /** Sizes in which a block is tried. */
     private static final int SIZES_OF_A_BLOCK = 2;
 
+    /** So many are looked through for good ones, before those that use little come to be shown. */
+    private static final int WINDOW = 24;
+
+    /** So many before those that buy something do. */
+    private static final int LONG_WINDOW = 3 * WINDOW;
+
     private final TopWish wish;
     private final List<IdeaSketch> sketches;
+
+    /** Sketches by their place among {@link #sketches}, in the order in which they are shown; grows as it is asked for. */
+    private final List<Integer> order = new ArrayList<>();
+
+    private final List<Integer> otherOnes = new ArrayList<>();
+    private final List<Integer> smallOnes = new ArrayList<>();
+    private final List<Integer> buyingOnes = new ArrayList<>();
+    private int lookedThrough;
 
     private TopIdeas(TopWish wish, List<IdeaSketch> sketches) {
         this.wish = wish;
@@ -41,7 +60,7 @@ public final class TopIdeas {
         List<Dressing> dressings = Dressings.of(cloths);
         List<List<IdeaSketch>> ofBlocks = new ArrayList<>();
         for (Block block : blocksInTurn()) {
-            List<IdeaSketch> ofBlock = sketches(block, dressings, cloths, wish);
+            List<IdeaSketch> ofBlock = sketches(block, dressings, cloths, wish, ofBlocks.size());
             if (!ofBlock.isEmpty()) {
                 ofBlocks.add(ofBlock);
             }
@@ -54,11 +73,47 @@ public final class TopIdeas {
         return sketches.size();
     }
 
-    /** Some of them, worked out. */
-    public List<TopIdea> workedOut(int from, int count) {
-        return sketches.subList(Math.min(from, sketches.size()), Math.min(from + count, sketches.size())).stream()
-                .flatMap(sketch -> workedOut(sketch).stream())
+    /**
+     * Some of them, worked out: of each {@value #WINDOW} in the order of their {@link TopIdea.Worth}. Ones that turn out to be impossible are left out.
+     */
+    public synchronized List<TopIdea> workedOut(int from, int count) {
+        Map<Integer, TopIdea> known = new HashMap<>();
+        while (order.size() < from + count && lookedThrough < sketches.size()) {
+            lookThroughNext(known);
+        }
+        return order.subList(Math.min(from, order.size()), Math.min(from + count, order.size())).stream()
+                .flatMap(each -> Optional.ofNullable(known.get(each)).or(() -> workedOut(sketches.get(each))).stream())
                 .toList();
+    }
+
+    private void lookThroughNext(Map<Integer, TopIdea> known) {
+        int next = lookedThrough++;
+        workedOut(sketches.get(next)).ifPresent(idea -> {
+            known.put(next, idea);
+            List<Integer> where = switch (idea.worth()) {
+                case USES_MOST -> order;
+                case IS_A_QUILT -> otherOnes;
+                case IS_SMALL -> smallOnes;
+                case BUYS -> buyingOnes;
+            };
+            where.add(next);
+        });
+        if (isAfter(WINDOW)) {
+            show(otherOnes);
+            show(smallOnes);
+        }
+        if (isAfter(LONG_WINDOW)) {
+            show(buyingOnes);
+        }
+    }
+
+    private boolean isAfter(int window) {
+        return lookedThrough % window == 0 || lookedThrough == sketches.size();
+    }
+
+    private void show(List<Integer> waiting) {
+        order.addAll(waiting);
+        waiting.clear();
     }
 
     /** The one of this key, worked out anew; empty where the cloth makes no such thing any more. */
@@ -99,37 +154,65 @@ public final class TopIdeas {
         int longest = ofBlocks.stream().mapToInt(List::size).max().orElse(0);
         for (int round = 0; round < longest && all.size() < MOST; round++) {
             for (int i = 0; i < ofBlocks.size() && all.size() < MOST; i++) {
-                List<IdeaSketch> ofBlock = ofBlocks.get(i);
-                if (round < ofBlock.size()) {
-                    all.add(ofBlock.get((round + i) % ofBlock.size()));
+                if (round < ofBlocks.get(i).size()) {
+                    all.add(ofBlocks.get(i).get(round));
                 }
             }
         }
         return List.copyOf(all);
     }
 
+    /**
+     * A block's sketches: those that its precuts give whole first, then those whose prints are large enough, then the rest.
+     *
+     * @param turn how far on each of these begins, so that neighbours on the wall differ in setting and dressing
+     */
     private static List<IdeaSketch> sketches(
+            Block block, List<Dressing> dressings, List<ShelfCloth> cloths, TopWish wish, int turn) {
+        List<Length> ofPrecuts = wish.block().isPresent() ? List.of() : precutSizes(block, cloths, wish);
+        Map<Integer, List<IdeaSketch>> ranks = new TreeMap<>();
+        Map<Block, Measured> measured = new HashMap<>();
+        for (IdeaSketch sketch : allSketches(block, dressings, cloths, wish)) {
+            Map<String, Double> areas = measured.computeIfAbsent(
+                            sketch.block(), any -> new Measured(sketch, sketch.letterArea()))
+                    .areasOf(sketch);
+            int rank = !sketch.hasPrintsLargeEnough(areas) ? 2 : ofPrecuts.contains(sketch.unit()) ? 0 : 1;
+            ranks.computeIfAbsent(rank, any -> new ArrayList<>()).add(sketch);
+        }
+        ranks.values().forEach(rank -> Collections.rotate(rank, -(turn % rank.size())));
+        return ranks.values().stream().flatMap(List::stream).toList();
+    }
+
+    /** A block's areas in one size, which tell them in any other. */
+    private record Measured(IdeaSketch sketch, Map<String, Double> areas) {
+        Map<String, Double> areasOf(IdeaSketch other) {
+            return other.letterArea(sketch, areas);
+        }
+    }
+
+    private static Set<IdeaSketch> allSketches(
             Block block, List<Dressing> dressings, List<ShelfCloth> cloths, TopWish wish) {
-        List<String> letters = letters(block);
-        List<IdeaSketch> found = new ArrayList<>();
+        Set<IdeaSketch> found = new LinkedHashSet<>();
         List<Length> units = units(block, cloths, wish);
+        int turn = 0;
         for (int variant = 0; variant < units.size(); variant++) {
-            int turn = variant;
+            int place = variant;
             for (Lay lay : Lay.values()) {
                 for (Dressing dressing : dressings) {
                     // Sizes, and borders or none, take turns over the dressings and settings.
-                    Length unit = units.get(turn % units.size());
+                    Length unit = units.get(place++ % units.size());
                     Length border = border(
-                            block, unit, turn % 2 == 0 && dressing.accent().isPresent(), wish);
-                    turn++;
-                    IdeaSketch sketch = new IdeaSketch(wish.system(), block, letters, dressing, lay, unit, border);
-                    if (dressing.suits(block, letters) && isPossible(sketch) && isAsked(sketch, wish)) {
+                            block, unit, turn++ % 2 == 0 && dressing.accent().isPresent(), wish);
+                    Block lettered = dressing.letteredFor(block);
+                    List<String> letters = letters(lettered);
+                    IdeaSketch sketch = new IdeaSketch(wish.system(), lettered, letters, dressing, lay, unit, border);
+                    if (dressing.suits(lettered, letters) && isPossible(sketch) && isAsked(sketch, wish)) {
                         found.add(sketch);
                     }
                 }
             }
         }
-        return found.stream().distinct().toList();
+        return found;
     }
 
     private static boolean isPossible(IdeaSketch sketch) {
@@ -167,20 +250,29 @@ public final class TopIdeas {
         if (wish.block().isPresent()) {
             return List.of(wish.block().get().dividedBy(across));
         }
-        boolean inches = wish.system() == MeasureSystem.INCH;
-        long usual = across == 1 ? inches ? 6 : 15 : inches ? 9 : 24;
         List<Length> marks = new ArrayList<>();
         for (int half = 2; half <= 40; half++) {
             if (half % 2 == 0 || half <= 5) {
                 marks.add(wish.system().one().times(half).dividedBy(2));
             }
         }
-        Length wanted = wish.system().one().times(usual);
-        List<Length> ofPrecuts = PrecutSizes.in(wish.system()).of(block, cloths, wanted);
+        Length usual = usualBlock(block, wish.system());
         Stream<Length> round = marks.stream()
-                .sorted(Comparator.comparing(mark -> mark.times(across).apartFrom(wanted)))
+                .sorted(Comparator.comparing(mark -> mark.times(across).apartFrom(usual)))
                 .limit(SIZES_OF_A_BLOCK);
-        return Stream.concat(ofPrecuts.stream(), round).distinct().toList();
+        return Stream.concat(precutSizes(block, cloths, wish).stream(), round)
+                .distinct()
+                .toList();
+    }
+
+    private static List<Length> precutSizes(Block block, List<ShelfCloth> cloths, TopWish wish) {
+        return PrecutSizes.in(wish.system()).of(block, cloths, usualBlock(block, wish.system()));
+    }
+
+    private static Length usualBlock(Block block, MeasureSystem system) {
+        boolean inches = system == MeasureSystem.INCH;
+        boolean single = Math.max(block.across(), block.down()) == 1;
+        return system.one().times(single ? inches ? 6 : 15 : inches ? 9 : 24);
     }
 
     private static boolean isAsked(IdeaSketch sketch, TopWish wish) {

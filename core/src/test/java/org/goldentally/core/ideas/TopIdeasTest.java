@@ -126,6 +126,94 @@ class TopIdeasTest {
                 .hasSizeGreaterThanOrEqualTo(7);
     }
 
+    static List<List<ShelfCloth>> usualShelves() {
+        return List.of(
+                shelf("42 squares 10 in autumn, 21 prints, two of each", "42 squares 10 in white"),
+                shelf("42 squares 10 in autumn, 42 prints, one of each", "2 yd white"),
+                shelf("42 squares 5 in candy, 42 prints, one of each", "2 yd cream"),
+                shelf("40 strips 2 1/2 in meadow, 40 prints, one of each", "2 yd white"),
+                shelf("8 fat quarters, different prints, berry", "2 yd cream"),
+                shelf("1 yd red", "1 yd white", "1 yd navy"));
+    }
+
+    /** What most people come with: the first answers are quilts of what lies there, each another block. */
+    @ParameterizedTest
+    @MethodSource("usualShelves")
+    void theFirstTenOfAUsualShelfBuyNothing(List<ShelfCloth> shelf) {
+        List<TopIdea> ten = TopIdeas.of(shelf, anything()).workedOut(0, 10);
+        assertThat(ten.stream().map(TopIdea::name)).hasSize(10).doesNotHaveDuplicates();
+        assertThat(ten).noneMatch(TopIdea::buysSomething);
+        assertThat(ten.stream().filter(idea -> isUsual(idea.tally().top()))).hasSizeGreaterThanOrEqualTo(8);
+        assertThat(ten.stream().filter(idea -> share(idea, shelf) >= 0.5)).hasSizeGreaterThanOrEqualTo(5);
+    }
+
+    /** A cushion, a runner or larger (common practice, no source). */
+    private static boolean isUsual(QuiltTop top) {
+        double one = top.finishedWidth().toDoubleInches();
+        double other = top.finishedHeight().toDoubleInches();
+        return Math.min(one, other) >= 14 && Math.max(one, other) >= 26;
+    }
+
+    private static double share(TopIdea idea, List<ShelfCloth> shelf) {
+        double there = shelf.stream()
+                .mapToDouble(cloth -> cloth.area().toDoubleSquareInches())
+                .sum();
+        return idea.used().toDoubleSquareInches() / there;
+    }
+
+    /** What buys something is put after what does not, whatever part of the list is asked for first. */
+    @Test
+    void theOrderDoesNotDependOnHowMuchIsAskedForAtOnce() {
+        List<ShelfCloth> shelf = usualShelves().get(2);
+        TopIdeas slowly = TopIdeas.of(shelf, anything());
+        List<String> keys = new ArrayList<>();
+        for (int from = 0; from < 30; from += 5) {
+            slowly.workedOut(from, 5).forEach(idea -> keys.add(idea.key()));
+        }
+        assertThat(TopIdeas.of(shelf, anything()).workedOut(0, 30))
+                .extracting(TopIdea::key)
+                .isEqualTo(keys);
+    }
+
+    /** A 5 in square has no print for four units of 4 in: each unit is in another (counting). */
+    @Test
+    void smallSquaresChangeFromUnitToUnit() {
+        TopWish wish =
+                TopWish.read(new TopWish.Typed(MeasureSystem.INCH, "", "", "8", "0", "pinwheel each unit row on row"));
+        TopIdea idea = TopIdeas.of(usualShelves().get(2), wish).workedOut(0, 1).getFirst();
+        assertThat(idea.buysSomething()).isFalse();
+        Set<String> prints = new HashSet<>();
+        TopPart first = idea.tally().top().parts().stream()
+                .filter(TopPart::isBlock)
+                .findFirst()
+                .orElseThrow();
+        first.figure().patches().forEach(patch -> prints.add(patch.cloth()));
+        assertThat(prints).as("four prints and the ground").hasSize(5);
+        assertThat(idea.design().setting().across() * idea.design().setting().down())
+                .as("84 units of 42 squares make 21 blocks, 20 in four rows")
+                .isEqualTo(20);
+    }
+
+    /** Told by its own colour, a print as light as the ground is left out; where it is guessed it is not judged. */
+    @Test
+    void aPrintThatVanishesInItsGroundIsLeftOut() {
+        List<ShelfCloth> shelf = shelf(
+                "2 fat quarters navy",
+                "2 fat quarters red",
+                "2 fat quarters teal",
+                "2 fat quarters brown",
+                "2 fat quarters cream",
+                "3 yd white");
+        List<TopIdea> ideas = TopIdeas.of(shelf, anything()).workedOut(0, SOME);
+        assertThat(ideas)
+                .filteredOn(idea -> idea.says().contains("of the loose prints")
+                        && idea.says().contains(", on white"))
+                .isNotEmpty()
+                .allSatisfy(idea -> assertThat(idea.design().cloths())
+                        .extracting(ClothInHand::name)
+                        .doesNotContain("cream"));
+    }
+
     /** A pack alone has no length for a border or a binding: neither is passed over in silence. */
     @Test
     void whatNoClothIsThereForIsSaidToBeBought() {
