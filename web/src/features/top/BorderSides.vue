@@ -2,7 +2,8 @@
 import type { Problem } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
 import ClothSelect from './ClothSelect.vue'
-import { type Border, type BorderSide, type Side, SIDES, sideOf, unitsFor, unlikeSide, withSide } from './edit/borders'
+import { type Border, type BorderSide, sideOf, unitsFor, unlikeSide, withSide } from './edit/borders'
+import { type Side, SIDES } from './partId'
 import LengthField from './LengthField.vue'
 import RowOfUnits from './RowOfUnits.vue'
 

@@ -2,6 +2,7 @@ import { computed, ref, type Ref, watch } from 'vue'
 import { call, problemsOf, type Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
 import { swapped } from './edit/places'
+import { borderPartOf } from './partId'
 import type { Point } from './wall/geometry'
 import { blocksWhenMoved, type Grip, gripsOf, widened, widthGrown, widthWhenMoved } from './wall/grips'
 
@@ -128,7 +129,7 @@ export function useWallDrags({ design, picture, chosen, change, say }: WallDrags
   }
   function widen(steps: number) {
     const grip = grips.value.find((each) => each.kind === 'border')
-    if (!grip || !chosen.value?.startsWith('border-')) return say('Choose a plain border first.')
+    if (!grip || !borderPartOf(chosen.value ?? '')) return say('Choose a plain border first.')
     const by = design.value.system === 'INCH' ? steps / 4 : steps / 2 / 2.54
     const { what, part } = widened(design.value, grip, widthGrown(picture.value!, design.value, grip, by))
     keep(what, part)

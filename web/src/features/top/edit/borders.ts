@@ -1,16 +1,8 @@
 import type { QuiltDesign } from '@/features/quilts'
+import { type Side, SIDES } from '../partId'
 
 export type Border = QuiltDesign['borders'][number]
 export type BorderSide = Border['sides'][number]
-export type Side = BorderSide['side']
-
-/** Clockwise from the upper one; the first is number 1 in the name of its part on the wall. */
-export const SIDES: readonly { side: Side; name: string }[] = [
-  { side: 'UPPER', name: 'above' },
-  { side: 'RIGHT', name: 'right' },
-  { side: 'LOWER', name: 'below' },
-  { side: 'LEFT', name: 'left' },
-]
 
 export const PLAIN_BORDER: Border = {
   kind: 'PLAIN',
@@ -23,13 +15,6 @@ export const PLAIN_BORDER: Border = {
   corner: [],
   join: 'STRAIGHT',
   sides: [],
-}
-
-/** Which side of which border a part of the wall is, both as the design has them; nothing of a corner. */
-export function sideOfPart(part: string): { border: number; side: Side } | undefined {
-  const found = /^border-(\d+)-(\d)$/.exec(part)
-  const side = SIDES[Number(found?.[2]) - 1]?.side
-  return found && side ? { border: Number(found[1]) - 1, side } : undefined
 }
 
 export function unlikeSide(border: Border, side: Side): BorderSide | undefined {

@@ -1,7 +1,8 @@
 import type { Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
 import { withBlock } from './blocks'
-import { sideOfPart, unlikeSide, withSide } from './borders'
+import { borderPartOf } from '../partId'
+import { unlikeSide, withSide } from './borders'
 import { exchangedInBlock, exchangedInBorder } from './cloths'
 import { edgeAt, exchangedAtEdge, isEdge, withEdges } from './edges'
 import { blockAt, exchangedAt, placeAt, withPlaces } from './places'
@@ -41,13 +42,12 @@ export function dressPart(
     case 'CORNERSTONE':
       return { sashing: { ...design.sashing, cornerstones: to } }
     default: {
-      const number = Number(part.id.split('-')[1])
+      const ofBorder = borderPartOf(part.id)
       const borders = design.borders.map((border, i) => {
-        if (i !== number - 1) return border
+        if (i !== ofBorder?.border) return border
         if (part.kind === 'BORDER_CORNER' && border.corner.length)
           return { ...border, corner: border.corner.map(dressed) }
-        const side = sideOfPart(part.id)?.side
-        const unlike = side && unlikeSide(border, side)
+        const unlike = ofBorder.side && unlikeSide(border, ofBorder.side)
         if (unlike) return withSide(border, unlike.side, inCloth(unlike))
         return inCloth(border)
       })
@@ -78,11 +78,9 @@ export function dressWhole(
     const own = place.exchanges.find((each) => each.to === from)?.from ?? from
     return dressBlock(design, part.blockKey, own, to)
   }
-  const number = /^border-(\d+)-/.exec(part.id)?.[1]
-  if (!number) return dressPart(design, part, from, to)
+  const of = borderPartOf(part.id)
+  if (!of) return dressPart(design, part, from, to)
   return {
-    borders: design.borders.map((border, i) =>
-      i === Number(number) - 1 ? exchangedInBorder(border, from, to) : border,
-    ),
+    borders: design.borders.map((border, i) => (i === of.border ? exchangedInBorder(border, from, to) : border)),
   }
 }

@@ -1,5 +1,6 @@
 import type { Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
+import { borderPartOf, idInBorder } from '../partId'
 
 export type EdgePlace = QuiltDesign['edgePlaces'][number]
 
@@ -45,9 +46,9 @@ export function edgesSwapped(design: QuiltDesign, a: AtEdge, b: AtEdge): Partial
 /** What is said of single units follows its border when borders come and go; `now` tells where each is, from 0. */
 export function edgesOfBorders(design: QuiltDesign, now: (border: number) => number | undefined): EdgePlace[] {
   return design.edgePlaces.flatMap((place) => {
-    const found = /^border-(\d+)-(.*)$/.exec(place.part)
+    const found = borderPartOf(place.part)
     if (!found) return [place]
-    const to = now(Number(found[1]) - 1)
-    return to === undefined ? [] : [{ ...place, part: `border-${to + 1}-${found[2]}` }]
+    const to = now(found.border)
+    return to === undefined ? [] : [{ ...place, part: idInBorder(place.part, to) }]
   })
 }

@@ -1,6 +1,7 @@
 import type { Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
-import { type Border, type Side, sideOf, sideOfPart, SIDES, unlikeSide, withSide } from '../edit/borders'
+import { type Border, sideOf, unlikeSide, withSide } from '../edit/borders'
+import { borderPartOf, idOfSide, type Side, SIDES } from '../partId'
 import { hung, middleOf, type Point } from './geometry'
 
 type Picture = Schemas['TopPictureView']
@@ -43,7 +44,7 @@ function sideToTake(border: Border, chosen: Side | undefined): Side | undefined 
 }
 
 function partOfSide(picture: Picture, border: number, side: Side): number | undefined {
-  const id = `border-${border + 1}-${SIDES.findIndex((each) => each.side === side) + 1}`
+  const id = idOfSide(border, side)
   const at = picture.parts.findIndex((part) => part.id === id)
   return at < 0 ? undefined : at
 }
@@ -57,10 +58,10 @@ export function gripsOf(picture: Picture, design: QuiltDesign, chosen: string | 
     at: { x: picture.width - inside, y: picture.height - inside },
     says: 'Drag for more or fewer rows and columns',
   }
-  const ofChosen = /^border-(\d+)-/.exec(chosen ?? '')
-  const border = ofChosen ? Number(ofChosen[1]) - 1 : design.borders.length - 1
+  const ofChosen = borderPartOf(chosen ?? '')
+  const border = ofChosen?.border ?? design.borders.length - 1
   const made = design.borders[border]
-  const side = made && sideToTake(made, sideOfPart(chosen ?? '')?.side)
+  const side = made && sideToTake(made, ofChosen?.side)
   const part = side && partOfSide(picture, border, side)
   if (!side || part === undefined) return [corner]
   const { width, height } = boxOf(picture, part)

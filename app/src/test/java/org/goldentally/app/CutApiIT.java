@@ -4,6 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
+import org.goldentally.app.quilts.Quilts;
+import org.goldentally.app.tally.QuiltTally;
+import org.goldentally.core.account.SheetSteps;
+import org.goldentally.core.design.QuiltDesign;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -15,6 +20,7 @@ import tools.jackson.databind.JsonNode;
 class CutApiIT {
 
     private final Api api;
+    private UUID quilt = new UUID(0, 0);
     private String cut = "";
 
     CutApiIT(Api api) {
@@ -23,8 +29,9 @@ class CutApiIT {
 
     @BeforeEach
     void aQuilt() {
-        cut = "/api/quilts/"
-                + api.post("/api/our-quilts/market-day/take", "").path("id").asString() + "/cut";
+        quilt = UUID.fromString(
+                api.post("/api/our-quilts/market-day/take", "").path("id").asString());
+        cut = "/api/quilts/" + quilt + "/cut";
     }
 
     @Test
@@ -43,6 +50,26 @@ class CutApiIT {
         }
         api.ask(HttpMethod.PUT, cut + "/steps/" + first, "");
         assertThat(done()).containsExactly(first);
+    }
+
+    /** Ticks of the version before steps had keys stand under digests of sentences: they count, and are taken back. */
+    @Test
+    void aTickOfAnEarlierVersionCountsAndIsTakenBack() {
+        String first = steps().getFirst();
+        QuiltDesign design = RunningApplication.bean(Quilts.class).design(quilt);
+        String former = RunningApplication.bean(QuiltTally.class).of(design).ledgers().stream()
+                .flatMap(ledger -> SheetSteps.of(ledger).stream())
+                .flatMap(List::stream)
+                .filter(step -> step.id().toString().equals(first))
+                .findFirst()
+                .orElseThrow()
+                .former();
+        assertThat(api.ask(HttpMethod.PUT, cut + "/steps/" + former, "").status())
+                .isEqualTo(204);
+        assertThat(done()).containsExactly(first);
+        assertThat(api.ask(HttpMethod.DELETE, cut + "/steps/" + first, "").status())
+                .isEqualTo(204);
+        assertThat(done()).isEmpty();
     }
 
     @Test

@@ -202,7 +202,7 @@ class PlanApiIT {
     void anOfferIsTakenAsAStepThatCanBeUndone() {
         design.putArray("methods")
                 .addObject()
-                .put("units", "half-square triangle")
+                .put("units", "half-square")
                 .put("method", "four-at-a-time")
                 .put("byHand", true);
         keep();
@@ -303,7 +303,7 @@ class PlanApiIT {
                         .add("b")
                         .add("b"));
         design.putArray("borders");
-        design.putArray("methods").addObject().put("units", "flying goose").put("method", "geese-stitch-and-flip");
+        design.putArray("methods").addObject().put("units", "goose").put("method", "geese-stitch-and-flip");
         for (boolean directional : new boolean[] {false, true}) {
             String facts = "{\"colour\":\"#efe6d0\",\"lightness\":\"\",\"kind\":\"\",\"price\":\"\",\"directional\":"
                     + directional + "}";

@@ -76,10 +76,7 @@ class RefusalsIT {
         ObjectNode question = JSON.createObjectNode();
         ObjectNode design = design();
         design.withArray("cloths").add(Api.cloth("a", "oat", "#ede4cc"));
-        design.withArray("methods")
-                .addObject()
-                .put("units", "half-square triangle")
-                .put("method", "nine-at-a-time");
+        design.withArray("methods").addObject().put("units", "half-square").put("method", "nine-at-a-time");
         question.set("design", design);
         question.withArray("shelf")
                 .add(Api.lines("a", "", "2 yd"))
@@ -102,10 +99,7 @@ class RefusalsIT {
         ObjectNode design = design();
         design.withArray("cloths").add(Api.cloth("a", "oat", "#ede4cc")).add(Api.cloth("b", "ink", "#22374f"));
         Api.dress(design, "a", "b");
-        design.withArray("methods")
-                .addObject()
-                .put("units", "half-square triangle")
-                .put("method", "closed-ring");
+        design.withArray("methods").addObject().put("units", "half-square").put("method", "closed-ring");
         JsonNode tally = api.ask(
                         HttpMethod.POST, "/api/tally", JSON.createObjectNode().set("design", design))
                 .json();

@@ -1,13 +1,19 @@
 package org.goldentally.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.methods;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.core.domain.JavaMethod;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchCondition;
 import com.tngtech.archunit.lang.ArchRule;
+import com.tngtech.archunit.lang.ConditionEvents;
+import com.tngtech.archunit.lang.SimpleConditionEvent;
+import java.util.Set;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.solver.Programs;
 import org.ojalgo.optimisation.ExpressionsBasedModel;
@@ -63,4 +69,28 @@ class CoreStandsAloneTest {
             .doNotHaveSimpleName("PlanCosts")
             .should()
             .callMethod(Length.class, "toDoubleInches");
+
+    /** A key that held a word would be lost when the word is said better. */
+    @ArchTest
+    static final ArchRule keysAreNotMadeOfWords = methods()
+            .that()
+            .haveNameMatching("key|text|choice|kindChoice|codeOf")
+            .and()
+            .areDeclaredInClassesThat()
+            .haveNameMatching(".*\\.(UnitKeys|UnitsKey|GroupKey|BatchKey|Use|SheetSteps)")
+            .should(callNothingThatSpeaks());
+
+    private static ArchCondition<JavaMethod> callNothingThatSpeaks() {
+        Set<String> words = Set.of("name", "label", "toString", "write", "writeWithUnit", "words", "describe");
+        return new ArchCondition<>("not say what they are keys of") {
+            @Override
+            public void check(JavaMethod method, ConditionEvents events) {
+                method.getMethodCallsFromSelf().stream()
+                        .filter(call -> words.contains(call.getTarget().getName()))
+                        // Of a switch over records, for what cannot happen.
+                        .filter(call -> !call.getTargetOwner().isEquivalentTo(Throwable.class))
+                        .forEach(call -> events.add(SimpleConditionEvent.violated(method, call.getDescription())));
+            }
+        };
+    }
 }

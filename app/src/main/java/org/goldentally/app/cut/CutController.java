@@ -1,5 +1,6 @@
 package org.goldentally.app.cut;
 
+import java.util.Set;
 import java.util.UUID;
 import org.goldentally.app.load.Heavy;
 import org.goldentally.app.problems.NotFoundException;
@@ -54,10 +55,14 @@ class CutController {
         ticks.tick(id, step.toString());
     }
 
+    /** A tick from before steps had keys is known only by the sheets as they stand. */
     @DeleteMapping("/steps/{step}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void untick(@PathVariable UUID id, @PathVariable UUID step) {
         quilts.get(id);
-        ticks.untick(id, step.toString());
+        String key = step.toString();
+        if (!ticks.untick(id, Set.of(key))) {
+            ticks.untick(id, sheets.inLog(id, quilts.design(id), key));
+        }
     }
 }

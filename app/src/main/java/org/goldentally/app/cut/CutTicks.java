@@ -29,31 +29,38 @@ public class CutTicks {
 
     void tick(UUID quiltId, String step) {
         log.lock(quiltId);
-        if (standing(quiltId, step).isEmpty()) {
+        if (standing(quiltId, Set.of(step)).isEmpty()) {
             log.add(
                     quiltId,
                     new LogEntry(UUID.randomUUID(), BenchLog.now(), Kind.CUT, step, 0, "", "", Optional.empty()));
         }
     }
 
-    void untick(UUID quiltId, String step) {
+    /**
+     * Takes the tick of a step back.
+     *
+     * @param keys all that the log may know the step by
+     * @return whether it was ticked
+     */
+    boolean untick(UUID quiltId, Set<String> keys) {
         log.lock(quiltId);
-        standing(quiltId, step)
-                .forEach(entry -> log.add(
-                        quiltId,
-                        new LogEntry(
-                                UUID.randomUUID(),
-                                BenchLog.now(),
-                                Kind.TAKE_BACK,
-                                step,
-                                0,
-                                "",
-                                "",
-                                Optional.of(entry.id()))));
+        List<LogEntry> standing = standing(quiltId, keys);
+        standing.forEach(entry -> log.add(
+                quiltId,
+                new LogEntry(
+                        UUID.randomUUID(),
+                        BenchLog.now(),
+                        Kind.TAKE_BACK,
+                        entry.batch(),
+                        0,
+                        "",
+                        "",
+                        Optional.of(entry.id()))));
+        return !standing.isEmpty();
     }
 
-    private List<LogEntry> standing(UUID quiltId, String step) {
-        return log.state(quiltId).standing(step).stream()
+    private List<LogEntry> standing(UUID quiltId, Set<String> keys) {
+        return log.state(quiltId).standing(keys).stream()
                 .filter(entry -> entry.kind() == Kind.CUT)
                 .toList();
     }

@@ -1,6 +1,7 @@
 package org.goldentally.app.cut;
 
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.CutAlike;
 import org.goldentally.core.account.CuttingSteps;
 import org.goldentally.core.account.OpenedPiece;
+import org.goldentally.core.account.SheetSteps;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.Rectangle;
@@ -105,7 +107,7 @@ public record CutView(
     /**
      * One step of the cutting.
      *
-     * @param key finds the step again by what it says
+     * @param key finds the step again, whatever is said of it
      * @param running how many pieces of the cloth are cut by then, of how many
      */
     public record SheetStep(String key, String text, boolean done, String running) {}
@@ -173,8 +175,9 @@ public record CutView(
 
         ClothSheet sheet(ClothInHand cloth) {
             List<PieceSheet> pieces = new ArrayList<>();
-            ledger.opened().forEach(opened -> pieces.add(piece(opened.piece(), opened.count(), false)));
-            ledger.toBuy().ifPresent(buy -> pieces.add(piece(buy.piece(), 1, true)));
+            Iterator<List<SheetSteps.Step>> said = SheetSteps.of(ledger).iterator();
+            ledger.opened().forEach(opened -> pieces.add(piece(opened.piece(), said.next(), opened.count(), false)));
+            ledger.toBuy().ifPresent(buy -> pieces.add(piece(buy.piece(), said.next(), 1, true)));
             return new ClothSheet(
                     cloth.key(),
                     cloth.name(),
@@ -205,7 +208,7 @@ public record CutView(
             return width.equals(height) ? writer.write(width) : writer.write(height) + " × " + writer.write(width);
         }
 
-        private PieceSheet piece(OpenedPiece piece, long count, boolean toBuy) {
+        private PieceSheet piece(OpenedPiece piece, List<SheetSteps.Step> said, long count, boolean toBuy) {
             String title = piece.piece().describe(Math.toIntExact(count), system);
             List<SheetCut> cuts = new ArrayList<>();
             for (OpenedPiece.Cut cut : piece.cuts()) {
@@ -236,7 +239,7 @@ public record CutView(
                     writer.writeWithUnit(piece.piece().length()),
                     cuts,
                     piece.leftovers().stream().map(this::rest).toList(),
-                    steps(piece, count, title));
+                    steps(said, count));
         }
 
         private SheetRest rest(Rectangle rest) {
@@ -248,16 +251,13 @@ public record CutView(
                     writer.write(rest.width()) + " × " + writer.write(rest.height()));
         }
 
-        private List<SheetStep> steps(OpenedPiece piece, long count, String title) {
+        private List<SheetStep> steps(List<SheetSteps.Step> said, long count) {
             List<SheetStep> steps = new ArrayList<>();
-            List<CuttingSteps.CuttingStep> said = CuttingSteps.of(piece, system);
-            List<String> keys = CuttingSteps.keys(ledger.cloth(), title, said);
-            for (int i = 0; i < said.size(); i++) {
-                CuttingSteps.CuttingStep step = said.get(i);
-                String key = keys.get(i);
+            for (SheetSteps.Step each : said) {
+                CuttingSteps.CuttingStep step = each.step();
                 sofar += step.pieces() * count;
                 String running = step.pieces() == 0 ? "" : sofar + " of " + all + " pieces cut";
-                steps.add(new SheetStep(key, step.says(), ticked.contains(key), running));
+                steps.add(new SheetStep(each.id().toString(), step.says(), each.isIn(ticked), running));
             }
             return steps;
         }

@@ -208,7 +208,7 @@ record BestPlansView(
                 .cutSizeOf(
                         chosen.method().key(),
                         chosen.key().choice(),
-                        chosen.unit().name())
+                        chosen.key().kindChoice())
                 .map(size -> ", cut " + size.typed()
                         + (Character.isDigit(size.typed().charAt(size.typed().length() - 1))
                                 ? " " + design.system().abbreviation()

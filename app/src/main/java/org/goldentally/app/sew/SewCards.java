@@ -24,6 +24,7 @@ import org.goldentally.core.method.Recipe;
 import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Batch;
+import org.goldentally.core.sew.BatchKey;
 import org.goldentally.core.sew.Batches;
 import org.goldentally.core.sew.BenchState;
 import org.goldentally.core.sew.CardChecks;
@@ -68,7 +69,7 @@ final class SewCards {
 
     Batch batch(String key) {
         return batches.stream()
-                .filter(batch -> batch.key().text().equals(key))
+                .filter(batch -> batch.key().inLog().contains(key))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("Batch"));
     }
@@ -105,14 +106,14 @@ final class SewCards {
 
     private int tapsElsewhere() {
         Set<String> keys = new HashSet<>();
-        batches.forEach(batch -> keys.add(batch.key().text()));
+        batches.forEach(batch -> keys.addAll(batch.key().inLog()));
         return (int) state.standing().stream()
                 .filter(entry -> entry.kind() != LogEntry.Kind.CUT && !keys.contains(entry.batch()))
                 .count();
     }
 
     private BatchView view(Batch batch) {
-        BenchState.Counts counts = state.of(batch.key().text());
+        BenchState.Counts counts = state.of(batch.key());
         return new BatchView(
                 batch.key().text(),
                 batch.kind(),
@@ -178,12 +179,12 @@ final class SewCards {
 
     CardView card(String key) {
         Batch batch = batch(key);
-        BenchState.Counts counts = state.of(key);
+        BenchState.Counts counts = state.of(batch.key());
         WaysOut out = WaysOut.of(batch, counts, tally);
         Optional<TopPart> home = home(batch);
         CardSteps steps = new CardSteps(tally, clothPlaces);
         return new CardView(
-                key,
+                batch.key().text(),
                 batch.set().map(steps::of).orElse(List.of()),
                 batch.set().map(steps::roles).orElse(List.of()),
                 chain(batch),
@@ -200,7 +201,7 @@ final class SewCards {
                         .flatMap(set -> home.map(part -> layouts.lit(set, part)))
                         .orElse(List.of()),
                 batch.partIds().stream().map(PartId::text).toList(),
-                lines(key));
+                lines(batch.key()));
     }
 
     private List<String> left(Batch batch, BenchState.Counts counts, WaysOut out) {
@@ -248,12 +249,13 @@ final class SewCards {
                 .findFirst();
     }
 
-    private List<LogLine> lines(String batch) {
+    private List<LogLine> lines(BatchKey batch) {
+        Set<String> keys = batch.inLog();
         Set<UUID> standing = new HashSet<>();
         state.standing(batch).forEach(entry -> standing.add(entry.id()));
         List<LogLine> lines = new ArrayList<>();
         for (LogEntry entry : log) {
-            if (entry.batch().equals(batch) && entry.kind() != LogEntry.Kind.TAKE_BACK) {
+            if (keys.contains(entry.batch()) && entry.kind() != LogEntry.Kind.TAKE_BACK) {
                 lines.add(
                         new LogLine(entry.id(), entry.at(), entry.kind(), say(entry), !standing.contains(entry.id())));
             }

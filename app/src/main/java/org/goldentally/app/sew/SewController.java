@@ -125,10 +125,10 @@ class SewController {
             return Optional.empty();
         }
         if (written.kind() == Kind.TAKE_BACK) {
-            return BenchState.of(all).standing(written.batch()).reversed().stream()
+            return BenchState.of(all).standing(batch.key()).reversed().stream()
                     .filter(entry -> entry.kind() != Kind.NOTE && entry.kind() != Kind.MEASURE)
                     .findFirst()
-                    .map(last -> entry(written, 0, Optional.of(last.id())));
+                    .map(last -> entry(written, batch, 0, Optional.of(last.id())));
         }
         if (written.kind() == Kind.NOTE && written.text().isBlank()) {
             throw new RefusedException(new Problem("Note", "nothing is typed here", "type a word or two"));
@@ -143,15 +143,15 @@ class SewController {
         if (!faults.isEmpty()) {
             throw new RefusedException(new Problem("Count", faults.getFirst(), "count again, in smaller numbers"));
         }
-        return Optional.of(entry(written, units, Optional.empty()));
+        return Optional.of(entry(written, batch, units, Optional.empty()));
     }
 
-    private static LogEntry entry(Written written, int units, Optional<UUID> takesBack) {
+    private static LogEntry entry(Written written, Batch batch, int units, Optional<UUID> takesBack) {
         return new LogEntry(
                 written.id(),
                 BenchLog.now(),
                 written.kind(),
-                written.batch(),
+                batch.key().text(),
                 units,
                 written.times(),
                 written.spoiled(),

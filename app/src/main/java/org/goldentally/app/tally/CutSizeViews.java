@@ -31,7 +31,7 @@ final class CutSizeViews {
 
     private static String typed(UnitPlan way, QuiltDesign design) {
         return design.plan()
-                .cutSizeOf(way.method().key(), way.key().choice(), way.unit().name())
+                .cutSizeOf(way.method().key(), way.key().choice(), way.key().kindChoice())
                 .map(PlanDesign.CutSizeChoice::typed)
                 .orElse("");
     }

@@ -324,7 +324,7 @@ public record TallyView(
         return new GroupView(
                 chosen.key().text(),
                 chosen.key().choice(),
-                chosen.unit().name(),
+                chosen.key().kindChoice(),
                 chosen.name(),
                 chosen.label(),
                 writer.write(chosen.unit().finishedWidth()) + " × "

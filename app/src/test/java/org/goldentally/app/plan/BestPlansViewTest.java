@@ -97,9 +97,9 @@ class BestPlansViewTest {
 
     private static QuiltDesign twoAtATimeCut(String typed) {
         return PINWHEELS
-                .withMethods(List.of(new MethodChoice("half-square triangle", "two-at-a-time")))
+                .withMethods(List.of(new MethodChoice("half-square", "two-at-a-time")))
                 .withPlan(PlanDesign.USUAL.withCutSizes(
-                        List.of(new CutSizeChoice("half-square triangle", "two-at-a-time", typed, true))));
+                        List.of(new CutSizeChoice("half-square", "two-at-a-time", typed, true))));
     }
 
     private static BorderDesign border(BorderDesign.Join join) {

@@ -135,7 +135,7 @@ class MutationsIT {
         known.put("piece", List.of("0", "1"));
         known.put("step", List.of("0", "1", "2", id));
         known.put("batch", List.of("rows", batches.path(0).path("key").asString("")));
-        known.put("group", List.of("half-square triangle:a,b"));
+        known.put("group", List.of("half-square:a,b"));
         known.put("system", List.of("INCH", "CENTIMETRE"));
         known.put("doubles", List.of("ASK", "ADD", "LEAVE_OUT"));
         known.put("act", List.of("1", "2"));

@@ -80,13 +80,8 @@ public record ClothLedger(
      * @param ticked keys of the cutting steps that are done
      */
     public ClothLedger boughtWhereCut(Set<String> ticked) {
-        boolean cutInto = toBuy.filter(buy -> {
-                    OpenedPiece piece = buy.piece();
-                    String title = piece.piece().describe(1, request.system());
-                    return CuttingSteps.keys(cloth(), title, CuttingSteps.of(piece, request.system())).stream()
-                            .anyMatch(ticked::contains);
-                })
-                .isPresent();
+        boolean cutInto =
+                toBuy.isPresent() && SheetSteps.of(this).getLast().stream().anyMatch(step -> step.isIn(ticked));
         if (!cutInto) {
             return this;
         }

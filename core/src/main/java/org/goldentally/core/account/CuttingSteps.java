@@ -1,15 +1,14 @@
 package org.goldentally.core.account;
 
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.identity.Key;
 import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.making.CutAgain;
 import org.goldentally.core.measure.Length;
@@ -25,13 +24,13 @@ public final class CuttingSteps {
     /**
      * A step to tick off.
      *
-     * @param text by which its tick is found again; what is said after it is apart
+     * @param act what is cut, whatever is said of it and whatever it is for: what is cut stays cut
      * @param then how what it gives is cut again; empty where it stays as it is
      * @param pieces how many pieces it gives, of each piece of cloth
      */
-    public record CuttingStep(String text, String then, long pieces) {
-        CuttingStep(String text, long pieces) {
-            this(text, "", pieces);
+    public record CuttingStep(Key act, String text, String then, long pieces) {
+        CuttingStep(Key act, String text, long pieces) {
+            this(act, text, "", pieces);
         }
 
         /** All of it. */
@@ -45,7 +44,7 @@ public final class CuttingSteps {
         LengthWriter writer = system.writer();
         List<CuttingStep> steps = new ArrayList<>();
         if (opened.piece().form() == PieceForm.YARDAGE) {
-            steps.add(new CuttingStep("Fold selvage to selvage and square up the end.", 0));
+            steps.add(new CuttingStep(Key.of("square-up"), "Fold selvage to selvage and square up the end.", 0));
         }
         for (List<LaidStrip> alike : alike(opened.strips())) {
             steps.add(step(alike, writer));
@@ -80,7 +79,11 @@ public final class CuttingSteps {
         }
         List<String> said = new ArrayList<>();
         sizes.forEach((size, count) -> said.add(count == 1 ? size : count + " of " + size));
-        return new CuttingStep("Keep and label what is left: " + String.join("; ", said) + ".", 0);
+        Key act = Key.of("keep")
+                .with(leftovers.stream()
+                        .map(rest -> Key.of("rest").with(rest.width()).with(rest.height()))
+                        .toList());
+        return new CuttingStep(act, "Keep and label what is left: " + String.join("; ", said) + ".", 0);
     }
 
     /** Whether a piece is used as it comes: it has the size already. */
@@ -92,25 +95,11 @@ public final class CuttingSteps {
 
     private static CuttingStep usedWhole(ClothCut cut, LengthWriter writer) {
         return new CuttingStep(
+                Key.of("whole"),
                 "1 " + cut.name() + " " + size(cut.size().width(), cut.size().height(), writer)
                         + ", used as it comes: nothing to cut. For " + cut.useLabel() + ".",
                 cut.again().words(),
                 1);
-    }
-
-    /**
-     * What finds the steps of a piece again, one for each: what it says, of which cloth.
-     *
-     * @param title what the piece is
-     */
-    public static List<String> keys(String cloth, String title, List<CuttingStep> steps) {
-        List<String> keys = new ArrayList<>();
-        for (int i = 0; i < steps.size(); i++) {
-            String said = cloth + title + i + steps.get(i).text();
-            keys.add(UUID.nameUUIDFromBytes(said.getBytes(StandardCharsets.UTF_8))
-                    .toString());
-        }
-        return keys;
     }
 
     /** Neighbouring strips that are cut up the same way. */
@@ -143,7 +132,24 @@ public final class CuttingSteps {
         String lead = strips.size() == 1
                 ? "One strip " + writer.writeWithUnit(strip.height()) + " wide, cut into "
                 : strips.size() + " strips " + writer.writeWithUnit(strip.height()) + " wide, each cut into ";
-        return new CuttingStep(lead + String.join("; ", said) + ".", then(strip), pieces * strips.size());
+        return new CuttingStep(act(strips), lead + String.join("; ", said) + ".", then(strip), pieces * strips.size());
+    }
+
+    /** Strips, segments and pieces by their sizes. */
+    private static Key act(List<LaidStrip> strips) {
+        LaidStrip strip = strips.getFirst();
+        return Key.of("strips")
+                .with(strips.size())
+                .with(strip.height())
+                .with(strip.segments().stream()
+                        .map(segment -> Key.of("segment")
+                                .with(segment.width())
+                                .with(segment.pieces().stream()
+                                        .map(piece -> Key.of("piece")
+                                                .with(piece.width())
+                                                .with(piece.height()))
+                                        .toList()))
+                        .toList());
     }
 
     /** Of a strip with pieces for several uses, which are cut again. */
@@ -221,7 +227,13 @@ public final class CuttingSteps {
                                                 + " wide, each cut off at " + writer.writeWithUnit(piece)
                                         : ": " + block.along() + " strips " + writer.writeWithUnit(strip)
                                                 + " wide, each cut into " + block.across();
+        Key act = Key.of("pieces")
+                .with(block.pieceWidth())
+                .with(block.pieceHeight())
+                .with(block.across())
+                .with(block.along());
         return new CuttingStep(
+                act,
                 what + " cut " + size + how + ". For " + cut.useLabel() + ".",
                 cut.again().words(),
                 block.count());

@@ -12,6 +12,7 @@ import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.cutting.yardage.Strip;
+import org.goldentally.core.cutting.yardage.StripOrder;
 import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Length;
 
@@ -51,7 +52,7 @@ final class StripLayer {
     static OpenedPiece lay(ClothPiece piece, List<Strip> strips, Length mark, Length squaringUp, NextOfSize next) {
         StripLayer layer = new StripLayer(piece, mark, squaringUp);
         List<Strip> inOrder = new ArrayList<>(strips);
-        inOrder.sort(Comparator.comparingInt(Strip::height).reversed().thenComparingInt(Strip::hashCode));
+        inOrder.sort(StripOrder.HIGHEST_FIRST);
         inOrder.forEach(strip -> layer.lay(strip, next));
         return layer.done();
     }
@@ -64,7 +65,7 @@ final class StripLayer {
         inOrder.sort(Comparator.comparingInt(StripLayer::stackHeight)
                 .thenComparingInt(Strip.Segment::width)
                 .reversed()
-                .thenComparingInt(Strip.Segment::hashCode));
+                .thenComparing(StripOrder.SEGMENTS));
         Length restFrom = Length.ZERO;
         for (int i = 0; i < inOrder.size(); i++) {
             Strip.Segment segment = inOrder.get(i);

@@ -46,7 +46,7 @@ public record QuiltDesign(
         @LeftOut("[]") List<MethodChoice> methods,
         @LeftOut("{}") PlanDesign plan) {
 
-    public static final int CURRENT_FORMAT = 10;
+    public static final int CURRENT_FORMAT = 11;
 
     /** Cloths whose lightness differs by less read as one (our own threshold; each quilt may have another). */
     public static final int USUAL_CLOSE_IN_VALUE = 20;
@@ -95,7 +95,7 @@ public record QuiltDesign(
     }
 
     /**
-     * A group of units made by a chosen method: {@code HALF_SQUARE:a,b} by {@code eight-at-a-time}.
+     * A group of units made by a chosen method: {@code half-square:a,b} by {@code eight-at-a-time}.
      *
      * @param byHand whether the quilter chose it for this group herself, so that no plan changes it
      */

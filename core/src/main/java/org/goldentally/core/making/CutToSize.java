@@ -17,7 +17,7 @@ record CutToSize(WorkChoices work, SewingSettings settings, ClothPiece cloth) {
 
     /** Empty where nothing is said of these units made by this method. */
     Optional<Reading<Recipe>> recipe(Wanted units, PiecingMethod method) {
-        return work.cutOf(method.id(), units.key().choice(), units.key().unit().name())
+        return work.cutOf(method.id(), units.key().choice(), units.key().kindChoice())
                 .map(own -> recipe(units, method, own));
     }
 

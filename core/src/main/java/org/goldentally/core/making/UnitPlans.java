@@ -156,8 +156,7 @@ public final class UnitPlans {
     }
 
     private Optional<PiecingMethod> byQuilter(Wanted units, List<PiecingMethod> making) {
-        return wanted(units.key().choice(), making)
-                .or(() -> wanted(units.key().unit().name(), making));
+        return wanted(units.key().choice(), making).or(() -> wanted(units.key().kindChoice(), making));
     }
 
     private Optional<PiecingMethod> wanted(String units, List<PiecingMethod> making) {

@@ -1,7 +1,9 @@
 package org.goldentally.core.making;
 
 import java.util.List;
+import org.goldentally.core.identity.Key;
 import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.UnitKeys;
 
 /**
  * Units that are made together: of one size and the same cloths, both hands of them, whatever the method.
@@ -14,14 +16,23 @@ public record UnitsKey(PatchworkUnit unit, List<String> cloths) {
         cloths = List.copyOf(cloths);
     }
 
-    /** How it is sent and written into the log: the same each time. */
+    /** What tells it from all others in logs. */
+    public Key key() {
+        return UnitKeys.of(unit).withMinted(cloths);
+    }
+
+    /** How it is sent: the same each time. */
     public String text() {
-        return unit.name() + " " + unit.finishedWidth() + " x " + unit.finishedHeight() + " " + unit + ": "
-                + String.join(",", cloths);
+        return key().text();
     }
 
     /** How a choice of method is kept in the quilt: what it is and its cloths, whatever its size. */
     public String choice() {
-        return unit.name() + ":" + String.join(",", cloths);
+        return UnitKeys.codeOf(unit) + ":" + String.join(",", cloths);
+    }
+
+    /** How a choice for all units of the kind is kept, whatever their cloths. */
+    public String kindChoice() {
+        return UnitKeys.codeOf(unit);
     }
 }

@@ -1,5 +1,6 @@
 package org.goldentally.core.making;
 
+import org.goldentally.core.identity.Key;
 import org.goldentally.core.quilt.GroupKey;
 
 /** What pieces of cloth are cut for. */
@@ -24,12 +25,17 @@ public sealed interface Use {
                 : new ForUnits(new UnitsKey(group.unit(), group.cloths()));
     }
 
+    /** What tells it from all others. */
+    default Key key() {
+        return switch (this) {
+            case ForUnits(UnitsKey units) -> units.key();
+            case ForStrips(GroupKey group) -> group.key();
+            case Finish finish -> Key.of("finish").with(finish);
+        };
+    }
+
     /** How it is sent. */
     default String text() {
-        return switch (this) {
-            case ForUnits(UnitsKey units) -> units.text();
-            case ForStrips(GroupKey group) -> group.text();
-            case Finish finish -> finish == Finish.BINDING ? "binding" : "backing";
-        };
+        return key().text();
     }
 }

@@ -68,7 +68,7 @@ public record Wanted(
         long needed = hands.stream().mapToLong(TopCount.Group::count).sum();
         long left = count(hands, Hand.LEFT);
         long right = count(hands, Hand.RIGHT);
-        Optional<ExtraCount> typed = work.extraOf(key.choice(), key.unit().name(), "");
+        Optional<ExtraCount> typed = work.extraOf(key.choice(), key.kindChoice(), "");
         return new Wanted(
                 key,
                 first.label(),

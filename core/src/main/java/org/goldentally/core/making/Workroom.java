@@ -108,7 +108,7 @@ final class Workroom {
     private boolean isCutBySchool(Wanted units) {
         return toSize.work().cutSizes().keySet().stream()
                 .noneMatch(cut -> cut.units().equals(units.key().choice())
-                        || cut.units().equals(units.key().unit().name()));
+                        || cut.units().equals(units.key().kindChoice()));
     }
 
     /** Why units are not cut as the quilter says. */

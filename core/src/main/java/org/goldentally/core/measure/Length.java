@@ -206,6 +206,11 @@ public record Length(RootTwo inches) implements Comparable<Length> {
         return inches.rational();
     }
 
+    /** For keys, never for reading: {@code 31/8}, and with a part in root two {@code (3+2r)/4}. */
+    public String exactly() {
+        return inches.exactly();
+    }
+
     @Override
     public int compareTo(Length other) {
         return inches.compareTo(other.inches);

@@ -257,6 +257,15 @@ final class RootTwo implements Comparable<RootTwo> {
         return big == null ? (p + q * Math.sqrt(2)) / d : big.toDouble();
     }
 
+    /** {@code 31/8}, and with a part in root two {@code (3+2r)/4}, in lowest terms. */
+    String exactly() {
+        if (big != null) {
+            return big.rational() + "+" + big.root() + "r";
+        }
+        String over = d == 1 ? "" : "/" + d;
+        return q == 0 ? p + over : "(" + p + "+" + q + "r)" + over;
+    }
+
     @Override
     public int compareTo(RootTwo other) {
         if (big == null && other.big == null && d == other.d && q == other.q) {

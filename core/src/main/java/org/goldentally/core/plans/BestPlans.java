@@ -35,6 +35,7 @@ import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.tally.CutSizeFacts;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.UnitKeys;
 
 /**
  * Chooses the methods of all groups and the way of cutting together, for one aim.
@@ -165,7 +166,7 @@ public final class BestPlans {
     private void mayCut(UnitPlans.Choice choice) {
         MeasureSystem system = top.design().system();
         for (UnitPlan way : choice.ways()) {
-            String kind = way.unit().name();
+            String kind = way.key().kindChoice();
             boolean byHand = top.design().plan().cutSizes().stream()
                     .anyMatch(each -> each.byHand()
                             && (each.units().equals(kind)
@@ -194,9 +195,10 @@ public final class BestPlans {
         List<PiecingMethod> ways = choice.ways().stream().map(UnitPlan::method).toList();
         if (ways.size() > 1
                 && !byHand.contains(key)
-                && !byHand.contains(plan.unit().name())) {
+                && !byHand.contains(plan.key().kindChoice())) {
             open.put(key, ways);
-            kinds.computeIfAbsent(plan.unit().name(), any -> new ArrayList<>()).add(key);
+            kinds.computeIfAbsent(plan.key().kindChoice(), any -> new ArrayList<>())
+                    .add(key);
         }
     }
 
@@ -363,7 +365,7 @@ public final class BestPlans {
                 tryIt(PlanMoves.by(best.design, made, method));
                 if (withCutSizes) {
                     cutSizes.forEach((of, sizes) -> {
-                        if (of.method == method && of.unit.name().equals(kind)) {
+                        if (of.method == method && UnitKeys.codeOf(of.unit).equals(kind)) {
                             QuiltDesign by = PlanMoves.by(best.design, made, method);
                             sizes.typed.forEach(
                                     typed -> tryIt(PlanMoves.cut(by, List.copyOf(sizes.groups), method, typed)));

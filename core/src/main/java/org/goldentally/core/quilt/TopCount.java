@@ -12,6 +12,7 @@ import org.goldentally.core.block.Figure.FigurePatch;
 import org.goldentally.core.block.Figure.FigureUnit;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.quilt.GroupKey.As;
 import org.goldentally.core.quilt.GroupKey.Sort;
 import org.goldentally.core.quilt.TopPart.Kind;
 import org.goldentally.core.unit.PatchworkUnit;
@@ -200,20 +201,24 @@ public record TopCount(
     private static GroupKey key(UnitSymmetry.Counted counted, Kind kind) {
         PatchworkUnit unit = counted.unit();
         if (unit.isTriangle()) {
-            String label = kind == Kind.CORNERSTONE ? "half cornerstone" : unit.name();
-            return GroupKey.of(Sort.TRIANGLE, label, counted);
+            As as = kind == Kind.CORNERSTONE ? As.HALF_CORNERSTONE : As.ITSELF;
+            return GroupKey.of(Sort.TRIANGLE, as, counted);
         }
         if (!(unit instanceof PlainPatch plain)) {
-            return GroupKey.of(Sort.UNIT, unit.name(), counted);
+            return GroupKey.of(Sort.UNIT, As.ITSELF, counted);
         }
         Length longer = Length.max(plain.namedSize(), plain.finishedHeight());
         Length shorter = Length.min(plain.namedSize(), plain.finishedHeight());
         UnitSymmetry.Counted lying =
                 new UnitSymmetry.Counted(new PlainPatch(longer, shorter), counted.cloths(), Hand.NONE);
         return switch (kind) {
-            case SASHING, BORDER, MITRED_BORDER -> GroupKey.of(Sort.STRIP, kind.label(), lying);
-            case CORNERSTONE, BORDER_CORNER, PLAIN_BETWEEN -> GroupKey.of(Sort.PIECE, kind.label(), lying);
-            case BLOCK, HALF_BLOCK, SETTING_TRIANGLE, PIECED_BORDER -> GroupKey.of(Sort.PIECE, unit.name(), lying);
+            case SASHING -> GroupKey.of(Sort.STRIP, As.SASHING, lying);
+            case BORDER -> GroupKey.of(Sort.STRIP, As.BORDER, lying);
+            case MITRED_BORDER -> GroupKey.of(Sort.STRIP, As.MITRED_BORDER, lying);
+            case CORNERSTONE -> GroupKey.of(Sort.PIECE, As.CORNERSTONE, lying);
+            case BORDER_CORNER -> GroupKey.of(Sort.PIECE, As.BORDER_CORNER, lying);
+            case PLAIN_BETWEEN -> GroupKey.of(Sort.PIECE, As.PLAIN_BETWEEN, lying);
+            case BLOCK, HALF_BLOCK, SETTING_TRIANGLE, PIECED_BORDER -> GroupKey.of(Sort.PIECE, As.ITSELF, lying);
         };
     }
 

@@ -1,13 +1,14 @@
 package org.goldentally.core.sew;
 
-import java.nio.charset.StandardCharsets;
 import java.util.List;
-import java.util.UUID;
+import java.util.Set;
+import org.goldentally.core.identity.Key;
 import org.goldentally.core.making.Half;
 import org.goldentally.core.making.UnitsKey;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.UnitKeys;
 
 /** What is sewn in one go. {@link #text} finds it again in the log, whatever else in the quilt was changed. */
 public sealed interface BatchKey {
@@ -47,35 +48,41 @@ public sealed interface BatchKey {
         BINDING
     }
 
-    /** Longer ones are written short. */
-    int LONGEST = 400;
-
-    /** As in the log; long ones are shortened to their beginning and a digest. */
-    default String text() {
+    /** What tells it from all others. */
+    default Key key() {
         return switch (this) {
-            case Units(UnitsKey units) -> "unit " + shortened(units.text());
-            case OddUnits(UnitsKey units) -> "odd " + shortened(units.text());
+            case Units(UnitsKey units) -> Key.of("unit").with(units.key());
+            case OddUnits(UnitsKey units) -> Key.of("odd-unit").with(units.key());
             case Halves(Half half, boolean loose) ->
-                (loose ? "odd half " : "half ")
-                        + shortened(half.one() + "," + half.other() + " "
-                                + half.size().width());
+                Key.of(loose ? "odd-half" : "half")
+                        .withMinted(half.one())
+                        .withMinted(half.other())
+                        .with(half.size().width());
             case Joined(PatchworkUnit unit, boolean closed, List<String> squares, int number) ->
-                (closed ? "ring " : "chain ") + number + " "
-                        + shortened(unit.finishedWidth() + " " + String.join(",", squares));
-            case Bonus(UnitsKey from) -> "bonus " + shortened(from.text());
+                Key.of(closed ? "ring" : "chain")
+                        .with(number)
+                        .with(UnitKeys.of(unit))
+                        .withMinted(squares);
+            case Bonus(UnitsKey from) -> Key.of("bonus").with(from.key());
             case InnerBlocks(String block, Length width, Length height, boolean mirrored) ->
-                "inner " + shortened(block + " " + width + " x " + height + (mirrored ? " mirrored" : ""));
+                Key.of(mirrored ? "inner-mirrored" : "inner")
+                        .withMinted(block)
+                        .with(width)
+                        .with(height);
             case Blocks(TopPart.Kind kind, String block, boolean mirrored) ->
-                "block " + kind + " " + block + (mirrored ? " mirrored" : "");
-            case Border(int number) -> "border " + number;
-            case Once once -> once == Once.ROWS ? "rows" : "binding";
+                Key.of(mirrored ? "blocks-mirrored" : "blocks").with(kind).withMinted(block);
+            case Border(int number) -> Key.of("border").with(number);
+            case Once once -> Key.of("once").with(once);
         };
     }
 
-    /** A unit of very many cloths would have a very long key: it gets a short one that is the same each time. */
-    private static String shortened(String text) {
-        return text.length() <= LONGEST
-                ? text
-                : UUID.nameUUIDFromBytes(text.getBytes(StandardCharsets.UTF_8)).toString();
+    /** As in the log from now on; long ones are shortened to their code and a digest. */
+    default String text() {
+        return key().shortText();
+    }
+
+    /** All that the log may know it by: as it is written now, and as it was before. */
+    default Set<String> inLog() {
+        return Set.of(text(), FormerBatchKeys.of(this));
     }
 }

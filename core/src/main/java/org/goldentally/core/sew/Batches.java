@@ -77,8 +77,11 @@ public final class Batches {
                 .flatMap(set -> words.batch(set).stream())
                 .sorted(Comparator.comparing(Batch::kind)
                         .thenComparing(batch -> batch.set()
-                                .map(set -> set.recipe().sizes().toString())
-                                .orElse(""))
+                                .map(set -> set.recipe().sizes().finishedWidth())
+                                .orElse(Length.ZERO))
+                        .thenComparing(batch -> batch.set()
+                                .map(set -> set.recipe().sizes().finishedHeight())
+                                .orElse(Length.ZERO))
                         .thenComparing(batch ->
                                 batch.set().map(set -> set.method().key()).orElse(""))
                         .thenComparing(Comparator.comparingLong(Batch::needed).reversed()))

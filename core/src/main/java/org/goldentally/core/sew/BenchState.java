@@ -34,6 +34,16 @@ public record BenchState(Map<String, Counts> counts, Set<String> cut, List<LogEn
             return units - spoiled;
         }
 
+        Counts and(Counts other) {
+            return new Counts(
+                    setsMade + other.setsMade,
+                    setsSpoiled + other.setsSpoiled,
+                    units + other.units,
+                    spoiled + other.spoiled,
+                    spoiledLeft + other.spoiledLeft,
+                    spoiledRight + other.spoiledRight);
+        }
+
         Counts and(LogEntry entry) {
             int n = entry.units();
             return switch (entry.kind()) {
@@ -86,13 +96,20 @@ public record BenchState(Map<String, Counts> counts, Set<String> cut, List<LogEn
         return new BenchState(Map.copyOf(counts), Set.copyOf(cut), List.copyOf(standing));
     }
 
-    /** Counts of a batch by its key as text; nothing yet where the log does not know it. */
-    public Counts of(String batch) {
-        return counts.getOrDefault(batch, Counts.NONE);
+    /** Counts of a batch, whichever of its keys the log knows it by; nothing yet where it knows none. */
+    public Counts of(BatchKey batch) {
+        return batch.inLog().stream()
+                .map(key -> counts.getOrDefault(key, Counts.NONE))
+                .reduce(Counts.NONE, Counts::and);
     }
 
     /** Entries of a batch that count, in order. */
-    public List<LogEntry> standing(String batch) {
-        return standing.stream().filter(entry -> entry.batch().equals(batch)).toList();
+    public List<LogEntry> standing(BatchKey batch) {
+        return standing(batch.inLog());
+    }
+
+    /** Entries that count and are of one of these keys, in order. */
+    public List<LogEntry> standing(Set<String> keys) {
+        return standing.stream().filter(entry -> keys.contains(entry.batch())).toList();
     }
 }

@@ -35,7 +35,7 @@ public record Pace(Map<Batch.Kind, Double> usual, Map<Batch.Kind, Double> slow, 
     public static Pace of(BenchState state, List<Batch> batches) {
         Map<Batch.Kind, List<Double>> minutes = new TreeMap<>();
         for (Batch batch : batches) {
-            List<Double> between = minutesBetween(state.standing(batch.key().text()));
+            List<Double> between = minutesBetween(state.standing(batch.key()));
             if (!between.isEmpty()) {
                 minutes.computeIfAbsent(batch.kind(), any -> new ArrayList<>()).addAll(between);
             }
@@ -92,7 +92,7 @@ public record Pace(Map<Batch.Kind, Double> usual, Map<Batch.Kind, Double> slow, 
         double slowSum = 0;
         long without = 0;
         for (Batch batch : batches) {
-            long left = batch.setsLeft(state.of(batch.key().text()));
+            long left = batch.setsLeft(state.of(batch.key()));
             if (usual.containsKey(batch.kind())) {
                 usualSum += left * Known.of(usual, batch.kind());
                 slowSum += left * Known.of(slow, batch.kind());

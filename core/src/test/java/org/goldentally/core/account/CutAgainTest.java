@@ -59,7 +59,7 @@ class CutAgainTest {
     void looseTrianglesAreCutAndPairsAreNot() {
         TopTally loose = TopTally.of(
                 Tops.of(2, 2, "8", "pinwheel")
-                        .choose("half-square triangle", "loose-triangles")
+                        .choose("half-square", "loose-triangles")
                         .top(),
                 Map.of());
         assertThat(loose.making().parts()).extracting(LooseParts::perPiece).containsOnly(2);
@@ -69,7 +69,7 @@ class CutAgainTest {
                 .allMatch(step -> step.then().equals("Then cut each once corner to corner."));
         TopTally pairs = TopTally.of(
                 Tops.of(2, 2, "8", "pinwheel")
-                        .choose("half-square triangle", "two-at-a-time")
+                        .choose("half-square", "two-at-a-time")
                         .top(),
                 Map.of());
         assertThat(Stream.of(pairs).flatMap(each -> steps(each).stream()))

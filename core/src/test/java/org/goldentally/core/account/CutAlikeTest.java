@@ -65,12 +65,7 @@ class CutAlikeTest {
     void whatIsCutIntoStaysInItsStack() {
         ClothLedger red = toBuy("red");
         ClothLedger teal = toBuy("teal");
-        OpenedPiece piece = red.toBuy().orElseThrow().piece();
-        String step = CuttingSteps.keys(
-                        "red",
-                        piece.piece().describe(1, MeasureSystem.INCH),
-                        CuttingSteps.of(piece, MeasureSystem.INCH))
-                .getFirst();
+        String step = SheetSteps.of(red).getLast().getFirst().id().toString();
         ClothLedger cut = red.boughtWhereCut(Set.of(step));
         assertThat(cut.toBuy()).isEmpty();
         assertThat(CutAlike.of(List.of(cut, teal)))

@@ -65,7 +65,7 @@ class FreeEdgesTest {
         UnitDesign triangles = UnitDesign.of(UnitKind.HALF_SQUARE, 0, "white", "any");
         QuiltDesign design = inWhite()
                 .withBorders(List.of(squares(triangles)))
-                .withMethods(List.of(new QuiltDesign.MethodChoice("half-square triangle", "two-at-a-time")));
+                .withMethods(List.of(new QuiltDesign.MethodChoice("half-square", "two-at-a-time")));
         ScrappyDeal deal = ScrappyDeal.deal(design, Stock.of(design, Map.of(), false), 7);
         QuiltDesign laid = deal.in(design);
         Map<String, Long> lying = patches(QuiltTop.of(laid)).stream()

@@ -177,7 +177,7 @@ class LayingOutTest {
         cloths.addAll(OfAPack.prints(6));
         QuiltDesign design = Tops.of(4, 2, "8", "pinwheel", "broken-dishes")
                 .cloths(cloths.toArray(ClothInHand[]::new))
-                .choose("half-square triangle", "two-at-a-time")
+                .choose("half-square", "two-at-a-time")
                 .top()
                 .design();
         Stock stock = Stock.of(

@@ -37,7 +37,7 @@ final class OfAPack {
         cloths.add(new ClothInHand("b", "a dark", "#222222", "", false, "", false, PACK, StandsFor.DARK_PRINT));
         cloths.addAll(prints(prints));
         Tops tops = Tops.of(across, down, size, "pinwheel").cloths(cloths.toArray(ClothInHand[]::new));
-        QuiltDesign design = (method.isEmpty() ? tops : tops.choose("half-square triangle", method))
+        QuiltDesign design = (method.isEmpty() ? tops : tops.choose("half-square", method))
                 .top()
                 .design();
         return design.withPlan(design.plan().withMaking(design.plan().making().with(variety)));

@@ -100,18 +100,16 @@ class NamedChangeTest {
                         design -> design.withFinishing(new FinishingDesign("", "2 1/4", "", "40", "4"))),
                 change(
                         "four at a time",
-                        design -> design.withMethods(
-                                List.of(new MethodChoice("half-square triangle", "four-at-a-time")))),
+                        design -> design.withMethods(List.of(new MethodChoice("half-square", "four-at-a-time")))),
                 change(
                         "cut 5 1/2 in",
-                        design -> design.withPlan(PlanDesign.USUAL.withCutSizes(List.of(new PlanDesign.CutSizeChoice(
-                                "half-square triangle", "two-at-a-time", "5 1/2", true))))),
+                        design -> design.withPlan(PlanDesign.USUAL.withCutSizes(
+                                List.of(new PlanDesign.CutSizeChoice("half-square", "two-at-a-time", "5 1/2", true))))),
                 change(
                         "a plan for all units",
-                        design -> design.withMethods(
-                                        List.of(new MethodChoice("half-square triangle", "four-at-a-time", false)))
+                        design -> design.withMethods(List.of(new MethodChoice("half-square", "four-at-a-time", false)))
                                 .withPlan(PlanDesign.USUAL.withCutSizes(List.of(new PlanDesign.CutSizeChoice(
-                                        "half-square triangle", "four-at-a-time", "exact", false))))),
+                                        "half-square", "four-at-a-time", "exact", false))))),
                 change("square rulers", design -> design.withPlan(PlanDesign.USUAL.withRulers("6 1/2"))),
                 change("6 layers at once", design -> design.withPlan(PlanDesign.USUAL.withLayers(6))),
                 change(
@@ -222,12 +220,12 @@ class NamedChangeTest {
                         design -> design.withFinishing(design.finishing().boundFromLeftovers(true))),
                 Arguments.of(
                         "a method let go",
-                        DESIGN.withMethods(List.of(new MethodChoice("half-square triangle", "four-at-a-time"))),
+                        DESIGN.withMethods(List.of(new MethodChoice("half-square", "four-at-a-time"))),
                         DESIGN),
                 Arguments.of(
                         "cut size let go",
                         DESIGN.withPlan(plan.withCutSizes(
-                                List.of(new PlanDesign.CutSizeChoice("half-square triangle", "grid", "exact", true)))),
+                                List.of(new PlanDesign.CutSizeChoice("half-square", "grid", "exact", true)))),
                         DESIGN),
                 change("1 layer at once", design -> design.withPlan(plan.withLayers(1))),
                 change(
@@ -249,7 +247,7 @@ class NamedChangeTest {
                         "2 spare blocks",
                         design -> design.withPlan(plan.withMaking(making.withSpareBlocks(List.of(spare, spare))))),
                 change("kits", design -> design.withPlan(plan.withKits(List.of(new KitDesign("gift", 3, List.of()))))),
-                change("bonus units", design -> design.withPlan(plan.withBonus(List.of("flying goose")))),
+                change("bonus units", design -> design.withPlan(plan.withBonus(List.of("goose")))),
                 change(
                         "marking: draw nothing",
                         design -> design.withPlan(plan.withHabits(Habits.Marking.NOTHING, Habits.USUAL.pressing()))),
@@ -271,8 +269,7 @@ class NamedChangeTest {
     /** What a plan chose besides goes with it; a method that was there before is nothing that it chose. */
     @Test
     void aPlanIsNamedOnceWithTheJoinsAndWaysOfCuttingThatItChose() {
-        QuiltDesign planned = DESIGN.withMethods(
-                        List.of(new MethodChoice("half-square triangle", "four-at-a-time", false)))
+        QuiltDesign planned = DESIGN.withMethods(List.of(new MethodChoice("half-square", "four-at-a-time", false)))
                 .withBorders(DESIGN.borders().stream()
                         .map(border -> border.joined(BorderDesign.Join.DIAGONAL))
                         .toList())
@@ -282,12 +279,11 @@ class NamedChangeTest {
         assertThat(NamedChange.all(DESIGN, planned)).containsExactly("a plan for all units");
         assertThat(NamedChange.all(planned, planned.withPlan(planned.plan().withLayers(2))))
                 .containsExactly("2 layers at once");
-        assertThat(NamedChange.all(
-                        DESIGN, planned.withMethods(List.of(new MethodChoice("half-square triangle", "grid")))))
+        assertThat(NamedChange.all(DESIGN, planned.withMethods(List.of(new MethodChoice("half-square", "grid")))))
                 .hasSize(5)
                 .contains("grid", "border 2: 2 in, made otherwise", "backing", "way of cutting");
         QuiltDesign cutSizes = DESIGN.withPlan(PlanDesign.USUAL.withCutSizes(
-                List.of(new PlanDesign.CutSizeChoice("half-square triangle", "grid", "exact", false))));
+                List.of(new PlanDesign.CutSizeChoice("half-square", "grid", "exact", false))));
         assertThat(NamedChange.all(cutSizes, cutSizes.withBorders(List.of()))).containsExactly("2 borders taken off");
     }
 

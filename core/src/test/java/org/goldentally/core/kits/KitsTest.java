@@ -164,7 +164,7 @@ class KitsTest {
     void whatIsSavedDoesNotDependOnTheShelf() {
         // Made by one method with and without a shelf.
         QuiltDesign geese =
-                this.geese.withMethods(List.of(new QuiltDesign.MethodChoice("flying goose", "geese-four-at-a-time")));
+                this.geese.withMethods(List.of(new QuiltDesign.MethodChoice("goose", "geese-four-at-a-time")));
         Kits bought = kits(geese, new KitDesign("", 12, List.of()));
         Length saved = KitShopping.of(bought, tally(geese), Prices.UNKNOWN, ClothLedger::of)
                 .saved();

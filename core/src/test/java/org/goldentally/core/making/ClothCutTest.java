@@ -30,12 +30,10 @@ class ClothCutTest {
     /** As choices are kept in quilts: what it is and its cloths, whatever its size. */
     @Test
     void aChoiceIsKeptForUnitsOfAnySize() {
-        assertThat(OAT_AND_INK.choice()).isEqualTo("half-square triangle:oat,ink");
+        assertThat(OAT_AND_INK.choice()).isEqualTo("half-square:oat,ink");
         assertThat(new UnitsKey(new HalfSquareTriangleUnit(Length.inches(3)), List.of("oat", "ink")).choice())
                 .isEqualTo(OAT_AND_INK.choice());
-        assertThat(OAT_AND_INK.text())
-                .startsWith("half-square triangle 4 in x 4 in ")
-                .endsWith(": oat,ink");
+        assertThat(OAT_AND_INK.text()).isEqualTo("half-square(4,[oat,ink])").endsWith(": oat,ink");
     }
 
     /** A half is the same whichever of its two cloths is named first. */

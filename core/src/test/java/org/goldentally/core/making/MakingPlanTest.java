@@ -64,7 +64,7 @@ class MakingPlanTest {
     })
     void unitsThatFollowOneAnotherTakeOneSquareMoreThanUnitsOrNone(
             String method, boolean round, long squares, int sets) {
-        MakingPlan plan = oneTrail(round).by("half-square triangle", method).plan();
+        MakingPlan plan = oneTrail(round).by("half-square", method).plan();
         assertThat(all(plan)).isEqualTo(squares);
         assertThat(plan.sets()).hasSize(sets);
     }
@@ -72,7 +72,7 @@ class MakingPlanTest {
     @Test
     void inPairsEachOddUnitCostsAWholeOneOfBoth() {
         MakingPlan plan = oneTrail(false)
-                .by("half-square triangle", "two-at-a-time")
+                .by("half-square", "two-at-a-time")
                 .sharing(OddOnes.IN_PAIRS, 40)
                 .plan();
         assertThat(all(plan)).isEqualTo(54);
@@ -86,17 +86,16 @@ class MakingPlanTest {
             apart.want(HALF_SQUARE, 1, "a" + i, "b" + i);
         }
         for (String method : List.of("two-at-a-time", "loose-triangles", "closed-ring", "open-chain")) {
-            assertThat(all(apart.by("half-square triangle", method).plan())).isEqualTo(54);
+            assertThat(all(apart.by("half-square", method).plan())).isEqualTo(54);
         }
-        assertThat(apart.by("half-square triangle", "two-at-a-time").plan().choices())
+        assertThat(apart.by("half-square", "two-at-a-time").plan().choices())
                 .as("and a pair with a spare is nicer to sew than one unit of loose triangles")
                 .allMatch(choice -> choice.chosen().loose() == 0);
     }
 
     @Test
     void aLongChainIsCutAtTheCostOfOneSquareEach() {
-        WantedUnits demand =
-                oneTrail(false).by("half-square triangle", "open-chain").sharing(OddOnes.SHARED, 10);
+        WantedUnits demand = oneTrail(false).by("half-square", "open-chain").sharing(OddOnes.SHARED, 10);
         MakingPlan plan = demand.plan();
         assertThat(plan.sets()).hasSize(3).allMatch(set -> set.perRun() == 9);
         assertThat(all(plan)).isEqualTo(30);
@@ -106,7 +105,7 @@ class MakingPlanTest {
     void aLongRingFallsIntoRingsWhereAClothComesAgain() {
         MakingPlan plan = new WantedUnits()
                 .want(HALF_SQUARE, 80, "a", "b")
-                .by("half-square triangle", "closed-ring")
+                .by("half-square", "closed-ring")
                 .plan();
         assertThat(plan.sets()).hasSize(2).allMatch(set -> set.perRun() == 40);
         assertThat(squares(plan)).isEqualTo(Map.of("a", 40L, "b", 40L));
@@ -120,7 +119,7 @@ class MakingPlanTest {
                 .want(HALF_SQUARE, 3, "oat", "rose")
                 .want(HALF_SQUARE, 2, "teal", "rose");
         assertThat(squares(demand.plan())).isEqualTo(Map.of("oat", 3L, "teal", 3L, "rose", 3L));
-        assertThat(squares(demand.by("half-square triangle", "two-at-a-time")
+        assertThat(squares(demand.by("half-square", "two-at-a-time")
                         .sharing(OddOnes.IN_PAIRS, 40)
                         .plan()))
                 .as("each by itself: 2+2, 2+2, 1+1")
@@ -158,8 +157,7 @@ class MakingPlanTest {
                 .plan();
         assertThat(squares(mirrored).values()).containsOnly(3L);
         assertThat(mirrored.spares()).isEmpty();
-        MakingPlan loose = oneHand.by("hourglass of four cloths", "hourglass-loose-quarters")
-                .plan();
+        MakingPlan loose = oneHand.by("hourglass-4", "hourglass-loose-quarters").plan();
         assertThat(squares(loose).values())
                 .as("four quarters a square, of any hand")
                 .containsOnly(3L);
@@ -172,7 +170,7 @@ class MakingPlanTest {
         WantedUnits demand = new WantedUnits()
                 .want(GOOSE, 10, "oat", "rose", "rose")
                 .want(GOOSE, 6, "oat", "teal", "teal")
-                .by("flying goose", "geese-loose-triangles");
+                .by("goose", "geese-loose-triangles");
         assertThat(squares(demand.plan())).isEqualTo(Map.of("oat", 4L, "rose", 10L, "teal", 6L));
     }
 
@@ -214,7 +212,7 @@ class MakingPlanTest {
     private static void halfSquaresReachTheBound(Chance chance) {
         WantedUnits demand = halfSquares(chance);
         String method = chance.of("two-at-a-time", "loose-triangles", "closed-ring");
-        demand.by("half-square triangle", method).sharing(OddOnes.SHARED, 1000);
+        demand.by("half-square", method).sharing(OddOnes.SHARED, 1000);
         MakingPlan plan = demand.plan();
         squares(plan)
                 .forEach((cloth, count) -> assertThat(count)
@@ -291,7 +289,7 @@ class MakingPlanTest {
         }
         if (chance.flag()) {
             demand.by(
-                    "half-square triangle",
+                    "half-square",
                     chance.of("two-at-a-time", "four-at-a-time", "eight-at-a-time", "open-chain", "closed-ring"));
         }
         if (chance.flag()) {

@@ -34,7 +34,7 @@ class MakingWrittenOutTest {
                 .want(new HalfSquareTriangleUnit(THREE), 1, "a", "b")
                 .want(new HalfSquareTriangleUnit(THREE), 1, "b", "c")
                 .want(new HalfSquareTriangleUnit(THREE), 1, "c", "a")
-                .by("half-square triangle", "closed-ring")
+                .by("half-square", "closed-ring")
                 .plan()));
         Written.as("making.txt", lines);
     }

@@ -31,7 +31,7 @@ public final class WantedUnits {
     public WantedUnits want(PatchworkUnit unit, boolean mirrored, long count, List<String> cloths) {
         UnitSymmetry.Counted counted = UnitSymmetry.counted(unit, cloths, mirrored);
         groups.merge(
-                new GroupKey(Sort.UNIT, unit.name(), counted.unit(), counted.cloths(), counted.hand()),
+                new GroupKey(Sort.UNIT, GroupKey.As.ITSELF, counted.unit(), counted.cloths(), counted.hand()),
                 count,
                 Long::sum);
         return this;

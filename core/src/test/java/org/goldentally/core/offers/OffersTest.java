@@ -41,7 +41,7 @@ class OffersTest {
     /** An offer says what taking it does: the tally of the quilt with it taken buys just so much less. */
     @Test
     void aMethodIsOfferedWithWhatItSaves() {
-        Tops top = Tops.of(6, 8, "8", "pinwheel").choose("half-square triangle", "four-at-a-time");
+        Tops top = Tops.of(6, 8, "8", "pinwheel").choose("half-square", "four-at-a-time");
         TopTally tally = tally(top, Map.of());
         Offer offer = only(Kind.METHOD, tally, Map.of());
         assertThat(offer.what()).contains("instead of four at a time for the half-square triangle, 4 in finished");
@@ -124,7 +124,7 @@ class OffersTest {
         PlanDesign inPairs = PlanDesign.USUAL.withMaking(
                 MakingDesign.USUAL.withSharing(MakingDesign.OddOnes.IN_PAIRS, MakingDesign.USUAL_CHAIN));
         return tops.plan(inPairs)
-                .choose("half-square triangle", "two-at-a-time")
+                .choose("half-square", "two-at-a-time")
                 .design()
                 .withBlocks(List.of(block));
     }
@@ -137,8 +137,8 @@ class OffersTest {
     void whatIsLockedPairedOrUnlikeIsNotExchanged() {
         QuiltDesign design = fourHalfPairs();
         QuiltDesign locked = locked(design, 0, 2);
-        QuiltDesign mishaps = design.withPlan(
-                design.plan().withExtras(List.of(new PlanDesign.ExtraUnits("half-square triangle", "1"))));
+        QuiltDesign mishaps =
+                design.withPlan(design.plan().withExtras(List.of(new PlanDesign.ExtraUnits("half-square", "1"))));
         QuiltDesign unlike = design.withCloths(List.of(
                 judged("a", "dusk", "10"),
                 judged("b", "dawn", "90"),
@@ -174,10 +174,10 @@ class OffersTest {
     void onlyPairsAreMadeWhole() {
         QuiltDesign design = locked(fourHalfPairs(), 2, 3);
         QuiltDesign loose = design.withMethods(List.of(
-                new MethodChoice("half-square triangle:a,b", "loose-triangles"),
-                new MethodChoice("half-square triangle:c,d", "loose-triangles"),
-                new MethodChoice("half-square triangle:a,d", "two-at-a-time"),
-                new MethodChoice("half-square triangle:b,c", "two-at-a-time")));
+                new MethodChoice("half-square:a,b", "loose-triangles"),
+                new MethodChoice("half-square:c,d", "loose-triangles"),
+                new MethodChoice("half-square:a,d", "two-at-a-time"),
+                new MethodChoice("half-square:b,c", "two-at-a-time")));
         TopTally before = TopTally.of(QuiltTop.of(loose), Map.of());
         Offer offer = Offers.of(before, Map.of(), new Remembered()).stream()
                 .filter(each -> each.kind() == Kind.EXCHANGE)
@@ -224,19 +224,19 @@ class OffersTest {
     @Test
     void aChainTakesThePlaceOfWhatWasChosenForItsUnitsOnly() {
         List<MethodChoice> others = List.of(
-                new MethodChoice("half-square triangle:a,b", "two-at-a-time"),
-                new MethodChoice("flying goose", "geese-four-at-a-time"));
+                new MethodChoice("half-square:a,b", "two-at-a-time"),
+                new MethodChoice("goose", "geese-four-at-a-time"));
         QuiltDesign design = fiveThatFollow();
         Offer offer = chains(design.withMethods(others)).getFirst();
         assertThat(offer.design().methods())
                 .hasSize(6)
-                .contains(others.get(1), new MethodChoice("half-square triangle:a,b", "closed-ring"))
+                .contains(others.get(1), new MethodChoice("half-square:a,b", "closed-ring"))
                 .doesNotContain(others.get(0));
-        assertThat(chains(design.withMethods(List.of(new MethodChoice("half-square triangle", "four-at-a-time")))))
+        assertThat(chains(design.withMethods(List.of(new MethodChoice("half-square", "four-at-a-time")))))
                 .isEmpty();
-        assertThat(WayEffects.choosing(design.withMethods(others), "half-square triangle:a,b", "grid")
+        assertThat(WayEffects.choosing(design.withMethods(others), "half-square:a,b", "grid")
                         .methods())
-                .containsExactly(others.get(1), new MethodChoice("half-square triangle:a,b", "grid"));
+                .containsExactly(others.get(1), new MethodChoice("half-square:a,b", "grid"));
     }
 
     private static List<Offer> chains(QuiltDesign design) {
@@ -265,7 +265,7 @@ class OffersTest {
     /** What saves for several combinations is one tap for all of them, and does what it says. */
     @Test
     void aMethodThatSavesForSeveralGroupsIsOfferedForAllAtOnce() {
-        Tops top = Tops.of(6, 8, "8", "pinwheel").choose("half-square triangle", "four-at-a-time");
+        Tops top = Tops.of(6, 8, "8", "pinwheel").choose("half-square", "four-at-a-time");
         for (int row = 0; row < 8; row += 2) {
             for (int column = 0; column < 6; column++) {
                 top.place(row, column, "", 0, false, new Exchange("a", "c"), new Exchange("b", "d"));
@@ -287,7 +287,7 @@ class OffersTest {
     /** Geese of 2 by 4 in: corner squares of 2 1/2 in give raw units of 1.79 in: trimmed 1 3/4, finished 1 1/4 (geometry). */
     @Test
     void offcutsOfStitchAndFlipMakeBonusUnits() {
-        Tops top = Tops.of(2, 2, "8", "dutchmans-puzzle").choose("flying goose", "geese-stitch-and-flip");
+        Tops top = Tops.of(2, 2, "8", "dutchmans-puzzle").choose("goose", "geese-stitch-and-flip");
         TopTally tally = tally(top, Map.of());
         List<Offer> offers = Offers.of(tally, Map.of(), new Remembered()).stream()
                 .filter(offer -> offer.kind() == Kind.BONUS_UNITS)
@@ -307,7 +307,7 @@ class OffersTest {
     @Test
     void spareUnitsMakeTheCornersOfABorder() {
         Tops top = Tops.of(3, 1, "8", "pinwheel")
-                .choose("half-square triangle", "eight-at-a-time")
+                .choose("half-square", "eight-at-a-time")
                 .border(BorderDesign.plain("4", "c", Corners.BUTTED));
         TopTally tally = tally(top, Map.of());
         assertThat(tally.choices().getFirst().chosen().spare()).isEqualTo(4);
@@ -357,7 +357,7 @@ class OffersTest {
         Tops top = Tops.of(2, 2, "8", "pinwheel").border(BorderDesign.plain("2", "c", BorderDesign.Corners.BUTTED));
         Map<String, List<ShelfPieces>> shelf = shelf("a: 4 squares 10 in", "b: 4 squares 10 in");
         List<WayEffects.WayEffect> effects =
-                WayEffects.of(tally(top, shelf), "half-square triangle:a,b", shelf, new Remembered());
+                WayEffects.of(tally(top, shelf), "half-square:a,b", shelf, new Remembered());
         assertThat(effects)
                 .anySatisfy(effect -> {
                     assertThat(effect.method()).isEqualTo("eight-at-a-time");
@@ -373,7 +373,7 @@ class OffersTest {
     /** A pinwheel of 8 in eight at a time takes half a pair of squares of 9 3/4 in (worked by hand). */
     @Test
     void aShelfOfFourPairsReachesEightPinwheels() {
-        Tops top = Tops.of(1, 1, "8", "pinwheel").choose("half-square triangle", "eight-at-a-time");
+        Tops top = Tops.of(1, 1, "8", "pinwheel").choose("half-square", "eight-at-a-time");
         ShelfReach reach =
                 ShelfReach.of(top.top().design(), "pinwheel", shelf("a: 1 yd 42 wide", "b: 4 squares 10 in"));
         assertThat(reach.blocks()).isEqualTo(8);

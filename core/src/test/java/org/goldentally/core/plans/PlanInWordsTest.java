@@ -40,7 +40,7 @@ class PlanInWordsTest {
     void aThrowOfPinwheelsIsToldInOneSentence() {
         TopTally tally = TopTally.of(
                 Tops.of(3, 3, "8", "pinwheel")
-                        .choose("half-square triangle:a,b", "two-at-a-time")
+                        .choose("half-square:a,b", "two-at-a-time")
                         .top(),
                 Map.of());
         assertThat(texts(tally, Prices.UNKNOWN, About.MAKE))

@@ -99,9 +99,8 @@ class PlanProofTest {
     void aWayChosenByHandIsTheOnlyOne() {
         Tops tops = Tops.of(2, 2, "12", "pinwheel");
         double free = bound(tops.top()).sewingMinutes();
-        double chosen = bound(
-                        tops.choose("half-square triangle", "loose-triangles").top())
-                .sewingMinutes();
+        double chosen =
+                bound(tops.choose("half-square", "loose-triangles").top()).sewingMinutes();
         assertThat(chosen).isGreaterThan(free);
     }
 
@@ -109,7 +108,7 @@ class PlanProofTest {
     @Test
     void aCutSizeChosenByHandStays() {
         QuiltDesign design = plain().design();
-        CutSizeChoice byHand = new CutSizeChoice("half-square triangle", "two-at-a-time", "8", true);
+        CutSizeChoice byHand = new CutSizeChoice("half-square", "two-at-a-time", "8", true);
         BestPlans plans = new BestPlans(
                 QuiltTop.of(design.withPlan(design.plan().withCutSizes(List.of(byHand)))),
                 Map.of(),
@@ -124,7 +123,7 @@ class PlanProofTest {
     @Test
     void aCutSizeThatAPlanChoseMayGoAgain() {
         QuiltDesign design = plain().design();
-        CutSizeChoice before = new CutSizeChoice("half-square triangle:a,b", "two-at-a-time", "8", false);
+        CutSizeChoice before = new CutSizeChoice("half-square:a,b", "two-at-a-time", "8", false);
         BestPlans plans = new BestPlans(
                 QuiltTop.of(design.withPlan(design.plan().withCutSizes(List.of(before)))),
                 Map.of("a", squares(8, 7), "b", squares(8, 7)),

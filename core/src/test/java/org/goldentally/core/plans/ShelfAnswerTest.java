@@ -152,7 +152,7 @@ class ShelfAnswerTest {
     void whatWasChosenByHandStaysAndTheRestIsChosenAnew() {
         Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(24, 5), "b", squares(24, 5));
         QuiltTop top = Tops.of(4, 3, "8", "pinwheel")
-                .choose("half-square triangle", "four-at-a-time")
+                .choose("half-square", "four-at-a-time")
                 .top();
         ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
         assertThat(answer.plans().values())
@@ -257,11 +257,11 @@ class ShelfAnswerTest {
     void whatWasCutByHandStays() {
         Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(24, 6), "b", squares(24, 6));
         QuiltDesign design = Tops.of(4, 3, "8", "pinwheel")
-                .choose("half-square triangle", "two-at-a-time")
+                .choose("half-square", "two-at-a-time")
                 .top()
                 .design();
         List<PlanDesign.CutSizeChoice> sizes =
-                List.of(new PlanDesign.CutSizeChoice("half-square triangle", "two-at-a-time", "5 3/8", true));
+                List.of(new PlanDesign.CutSizeChoice("half-square", "two-at-a-time", "5 3/8", true));
         ShelfAnswer answer = ShelfAnswer.of(
                 QuiltTop.of(design.withPlan(design.plan().withCutSizes(sizes))), shelf, new Remembered());
         assertThat(answer.plans().values())
@@ -291,7 +291,7 @@ class ShelfAnswerTest {
     @Test
     void aNeighbourClothIsOfferedForAsFewBlocksAsAreEnough() {
         QuiltDesign design = Tops.of(7, 1, "8", "pinwheel")
-                .choose("half-square triangle", "two-at-a-time")
+                .choose("half-square", "two-at-a-time")
                 .design();
         Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(14, 5), "b", squares(12, 5), "d", squares(9, 5));
         ShelfAnswer answer = ShelfAnswer.of(QuiltTop.of(design), shelf, new Remembered());
@@ -308,7 +308,7 @@ class ShelfAnswerTest {
     @Test
     void whereTheTwoWouldMeetABlockStays() {
         QuiltDesign design = Tops.of(7, 1, "8", "pinwheel")
-                .choose("half-square triangle", "two-at-a-time")
+                .choose("half-square", "two-at-a-time")
                 .place(0, 6, "", 0, false, new Exchange("a", "d"))
                 .design();
         assertThat(neighbour(design, Map.of("a", squares(12, 5), "b", squares(12, 5), "d", squares(9, 5))))
@@ -331,7 +331,7 @@ class ShelfAnswerTest {
                         new BlockPart(0, 1, 1, 1, ink),
                         new BlockPart(1, 1, 1, 1, spruce)));
         QuiltDesign design = Tops.of(7, 1, "8", "pinwheel")
-                .choose("half-square triangle", "two-at-a-time")
+                .choose("half-square", "two-at-a-time")
                 .place(0, 6, "both", 0, false)
                 .design();
         List<Block> blocks = new ArrayList<>(design.blocks());
@@ -347,7 +347,7 @@ class ShelfAnswerTest {
     @Test
     void blocksAreNamedOneByOneUpToFour() {
         QuiltDesign ten = Tops.of(10, 1, "8", "pinwheel")
-                .choose("half-square triangle", "two-at-a-time")
+                .choose("half-square", "two-at-a-time")
                 .design();
         assertThat(neighbour(ten, Map.of("a", squares(20, 5), "b", squares(16, 5), "d", squares(20, 5))))
                 .isEqualTo("spruce instead of ink in block 9 of row 1, block 10 of row 1");

@@ -57,10 +57,10 @@ public final class SomeQuilts {
         tops.put(
                 "geese, a bonus of each",
                 Tops.of(2, 2, "12", "row-of-geese", "birds-in-the-air", "snowball")
-                        .choose("flying goose", "geese-stitch-and-flip")
+                        .choose("goose", "geese-stitch-and-flip")
                         .plan(PlanDesign.USUAL
-                                .withBonus(List.of("flying goose", "snowball"))
-                                .withExtras(List.of(new PlanDesign.ExtraUnits("flying goose", "2")))
+                                .withBonus(List.of("goose", "snowball"))
+                                .withExtras(List.of(new PlanDesign.ExtraUnits("goose", "2")))
                                 .withHabits(Habits.Marking.NOTHING, Habits.Pressing.OPEN))
                         .finish(FinishingDesign.usual(MeasureSystem.INCH).boundFromLeftovers(true)));
         tops.put(
@@ -81,7 +81,7 @@ public final class SomeQuilts {
         tops.put(
                 "one chain",
                 Tops.of(5, 1, "4", "half-square-triangle")
-                        .choose("half-square triangle", "open-chain")
+                        .choose("half-square", "open-chain")
                         .place(0, 1, "", 0, false, new Exchange("a", "c"))
                         .place(0, 2, "", 0, false, new Exchange("a", "c"), new Exchange("b", "d"))
                         .place(0, 3, "", 0, false, new Exchange("a", "e"), new Exchange("b", "d")));
@@ -112,7 +112,7 @@ public final class SomeQuilts {
                         .place(1, 0, "", 1, false)
                         .sash("1 1/2", "b", false)
                         .border(plain("4", "b"))
-                        .choose("half-square triangle", "four-at-a-time"));
+                        .choose("half-square", "four-at-a-time"));
         tops.put("prints of a pack", printsOfAPack());
         tops.put("half-drop, much of it left open", halfDrop());
         tops.put("rings, spares and a border of two sides", ringsAndSpares());
@@ -151,7 +151,7 @@ public final class SomeQuilts {
     /** Rings by hand, sashing between rows only, blocks to spare, strips joined on the diagonal and cut along the length, a side without border. */
     private static Tops ringsAndSpares() {
         return Tops.of(4, 2, "8", "pinwheel", "broken-dishes")
-                .choose("half-square triangle", "closed-ring")
+                .choose("half-square", "closed-ring")
                 .place(0, 1, "", 0, false, new Exchange("a", "c"), new Exchange("b", "d"))
                 .place(1, 2, "", 0, true, new Exchange("a", "e"))
                 .sash("1", "", true)

@@ -175,7 +175,7 @@ class AtTheMachineTest {
     @ParameterizedTest
     @CsvSource({"0.25, true", "0.30, true", "0.20, true", "0.45, false"})
     void aMeasuredUnitTellsTheSeam(double seam, boolean goOn) {
-        TopTally tally = tally(Tops.of(4, 5, "8", "pinwheel").choose("half-square triangle", "two-at-a-time"));
+        TopTally tally = tally(Tops.of(4, 5, "8", "pinwheel").choose("half-square", "two-at-a-time"));
         Recipe recipe = units(tally).plan().orElseThrow().recipe();
         SewingSettings settings = tally.top().settings();
         double raw = recipe.cuts().getFirst().size().width().toDoubleInches() - seam * Math.sqrt(2);
@@ -228,18 +228,18 @@ class AtTheMachineTest {
     void aSpoiledUnitIsSewnOfTheTrianglesLeftOver() {
         UnitDesign unit = UnitDesign.of(UnitKind.HALF_SQUARE, 0, "a", "b");
         Block one = new Block("one", "One", List.of(1), List.of(1), List.of(new BlockPart(0, 0, 1, 1, unit)));
-        Tops tops = Tops.of(1, 1, "4", "pinwheel").turns("one").choose("half-square triangle", "loose-triangles");
+        Tops tops = Tops.of(1, 1, "4", "pinwheel").turns("one").choose("half-square", "loose-triangles");
         TopTally tally = TopTally.of(QuiltTop.of(tops.design().withBlocks(List.of(one))), Map.of());
         assertThat(WaysOut.of(units(tally), new Counts(1, 0, 1, 1, 0, 0), tally).ways())
                 .startsWith("sew 1 of the 1 of loose triangles that are left over of both cloths");
-        Tops eight = Tops.of(1, 1, "4", "pinwheel").turns("one").choose("half-square triangle", "eight-at-a-time");
+        Tops eight = Tops.of(1, 1, "4", "pinwheel").turns("one").choose("half-square", "eight-at-a-time");
         TopTally pairs = TopTally.of(QuiltTop.of(eight.design().withBlocks(List.of(one))), Map.of());
         assertThat(WaysOut.of(units(pairs), new Counts(1, 1, 8, 8, 0, 0), pairs).ways())
                 .noneMatch(way -> way.contains("loose triangles that are left"));
     }
 
     private static Tops eight() {
-        return Tops.of(4, 5, "8", "pinwheel").choose("half-square triangle", "eight-at-a-time");
+        return Tops.of(4, 5, "8", "pinwheel").choose("half-square", "eight-at-a-time");
     }
 
     private static Batch units(TopTally tally) {

@@ -26,11 +26,12 @@ class BenchStateTest {
     void aTypedCountIsOneEntryAndIsTakenBackAsOne() {
         LogEntry typed =
                 new LogEntry(new UUID(0, 1), START, Kind.SET_MADE, "a", 14 * 8, 14, 2, "", "", Optional.empty());
-        BenchState.Counts counts = BenchState.of(List.of(typed)).of("a");
+        BenchState.Counts counts = BenchState.of(List.of(typed)).counts().getOrDefault("a", BenchState.Counts.NONE);
         assertThat(counts.setsMade()).isEqualTo(14);
         assertThat(counts.good()).isEqualTo(110);
         LogEntry back = new LogEntry(new UUID(0, 2), START, Kind.TAKE_BACK, "a", 0, "", "", Optional.of(typed.id()));
-        assertThat(BenchState.of(List.of(typed, back)).of("a")).isEqualTo(BenchState.Counts.NONE);
+        assertThat(BenchState.of(List.of(typed, back)).counts().getOrDefault("a", BenchState.Counts.NONE))
+                .isEqualTo(BenchState.Counts.NONE);
         assertThatThrownBy(() ->
                         new LogEntry(new UUID(0, 3), START, Kind.SET_MADE, "a", 8, 1, 9, "", "", Optional.empty()))
                 .hasMessage("spoiled is 9; of what was made it goes from 0 to all");
@@ -91,11 +92,26 @@ class BenchStateTest {
 
     private static void check(BenchState state, Map<String, int[]> shown) {
         shown.forEach((batch, counts) -> {
-            assertThat(state.of(batch).units()).isEqualTo(counts[0]);
-            assertThat(state.of(batch).setsMade()).isEqualTo(counts[0] / 8);
-            assertThat(state.of(batch).spoiled()).isEqualTo(counts[1]);
-            assertThat(state.of(batch).setsSpoiled()).isEqualTo(counts[2]);
-            assertThat(state.of(batch).good()).isEqualTo(counts[0] - counts[1]);
+            assertThat(state.counts()
+                            .getOrDefault(batch, BenchState.Counts.NONE)
+                            .units())
+                    .isEqualTo(counts[0]);
+            assertThat(state.counts()
+                            .getOrDefault(batch, BenchState.Counts.NONE)
+                            .setsMade())
+                    .isEqualTo(counts[0] / 8);
+            assertThat(state.counts()
+                            .getOrDefault(batch, BenchState.Counts.NONE)
+                            .spoiled())
+                    .isEqualTo(counts[1]);
+            assertThat(state.counts()
+                            .getOrDefault(batch, BenchState.Counts.NONE)
+                            .setsSpoiled())
+                    .isEqualTo(counts[2]);
+            assertThat(state.counts()
+                            .getOrDefault(batch, BenchState.Counts.NONE)
+                            .good())
+                    .isEqualTo(counts[0] - counts[1]);
         });
     }
 
@@ -107,8 +123,22 @@ class BenchStateTest {
     void takingBackTwiceTakesBackOnce() {
         LogEntry made = entry(1, Kind.SET_MADE, "a", 8);
         BenchState state = BenchState.of(List.of(made, takesBack(2, made), takesBack(3, made)));
-        assertThat(state.of("a").units()).isZero();
+        assertThat(state.counts().getOrDefault("a", BenchState.Counts.NONE).units())
+                .isZero();
         assertThat(state.standing()).isEmpty();
+    }
+
+    /** What was sewn under the key of a version before this one, and what under today's, is sewn of one batch. */
+    @Test
+    void aBatchIsFoundUnderItsFormerKeyToo() {
+        BatchKey batch = new BatchKey.Border(2);
+        assertThat(batch.inLog()).containsExactlyInAnyOrder("border(2)", "border 2");
+        List<LogEntry> log = List.of(entry(1, Kind.SET_MADE, "border 2", 1), entry(2, Kind.SET_MADE, "border(2)", 3));
+        BenchState state = BenchState.of(log);
+        assertThat(state.of(batch).units()).isEqualTo(4);
+        assertThat(state.of(batch).setsMade()).isEqualTo(2);
+        assertThat(state.standing(batch)).isEqualTo(log);
+        assertThat(state.of(new BatchKey.Border(3))).isEqualTo(BenchState.Counts.NONE);
     }
 
     @Test

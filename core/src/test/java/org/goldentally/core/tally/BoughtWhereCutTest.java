@@ -6,10 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.goldentally.core.account.ClothLedger;
-import org.goldentally.core.account.CuttingSteps;
-import org.goldentally.core.account.OpenedPiece;
+import org.goldentally.core.account.SheetSteps;
 import org.goldentally.core.cloth.Prices;
-import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.quilt.Tops;
 import org.junit.jupiter.api.Test;
 
@@ -21,9 +19,9 @@ class BoughtWhereCutTest {
     void aLengthThatIsCutIntoIsOffTheListAndStaysInTheAccount() {
         TopTally tally = TopTally.of(Tops.of(4, 3, "8", "pinwheel").top(), Map.of());
         ClothLedger ink = ledger(tally, "b");
-        OpenedPiece piece = ink.toBuy().orElseThrow().piece();
-        List<String> keys = CuttingSteps.keys(
-                "b", piece.piece().describe(1, MeasureSystem.INCH), CuttingSteps.of(piece, MeasureSystem.INCH));
+        List<String> keys = SheetSteps.of(ink).getLast().stream()
+                .map(step -> step.id().toString())
+                .toList();
         assertThat(keys).doesNotHaveDuplicates();
 
         TopTally cut = tally.boughtWhereCut(Set.of(keys.get(1)));

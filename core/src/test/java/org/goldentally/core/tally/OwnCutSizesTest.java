@@ -67,8 +67,8 @@ class OwnCutSizesTest {
     @Test
     void anotherWayHasItsOwnSize() {
         QuiltDesign design = design(TWO, "", "");
-        design = design.withPlan(design.plan()
-                .withCutSizes(List.of(new CutSizeChoice("half-square triangle", "eight-at-a-time", "10", true))));
+        design = design.withPlan(
+                design.plan().withCutSizes(List.of(new CutSizeChoice("half-square", "eight-at-a-time", "10", true))));
         TopTally tally = TopTally.of(QuiltTop.of(design), Map.of());
         assertThat(tally.problems()).isEmpty();
         assertThat(way(tally).recipe().sizesToCut()).containsExactly(Length.inches(5));
@@ -125,12 +125,12 @@ class OwnCutSizesTest {
 
     private static QuiltDesign design(String method, String typed, String rulers) {
         QuiltDesign design = Tops.of(4, 3, "8", "pinwheel").top().design();
-        return design.withMethods(List.of(new MethodChoice("half-square triangle", method)))
+        return design.withMethods(List.of(new MethodChoice("half-square", method)))
                 .withPlan(design.plan()
                         .withCutSizes(
                                 typed.isEmpty()
                                         ? List.of()
-                                        : List.of(new CutSizeChoice("half-square triangle", method, typed, true)))
+                                        : List.of(new CutSizeChoice("half-square", method, typed, true)))
                         .withRulers(rulers));
     }
 

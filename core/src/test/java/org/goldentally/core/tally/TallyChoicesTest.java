@@ -72,7 +72,7 @@ class TallyChoicesTest {
     @CsvSource({"'', 0, 10", "5 %, 4, 11", "9, 9, 12", "0, 0, 10", "a few, 0, 10"})
     void extraUnitsAreMadeForMishaps(String typed, long extra, long sets) {
         Tops top = Tops.of(4, 5, "8", "pinwheel")
-                .choose("half-square triangle", "eight-at-a-time")
+                .choose("half-square", "eight-at-a-time")
                 .plan(extras(new ExtraUnits("", typed)));
         UnitPlan plan = tally(top).choices().getFirst().chosen();
         assertThat(plan.extra()).isEqualTo(extra);
@@ -84,7 +84,7 @@ class TallyChoicesTest {
     @Test
     void aMethodThatIsNotKnownIsSaidAndTheUnitsAreMadeAsIsUsual() {
         TopTally usual = tally(Tops.of(4, 5, "8", "pinwheel"));
-        TopTally unknown = tally(Tops.of(4, 5, "8", "pinwheel").choose("half-square triangle", "by magic"));
+        TopTally unknown = tally(Tops.of(4, 5, "8", "pinwheel").choose("half-square", "by magic"));
         UnitPlan taken = unknown.choices().getFirst().chosen();
         assertThat(taken.method()).isEqualTo(usual.choices().getFirst().chosen().method());
         assertThat(taken.cuts()).isEqualTo(usual.choices().getFirst().chosen().cuts());
@@ -98,7 +98,7 @@ class TallyChoicesTest {
     @Test
     void whatIsTypedForAGroupComesBeforeWhatIsTypedForAll() {
         Tops top = Tops.of(4, 5, "8", "pinwheel")
-                .plan(extras(new ExtraUnits("", "50 %"), new ExtraUnits("half-square triangle:a,b", "1")));
+                .plan(extras(new ExtraUnits("", "50 %"), new ExtraUnits("half-square:a,b", "1")));
         assertThat(tally(top).choices().getFirst().chosen().extra()).isEqualTo(1);
     }
 

@@ -52,11 +52,11 @@ class TopTallyTest {
                 assertThat(chosen.clothCut().compareTo(way.clothCut())).isNotPositive();
             }
         }
-        assertThat(plan(tally(pinwheels.choose("half-square triangle", "four-at-a-time")), "half-square triangle")
+        assertThat(plan(tally(pinwheels.choose("half-square", "four-at-a-time")), "half-square triangle")
                         .method()
                         .key())
                 .isEqualTo("four-at-a-time");
-        assertThat(plan(tally(pinwheels.choose("half-square triangle:a,b", "two-at-a-time")), "half-square triangle")
+        assertThat(plan(tally(pinwheels.choose("half-square:a,b", "two-at-a-time")), "half-square triangle")
                         .method()
                         .key())
                 .isEqualTo("two-at-a-time");
@@ -66,7 +66,7 @@ class TopTallyTest {
     void setsRoundUpForEachPairOfClothsAndSparesAreNamed() {
         TopTally tally = tally(Tops.of(3, 1, "8", "pinwheel")
                 .place(0, 1, "", 0, false, new Exchange("b", "c"))
-                .choose("half-square triangle", "eight-at-a-time"));
+                .choose("half-square", "eight-at-a-time"));
         assertThat(tally.choices())
                 .extracting(choice -> choice.chosen().needed() + " of "
                         + choice.chosen().cloths() + ": " + choice.chosen().sets() + " sets, "

@@ -17,7 +17,8 @@ public final class DocumentFormats {
             new SixthFormat(),
             new SeventhFormat(),
             new EighthFormat(),
-            new NinthFormat());
+            new NinthFormat(),
+            new TenthFormat());
 
     /** The format that the last step writes. */
     public static final int NEWEST = STEPS.size() + 1;

@@ -102,7 +102,7 @@ public final class YardagePlanner {
         }
         planner.search(budget, goOn);
         List<Strip> inOrder = new ArrayList<>(planner.best);
-        inOrder.sort(Comparator.comparingInt(Strip::height).reversed().thenComparingInt(Strip::hashCode));
+        inOrder.sort(StripOrder.HIGHEST_FIRST);
         return new YardagePlan(demand, inOrder, Math.min(planner.lowerBound, planner.bestLength));
     }
 

@@ -1,0 +1,60 @@
+package org.goldentally.app.quilts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.goldentally.app.quilts.formats.DocumentFormats;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.SheetSteps;
+import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.sew.Batches;
+import org.goldentally.core.tally.TopTally;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * Ticks and taps as the version before keys wrote them, for quilts as it stored them. The files are never changed: what was cut
+ * or sewn then is found for ever.
+ */
+class FormerKeysTest {
+
+    private static final JsonMapper JSON = new JsonMapper();
+    private static final Path FROZEN = Path.of("src", "test", "resources", "former-keys");
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "format-10",
+                "geese-at-dusk",
+                "harvest-scraps",
+                "lantern-street",
+                "market-day",
+                "windowsill-runner"
+            })
+    void everyTickAndEveryTapIsFoundAgain(String quilt) throws IOException {
+        ObjectNode stored = (ObjectNode) JSON.readTree(Files.readString(FROZEN.resolve(quilt + ".json")));
+        TopTally tally = TopTally.of(
+                QuiltTop.of(new DesignDocuments(JSON).read(DocumentFormats.upToDate(stored))),
+                Map.of(),
+                ClothLedger::of);
+        Set<String> former =
+                Files.readAllLines(FROZEN.resolve(quilt + ".txt")).stream().collect(Collectors.toSet());
+        List<String> found = new ArrayList<>();
+        tally.ledgers().stream()
+                .flatMap(ledger -> SheetSteps.of(ledger).stream())
+                .flatMap(List::stream)
+                .forEach(step -> found.add("step " + step.former()));
+        Batches.of(tally).forEach(batch -> batch.key().inLog().forEach(key -> found.add("batch " + key)));
+        assertThat(former).isNotEmpty();
+        assertThat(found).containsAll(former);
+    }
+}
