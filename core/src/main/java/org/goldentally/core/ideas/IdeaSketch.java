@@ -55,9 +55,10 @@ record IdeaSketch(
 
     /** How much of a block each of its cloths is, in square inches, from that of the same block in another size. */
     Map<String, Double> letterArea(IdeaSketch measured, Map<String, Double> its) {
-        double scale = unit.toDoubleInches() / measured.unit.toDoubleInches();
+        double scale = unit.times(unit).toDoubleSquareInches()
+                / measured.unit.times(measured.unit).toDoubleSquareInches();
         Map<String, Double> scaled = new HashMap<>();
-        its.forEach((letter, area) -> scaled.put(letter, area * scale * scale));
+        its.forEach((letter, area) -> scaled.put(letter, area * scale));
         return scaled;
     }
 

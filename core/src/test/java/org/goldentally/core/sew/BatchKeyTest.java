@@ -23,26 +23,45 @@ class BatchKeyTest {
     static Stream<Arguments> keys() {
         UnitsKey units = new UnitsKey(UNIT, List.of("a", "b"));
         Length four = Length.inches(4);
+        String printed = "half-square triangle 3 in x 3 in HalfSquareTriangleUnit[namedSize=3 in]: a,b";
         return Stream.of(
-                Arguments.of(new BatchKey.Units(units), "unit " + units.text()),
-                Arguments.of(new BatchKey.OddUnits(units), "odd " + units.text()),
-                Arguments.of(new BatchKey.Bonus(units), "bonus " + units.text()),
-                Arguments.of(new BatchKey.Joined(UNIT, true, List.of("a", "b"), 2), "ring 2 3 in a,b"),
-                Arguments.of(new BatchKey.Joined(UNIT, false, List.of("a", "b"), 1), "chain 1 3 in a,b"),
-                Arguments.of(new BatchKey.InnerBlocks("star", four, four, false), "inner star 4 in x 4 in"),
-                Arguments.of(new BatchKey.InnerBlocks("star", four, four, true), "inner star 4 in x 4 in mirrored"),
-                Arguments.of(new BatchKey.Blocks(TopPart.Kind.BLOCK, "star", false), "block BLOCK star"),
+                Arguments.of(new BatchKey.Units(units), "unit(half-square(3,[a,b]))", "unit " + printed),
+                Arguments.of(new BatchKey.OddUnits(units), "odd-unit(half-square(3,[a,b]))", "odd " + printed),
+                Arguments.of(new BatchKey.Bonus(units), "bonus(half-square(3,[a,b]))", "bonus " + printed),
                 Arguments.of(
-                        new BatchKey.Blocks(TopPart.Kind.HALF_BLOCK, "star", true), "block HALF_BLOCK star mirrored"),
-                Arguments.of(new BatchKey.Border(2), "border 2"),
-                Arguments.of(BatchKey.Once.ROWS, "rows"),
-                Arguments.of(BatchKey.Once.BINDING, "binding"));
+                        new BatchKey.Joined(UNIT, true, List.of("a", "b"), 2),
+                        "ring(2,half-square(3),[a,b])",
+                        "ring 2 3 in a,b"),
+                Arguments.of(
+                        new BatchKey.Joined(UNIT, false, List.of("a", "b"), 1),
+                        "chain(1,half-square(3),[a,b])",
+                        "chain 1 3 in a,b"),
+                Arguments.of(
+                        new BatchKey.InnerBlocks("star", four, four, false),
+                        "inner(star,4,4)",
+                        "inner star 4 in x 4 in"),
+                Arguments.of(
+                        new BatchKey.InnerBlocks("star", four, four, true),
+                        "inner-mirrored(star,4,4)",
+                        "inner star 4 in x 4 in mirrored"),
+                Arguments.of(
+                        new BatchKey.Blocks(TopPart.Kind.BLOCK, "star", false),
+                        "blocks(block,star)",
+                        "block BLOCK star"),
+                Arguments.of(
+                        new BatchKey.Blocks(TopPart.Kind.HALF_BLOCK, "star", true),
+                        "blocks-mirrored(half-block,star)",
+                        "block HALF_BLOCK star mirrored"),
+                Arguments.of(new BatchKey.Border(2), "border(2)", "border 2"),
+                Arguments.of(BatchKey.Once.ROWS, "once(rows)", "rows"),
+                Arguments.of(BatchKey.Once.BINDING, "once(binding)", "binding"));
     }
 
     @ParameterizedTest(name = "{1}")
     @MethodSource("keys")
-    void aKeyIsWritten(BatchKey key, String text) {
+    void aKeyIsWrittenAndItsFormerOneKnown(BatchKey key, String text, String former) {
         assertThat(key.text()).isEqualTo(text);
+        assertThat(key.inLog()).containsExactlyInAnyOrder(text, former);
     }
 
     /** As long as a chain may be; two that differ anywhere are told apart. */
