@@ -131,6 +131,45 @@ class PlanApiIT {
         assertThat(oat.path("toBuy").asString()).endsWith(" yd");
     }
 
+    /** 6 × 7 blocks of 16 half-squares in four fabrics, cut thriftily: an ordinary quilt, in one call with all its offers. */
+    @Test
+    void aQuiltOfManyUnitsInFourFabricsIsPlannedInOneCall() {
+        List<String> fabrics = List.of("a", "b", "c", "d");
+        ArrayNode cloths = design.putArray("cloths");
+        fabrics.forEach(fabric -> cloths.add(Api.cloth(fabric, "fabric " + fabric, "#" + fabric.repeat(6))));
+        ObjectNode block =
+                design.putArray("blocks").addObject().put("key", "field").put("name", "Field");
+        ArrayNode columns = block.putArray("columns");
+        ArrayNode rows = block.putArray("rows");
+        ArrayNode parts = block.putArray("parts");
+        for (int row = 0; row < 4; row++) {
+            columns.add(1);
+            rows.add(1);
+            for (int column = 0; column < 4; column++) {
+                ObjectNode unit = parts.addObject()
+                        .put("column", column)
+                        .put("row", row)
+                        .put("columns", 1)
+                        .put("rows", 1)
+                        .putObject("unit")
+                        .put("kind", "HALF_SQUARE");
+                unit.putArray("cloths").add(fabrics.get(row)).add(fabrics.get((row + 1 + column % 3) % 4));
+            }
+        }
+        ((ObjectNode) design.path("blockSize")).put("typed", "8");
+        ObjectNode setting = (ObjectNode) design.path("setting");
+        setting.put("across", 6).put("down", 7).putArray("blocks").add("field");
+        ((ObjectNode) design.path("plan"))
+                .putArray("cutting")
+                .addObject()
+                .put("cloth", "")
+                .put("style", "THRIFTY");
+        JsonNode plan =
+                api.post("/api/plan", question("1 yd 42 wide", "1 yd 42 wide").toString());
+        assertThat(plan.path("tally").path("totals").path("units").asInt()).isEqualTo(6 * 7 * 16);
+        assertThat(plan.path("tally").path("cloths")).hasSize(4);
+    }
+
     @ParameterizedTest(name = "{0}")
     @CsvSource({"nothing", "scrap 2 x 3", "10000 squares 10 in", "1/8 yd 42 wide"})
     void badShelvesGetAClearAnswer(String line) {

@@ -10,6 +10,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.goldentally.app.problems.ReportWriter;
@@ -67,8 +68,9 @@ class WorkInTurn extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain next)
             throws ServletException, IOException {
-        Work work = Work.of(BUDGET);
-        if (handlers.said(request, Heavy.class).isEmpty()) {
+        Optional<Heavy> heavy = handlers.said(request, Heavy.class);
+        Work work = Work.of(BUDGET * heavy.map(Heavy::questions).orElse(1));
+        if (heavy.isEmpty()) {
             goOn(work, request, response, next);
             return;
         }

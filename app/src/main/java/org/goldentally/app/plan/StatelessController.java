@@ -41,6 +41,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class StatelessController {
 
+    /** The tally, the sheets, the shopping list and the offers, for each of which a quilt that is kept is asked apart. */
+    private static final int QUESTIONS = 4;
+
     private final QuiltTally tallies;
 
     StatelessController(QuiltTally tallies) {
@@ -79,6 +82,7 @@ class StatelessController {
      * Everything at once for a quilt document and a shelf that are only sent along: requirements, accounts, leftovers,
      * cutting sheets, shopping list and offers, as the pages show them.
      */
+    @Heavy(questions = QUESTIONS)
     @PostMapping("/plan")
     WholePlan plan(@Valid @RequestBody TallyQuestion question) {
         checkKeys(question);
