@@ -131,7 +131,7 @@ async function take(key: string) {
               <dd class="font-bold">{{ plan.trimmings }}</dd>
             </div>
             <div class="flex justify-between gap-2">
-              <dt>Time for it</dt>
+              <dt>To cut and piece</dt>
               <dd class="font-bold">{{ plan.hours }}</dd>
             </div>
           </dl>

@@ -67,6 +67,8 @@ class CoreStandsAloneTest {
             .doNotHaveSimpleName("Purchase")
             .and()
             .doNotHaveSimpleName("PlanCosts")
+            .and()
+            .doNotHaveSimpleName("PiecingTime")
             .should()
             .callMethod(Length.class, "toDoubleInches");
 

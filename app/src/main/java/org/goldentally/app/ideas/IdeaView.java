@@ -4,6 +4,7 @@ import java.util.List;
 import org.goldentally.app.top.TopPictureView;
 import org.goldentally.app.top.TopWords;
 import org.goldentally.core.ideas.TopIdea;
+import org.goldentally.core.plans.PiecingTime;
 import org.goldentally.core.plans.PlanInWords;
 import org.goldentally.core.quilt.QuiltTop;
 
@@ -16,7 +17,7 @@ import org.goldentally.core.quilt.QuiltTop;
  * @param blocks {@code 20 blocks}
  * @param buys each length to buy for the top and its binding, and what cannot be counted; empty where there is neither
  * @param left what of its cloths stays whole; empty where none of them is on the shelf
- * @param hours to cut and sew its units, a guess
+ * @param hours to cut and piece it
  * @param order what the wall is ordered by
  */
 record IdeaView(
@@ -52,7 +53,7 @@ record IdeaView(
                 top.blocksInWords(),
                 idea.toBuy(),
                 left(idea),
-                PlanInWords.hours(idea.costs().minutes()),
+                PlanInWords.hours(PiecingTime.minutes(idea.tally())),
                 new Order(
                         idea.named(),
                         idea.bought().toDoubleSquareInches(),

@@ -16,6 +16,7 @@ import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.plans.Aim;
 import org.goldentally.core.plans.BestPlans.Tried;
+import org.goldentally.core.plans.PiecingTime;
 import org.goldentally.core.plans.PlanCosts;
 import org.goldentally.core.plans.PlanInWords;
 import org.goldentally.core.plans.ShelfAnswer;
@@ -167,7 +168,7 @@ record BestPlansView(
                 Purchase.writeRoughly(costs.seams(), plan.design().system()).replace(".0 ", " "),
                 costs.trimmedUnits(),
                 plan.design().system().writeArea(costs.trimmings()),
-                PlanInWords.hours(costs.minutes()),
+                PlanInWords.hours(PiecingTime.minutes(plan.tally())),
                 proof);
     }
 

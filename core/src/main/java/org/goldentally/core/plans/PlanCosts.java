@@ -20,7 +20,7 @@ import org.goldentally.core.tally.TopTally;
  * <p>Minutes are a guess before anything is sewn (our own figures): a cut with the ruler, through so many layers as the
  * quilter stacks, 12 s, a set laid, marked and pressed 45 s, a sheet with its grid drawn and pinned 6 min, a seam 2 s an
  * inch, a cut between seams 6 s, a unit trimmed 25 s, a unit with bias edges 15 s more, since it is laid, pinned and
- * pressed with care. They order plans; what a quilter really takes is told from her own log.
+ * pressed with care. They order plans; {@link PiecingTime} adds the joining, which is the same for all of them. What a quilter really takes is told from her own log.
  *
  * @param bought cloth, as lengths of its width
  * @param piecesOpened pieces of the shelf that are cut into, and lengths that are bought

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -70,8 +71,7 @@ public final class PlanInWords {
             words.left().ifPresent(left -> sentences.add(new Sentence(About.LEFT, left)));
             words.spare().ifPresent(spare -> sentences.add(new Sentence(About.SPARE, spare)));
             sentences.add(new Sentence(
-                    About.TIME,
-                    "To cut and sew the units: " + hours(PlanCosts.of(tally).minutes()) + ", a guess."));
+                    About.TIME, sentence(hours(PiecingTime.minutes(tally))) + " to cut and piece the top."));
         }
         return sentences;
     }
@@ -311,6 +311,10 @@ public final class PlanInWords {
         return width.equals(height)
                 ? writer.writeWithUnit(width)
                 : writer.write(width) + " × " + writer.writeWithUnit(height);
+    }
+
+    private static String sentence(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     /** {@code about 26 hours}, to the half hour below ten. */

@@ -24,6 +24,7 @@ import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.method.MethodId;
+import org.goldentally.core.plans.PiecingTime;
 import org.goldentally.core.plans.PlanCosts;
 import org.goldentally.core.plans.PlanInWords;
 import org.goldentally.core.quilt.QuiltTop;
@@ -158,9 +159,9 @@ public record Comparison(List<Row> rows) {
                 each -> Purchase.writeRoughly(costs(each).seams(), each.system()));
         row(
                 rows,
-                "Time to cut and sew the units, a guess",
+                "Time to cut and piece the top",
                 versions,
-                each -> PlanInWords.hours(costs(each).minutes()));
+                each -> PlanInWords.hours(PiecingTime.minutes(each.tally())));
     }
 
     private static void row(List<Row> rows, String what, List<Version> versions, Function<Version, String> value) {
