@@ -121,7 +121,7 @@ public class Shelf {
 
     private List<ShelfLineView> addPack(ShelfLine line, ShelfLine.Pack pack, MeasureSystem system) {
         ClothFacts whole = ClothFacts.ofName(line.clothName());
-        List<String> swatches = PrintSwatches.spread(whole.colour(), pack.prints(), whole.lightness());
+        List<String> swatches = PrintSwatches.ofPack(line.clothName(), pack.prints());
         List<Cloth> prints = new ArrayList<>();
         for (String swatch : swatches) {
             // The name of a pack says nothing of the colour of each of its prints.

@@ -1,8 +1,10 @@
 package org.goldentally.core.cloth;
 
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * A first swatch for a cloth from the colour words in its name: {@code marigold prints} starts out marigold. Our own
@@ -26,6 +28,32 @@ public final class ColourWords {
         };
         for (String word : words) {
             SWATCHES.put(word.substring(0, word.indexOf(' ')), word.substring(word.indexOf('#')));
+        }
+    }
+
+    /** Hues in degrees that a name without a colour speaks of (our own choice). */
+    private static final Map<String, List<Integer>> HUES = new LinkedHashMap<>();
+
+    static {
+        hues(List.of(14, 42, 28, 350, 70), "autumn", "autumnal", "fall", "harvest", "october", "november");
+        hues(List.of(105, 335, 52, 275), "spring", "easter", "april", "blossom");
+        hues(List.of(195, 48, 345, 120), "summer", "holiday", "picnic");
+        hues(List.of(212, 228, 196, 250), "winter", "frost", "snow", "ice");
+        hues(List.of(354, 135, 44), "christmas", "yule", "festive", "holly");
+        hues(List.of(110, 340, 280, 45), "garden", "meadow", "flower", "flowers", "floral", "bloom");
+        hues(List.of(190, 208, 175, 222), "sea", "ocean", "beach", "coast", "lake", "river", "water");
+        hues(List.of(120, 92, 145, 30), "forest", "wood", "woods", "woodland", "fern", "leaf", "leaves");
+        hues(List.of(20, 340, 44, 285), "sunset", "sunrise", "dawn", "dusk", "evening");
+        hues(List.of(335, 302, 270, 352), "berry", "berries", "fruits", "wine");
+        hues(List.of(332, 195, 50, 280), "candy", "sweets", "sweet", "sorbet", "pastel", "pastels");
+        hues(List.of(46, 30, 80, 58), "citrus", "sunny", "honey");
+        hues(List.of(26, 36, 14, 46), "desert", "earth", "spice", "spices", "coffee");
+        hues(List.of(232, 252, 215, 270), "night", "midnight", "starry");
+    }
+
+    private static void hues(List<Integer> hues, String... words) {
+        for (String word : words) {
+            HUES.putIfAbsent(word, hues);
         }
     }
 
@@ -62,7 +90,20 @@ public final class ColourWords {
         return new Swatch(value.isEmpty() ? anyFor(name) : shadeOfGrey(value), true, value);
     }
 
+    /** Hues, in degrees, that a name speaks of without saying a colour: {@code autumn}; empty where it speaks of none. */
+    static List<Integer> huesOf(String clothName) {
+        return Stream.of(clothName.toLowerCase(Locale.ROOT).split("[^a-z]+"))
+                .flatMap(word -> HUES.getOrDefault(word, List.of()).stream())
+                .distinct()
+                .toList();
+    }
+
     private static String anyFor(String name) {
+        List<Integer> hues = huesOf(name);
+        if (!hues.isEmpty()) {
+            return PrintSwatches.middle(hues.getFirst());
+        }
+
         int pick = Math.floorMod(name.hashCode(), SWATCHES.size());
         return SWATCHES.values().stream().skip(pick).findFirst().orElseThrow();
     }

@@ -112,8 +112,7 @@ public final class OurQuilts {
         cloths.add(cloth("a", "oat", true));
         cloths.add(new ClothInHand(
                 "b", "any print of harvest", "#9aa0a6", "", false, "", false, "harvest", StandsFor.ANY_PRINT));
-        List<String> swatches =
-                PrintSwatches.spread(ColourWords.swatchFor("harvest").colour(), PRINTS_OF_HARVEST);
+        List<String> swatches = PrintSwatches.ofPack("harvest", PRINTS_OF_HARVEST);
         for (int print = 1; print <= PRINTS_OF_HARVEST; print++) {
             cloths.add(new ClothInHand(
                     "h" + print,

@@ -57,7 +57,7 @@ public class FreePlacesBenchmark {
         for (String key : List.of("a", "b")) {
             cloths.add(new ClothInHand(key, "any", "#888888", "", false, "", false, "pack", StandsFor.ANY_PRINT));
         }
-        List<String> swatches = PrintSwatches.spread("#b5482f", PRINTS);
+        List<String> swatches = PrintSwatches.ofPack("noon", PRINTS);
         for (int i = 0; i < PRINTS; i++) {
             cloths.add(new ClothInHand(
                     "p" + i, "print " + i, swatches.get(i), "", false, "", false, "pack", StandsFor.ITSELF));

@@ -126,16 +126,34 @@ class PackAndPriceTest {
 
     @Test
     void printsOfAPackCanBeToldApart() {
-        List<String> swatches = PrintSwatches.spread("#efa91c", 21);
+        List<String> swatches = PrintSwatches.ofPack("noon", 21);
         assertThat(new HashSet<>(swatches)).hasSize(21);
         assertThat(swatches).allMatch(swatch -> swatch.matches("#[0-9a-f]{6}"));
         assertThat(swatches.stream()
                         .map(swatch -> Lightness.word(Lightness.of(swatch)))
                         .distinct())
                 .containsExactlyInAnyOrder("light", "middle", "dark");
-        Color first = Color.decode(swatches.getFirst());
-        float hue = Color.RGBtoHSB(first.getRed(), first.getGreen(), first.getBlue(), null)[0];
-        assertThat(hue).isCloseTo(Color.RGBtoHSB(0xef, 0xa9, 0x1c, null)[0], Offset.offset(0.02f));
+        double white = Lightness.of("#f7f6f2");
+        assertThat(swatches).as("no star vanishes in white").allMatch(swatch -> white - Lightness.of(swatch) > 20);
+    }
+
+    /** Autumn is reds, golds and olive, never lilac; 42 prints are 42 colours. */
+    @Test
+    void printsFollowTheWordsOfTheirName() {
+        List<String> autumn = PrintSwatches.ofPack("autumn walk", 42);
+        assertThat(new HashSet<>(autumn)).hasSize(42);
+        assertThat(autumn)
+                .allSatisfy(swatch -> assertThat((hue(swatch) + 40) % 360).isLessThan(130));
+        List<String> teal = PrintSwatches.ofPack("teal", 8);
+        assertThat(new HashSet<>(teal)).hasSize(8);
+        assertThat(teal).allSatisfy(swatch -> assertThat(hue(swatch)).isBetween(160f, 200f));
+        assertThat(PrintSwatches.ofPack("cream", 12)).allMatch(swatch -> Lightness.of(swatch) > 75);
+        assertThat(PrintSwatches.ofPack("heap light", 6)).allMatch(swatch -> Lightness.of(swatch) > 70);
+    }
+
+    private static float hue(String swatch) {
+        Color colour = Color.decode(swatch);
+        return 360 * Color.RGBtoHSB(colour.getRed(), colour.getGreen(), colour.getBlue(), null)[0];
     }
 
     /** Half black and half white reflects half the light, which is L* 76 (CIE 15, from memory), not the middle grey. */

@@ -264,7 +264,7 @@ class FreeEdgesTest {
     }
 
     private static List<ClothInHand> prints() {
-        List<String> swatches = PrintSwatches.spread("#b5482f", 12);
+        List<String> swatches = PrintSwatches.ofPack("noon", 12);
         List<ClothInHand> prints = new ArrayList<>();
         for (int i = 0; i < 12; i++) {
             prints.add(new ClothInHand(

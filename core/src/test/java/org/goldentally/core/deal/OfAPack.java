@@ -45,7 +45,7 @@ final class OfAPack {
 
     /** The first half dark, the others light. */
     static List<ClothInHand> prints(int count) {
-        List<String> swatches = PrintSwatches.spread("#b5482f", count);
+        List<String> swatches = PrintSwatches.ofPack("noon", count);
         List<ClothInHand> prints = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             prints.add(new ClothInHand(

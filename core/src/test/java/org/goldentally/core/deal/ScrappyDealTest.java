@@ -156,7 +156,7 @@ class ScrappyDealTest {
         List<ClothInHand> cloths = new ArrayList<>();
         cloths.add(cloth("a", "#efe6d0", a));
         cloths.add(cloth("b", "#808080", b));
-        List<String> swatches = PrintSwatches.spread("#b5482f", prints);
+        List<String> swatches = PrintSwatches.ofPack("noon", prints);
         for (int i = 0; i < prints; i++) {
             // On oat all prints are dark enough; by themselves they differ.
             String overruled = a == StandsFor.ITSELF ? "40" : "";

@@ -381,7 +381,7 @@ class TopIdeasTest {
             ColourWords.Swatch swatch = ColourWords.swatchFor(line.clothName());
             Optional<ShelfLine.Pack> pack = line.pack();
             int prints = pack.map(ShelfLine.Pack::prints).orElse(1);
-            List<String> colours = PrintSwatches.spread(swatch.colour(), prints, swatch.lightness());
+            List<String> colours = PrintSwatches.ofPack(line.clothName(), prints);
             IntStream.rangeClosed(1, prints).forEach(print -> {
                 String name = line.clothName() + (pack.isEmpty() ? "" : " " + print);
                 int count = pack.map(each -> each.countOf(print)).orElse(line.count());
