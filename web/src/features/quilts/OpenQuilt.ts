@@ -229,6 +229,16 @@ export class OpenQuilt {
     }
   }
 
+  /** What belongs to the last change: the two are one step, to be undone together. */
+  changeToo(part: Partial<QuiltDesign>) {
+    if (!this.designRef.value) return
+    const design = { ...this.designRef.value, ...part }
+    this.designRef.value = design
+    if (this.meanwhile) Object.assign(this.meanwhile.part, part)
+    this.queue({ edit: newId(), name: this.nameRef.value, design, sameStep: true }, false)
+    void this.send()
+  }
+
   async rename(name: string) {
     if (!this.designRef.value) return
     this.nameRef.value = name

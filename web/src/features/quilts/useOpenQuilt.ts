@@ -82,6 +82,7 @@ export function useOpenQuilt() {
     open,
     close,
     change: (...change: Parameters<OpenQuilt['change']>) => shown.value?.change(...change),
+    changeToo: (part: Parameters<OpenQuilt['changeToo']>[0]) => shown.value?.changeToo(part),
     changeBy: async (work: Parameters<OpenQuilt['changeBy']>[0]) => shown.value?.changeBy(work),
     rename: async (name: string) => shown.value?.rename(name),
     undo: async () => shown.value?.undo(),

@@ -2,7 +2,7 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed, defineAsyncComponent, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { problemsOf, type Schemas } from '@/api/client'
-import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
+import { useOpenQuilt, useTop } from '@/features/quilts'
 import { ProblemNote, WaitNote } from '@/shared'
 import BlockTray from './BlockTray.vue'
 import BordersPanel from './BordersPanel.vue'
@@ -27,6 +27,7 @@ import { useDressing } from './useDressing'
 import { useFreePlaceActions } from './useFreePlaceActions'
 import { usePlaceActions } from './usePlaceActions'
 import { useWallDrags } from './useWallDrags'
+import { useGrowth } from './useGrowth'
 import { useWallKeys } from './useWallKeys'
 
 /** Not needed to see the wall; fetched once it is there, so that they open without a network too. */
@@ -94,7 +95,7 @@ watch(builtBlock, (block) => {
   if (!block) building.value = undefined
 })
 
-const change = (part: Partial<QuiltDesign>, typing = false) => quilt.change(part, typing)
+const { change } = useGrowth(quilt)
 const say = (text: string) => (said.value = text)
 const picture = computed(() => top.value?.picture)
 const placeActions = {
@@ -146,6 +147,10 @@ function choose(partId: string, patch?: number) {
 function takeFound(key: string) {
   findingCloth.value = false
   if (!dressChosen(key)) clothInHand.value = key
+}
+function openPart(id: string) {
+  building.value = parts.value.find((part) => part.id === id)?.blockKey || undefined
+  unitInHand.value = undefined
 }
 function openBlock() {
   const key = chosenPart.value?.blockKey
@@ -298,12 +303,7 @@ const marks = computed(() =>
             :chosen="chosenId"
             :chosen-unit="chosenUnit"
             @chosen="choose"
-            @opened="
-              (id) => (
-                (building = parts.find((part) => part.id === id)?.blockKey || undefined),
-                (unitInHand = undefined)
-              )
-            "
+            @opened="openPart"
             @pressed="press"
             @dropped="clothDropped"
             @hovered="clothOver"

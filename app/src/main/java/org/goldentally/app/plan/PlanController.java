@@ -19,13 +19,16 @@ import org.goldentally.core.account.CuttingRequest;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.account.StyleChoices;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
+import org.goldentally.core.deal.GrownTop;
 import org.goldentally.core.deal.ScrappyDeal;
 import org.goldentally.core.deal.Stock;
 import org.goldentally.core.deal.Wish;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.design.SettingDesign;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.offers.Offer;
 import org.goldentally.core.offers.Offers;
@@ -228,6 +231,30 @@ class PlanController {
                 deal.leftOut(),
                 shortPrints(deal.in(design), pieces),
                 deal.printsForAll());
+    }
+
+    /**
+     * A top that grew.
+     *
+     * @param design as it is now
+     * @param across blocks there were across before
+     * @param down blocks there were down before
+     */
+    record GrownWanted(
+            @NotNull QuiltDesign design,
+            @Min(1) int across,
+            @Min(1) int down) {}
+
+    /** @param places all of them, the new ones dressed as the others were dealt */
+    record GrownView(List<PlaceDesign> places) {}
+
+    /** Dresses the blocks that came to a top as those beside them, from what is left of the prints. */
+    @Heavy
+    @PostMapping("/top/grown")
+    GrownView grown(@Valid @RequestBody GrownWanted wanted) {
+        QuiltDesign design = wanted.design();
+        SettingDesign before = design.setting().resized(wanted.across(), wanted.down());
+        return new GrownView(GrownTop.places(design, before, onShelf.onHand(design)));
     }
 
     /** Prints of packs of which the account says that the shelf has too little. */

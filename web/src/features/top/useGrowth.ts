@@ -1,0 +1,44 @@
+import { onScopeDispose } from 'vue'
+import { call } from '@/api/client'
+import type { QuiltDesign, useOpenQuilt } from '@/features/quilts'
+
+/** A number of blocks is typed digit by digit: what comes of it is dressed after the last. */
+const PAUSE_MS = 500
+
+/**
+ * Changes of a top; where it grows and its blocks were dealt, the new ones are dealt too. Without an answer they stay as the
+ * block was designed, as long as there is none.
+ */
+export function useGrowth(quilt: Pick<ReturnType<typeof useOpenQuilt>, 'design' | 'change' | 'changeToo'>) {
+  /** How many blocks there were before the changes that follow one another closely. */
+  let before: { across: number; down: number } | undefined
+  let pause: ReturnType<typeof setTimeout> | undefined
+
+  function change(part: Partial<QuiltDesign>, typing = false) {
+    const was = quilt.design.value
+    quilt.change(part, typing)
+    if (!was || !part.setting || !was.places.some((place) => place.exchanges.length)) return
+    before ??= { across: was.setting.across, down: was.setting.down }
+    clearTimeout(pause)
+    pause = setTimeout(() => void dress(), PAUSE_MS)
+  }
+
+  async function dress() {
+    const design = quilt.design.value
+    const from = before
+    before = undefined
+    if (!design || !from) return
+    const { across, down } = design.setting
+    if (across <= from.across && down <= from.down) return
+    try {
+      const { places } = await call('POST', '/api/top/grown', { body: { design, ...from } })
+      // Whoever went on meanwhile has the blocks as they are.
+      if (quilt.design.value === design && places.length > design.places.length) quilt.changeToo({ places })
+    } catch {
+      // Offline, or a top that cannot be made: nothing is dressed.
+    }
+  }
+
+  onScopeDispose(() => clearTimeout(pause))
+  return { change }
+}
