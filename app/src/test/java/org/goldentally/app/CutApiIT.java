@@ -63,7 +63,11 @@ class CutApiIT {
                 .filter(step -> step.id().toString().equals(first))
                 .findFirst()
                 .orElseThrow()
-                .former();
+                .inLog()
+                .stream()
+                .filter(key -> !key.equals(first))
+                .findFirst()
+                .orElseThrow();
         assertThat(api.ask(HttpMethod.PUT, cut + "/steps/" + former, "").status())
                 .isEqualTo(204);
         assertThat(done()).containsExactly(first);

@@ -5,7 +5,10 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.Rectangle;
@@ -16,25 +19,28 @@ import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Known;
 
 /**
- * How ticks of cutting steps were known before steps had keys: by a digest of the fabric, the piece, the place in the list and
- * the sentence. The logs only grow, so the sentences are frozen here; they are no longer those on the sheet, and need not be.
+ * How the tick of a cutting step was known before steps had keys: by a digest of the fabric, the piece, the place in the list
+ * and the sentence. The place rested on an order that is no longer known, so any place of the sheet will do. The logs only grow, so the sentences are frozen here; they are no longer those on the sheet, and need not be.
  * Names and uses of pieces still come from today's words: whoever rewords those has to freeze them here too, which
  * {@code FormerKeysTest} tells.
  */
-final class FormerStepKeys {
+record FormerStepKeys(String before, int places, String sentence) {
 
-    private FormerStepKeys() {}
+    /** All that it may have been. */
+    Set<String> keys() {
+        return IntStream.range(0, places)
+                .mapToObj(place -> UUID.nameUUIDFromBytes((before + place + sentence).getBytes(StandardCharsets.UTF_8))
+                        .toString())
+                .collect(Collectors.toSet());
+    }
 
-    static List<String> of(String cloth, OpenedPiece opened, long count, MeasureSystem system) {
+    /** For each step of a piece. */
+    static List<FormerStepKeys> of(String cloth, OpenedPiece opened, long count, MeasureSystem system) {
         String title = opened.piece().describe(Math.toIntExact(count), system);
         List<String> texts = texts(opened, system);
-        List<String> keys = new ArrayList<>();
-        for (int i = 0; i < texts.size(); i++) {
-            String said = cloth + title + i + texts.get(i);
-            keys.add(UUID.nameUUIDFromBytes(said.getBytes(StandardCharsets.UTF_8))
-                    .toString());
-        }
-        return keys;
+        return texts.stream()
+                .map(text -> new FormerStepKeys(cloth + title, texts.size(), text))
+                .toList();
     }
 
     private static List<String> texts(OpenedPiece opened, MeasureSystem system) {

@@ -2,6 +2,7 @@ package org.goldentally.core.account;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -19,21 +20,39 @@ public final class SheetSteps {
 
     private SheetSteps() {}
 
-    /**
-     * A step of this fabric and piece.
-     *
-     * @param former by what versions before this one knew its tick
-     */
-    public record Step(CuttingStep step, UUID id, String former) {
+    /** A step of this fabric and piece. */
+    public static final class Step {
+        private final CuttingStep step;
+        private final UUID id;
+        private final FormerStepKeys former;
+
+        private Step(CuttingStep step, UUID id, FormerStepKeys former) {
+            this.step = step;
+            this.id = id;
+            this.former = former;
+        }
+
+        /** What is done. */
+        public CuttingStep step() {
+            return step;
+        }
+
+        /** What finds its tick again. */
+        public UUID id() {
+            return id;
+        }
 
         /** Whether it is among those that are ticked, now or by a version before. */
         public boolean isIn(Set<String> ticked) {
-            return ticked.contains(id.toString()) || ticked.contains(former);
+            return ticked.contains(id.toString())
+                    || (!ticked.isEmpty() && former.keys().stream().anyMatch(ticked::contains));
         }
 
         /** All that its tick may be known by. */
         public Set<String> inLog() {
-            return Set.of(id.toString(), former);
+            Set<String> keys = new HashSet<>(former.keys());
+            keys.add(id.toString());
+            return keys;
         }
     }
 
@@ -48,7 +67,7 @@ public final class SheetSteps {
 
     private static List<Step> of(ClothLedger ledger, OpenedPiece opened, long count, Map<String, Integer> seen) {
         List<CuttingStep> said = CuttingSteps.of(opened, ledger.request().system());
-        List<String> former = FormerStepKeys.of(
+        List<FormerStepKeys> former = FormerStepKeys.of(
                 ledger.cloth(), opened, count, ledger.request().system());
         List<Step> steps = new ArrayList<>();
         for (int i = 0; i < said.size(); i++) {
