@@ -45,7 +45,8 @@ public class KitPlans {
     /** The same with what to buy and what it costs. */
     public KitsView view(QuiltDesign design) {
         Kits kits = of(design);
-        return KitsView.of(
-                kits, KitShopping.of(kits, tallies.of(design), prices(kits), tallies::account), design.system());
+        KitShopping shopping =
+                KitShopping.of(kits, tallies.of(design), tallies.onHand(design), prices(kits), tallies::account);
+        return KitsView.of(kits, shopping, design.system());
     }
 }

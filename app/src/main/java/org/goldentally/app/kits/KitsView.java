@@ -12,6 +12,7 @@ import org.goldentally.core.kits.Kits.KitList;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.tally.WaysToBuy;
 
 /**
  * Kits as the page shows them.
@@ -53,6 +54,7 @@ public record KitsView(
         List<BuyView> rows = new ArrayList<>();
         shopping.enough()
                 .forEach(cloth -> rows.add(new BuyView(cloth.name(), cloth.colour(), "enough on the shelf", "", true)));
+        shopping.packs().forEach(packs -> rows.add(packs(packs)));
         shopping.items()
                 .forEach(item -> rows.add(new BuyView(
                         item.what(),
@@ -71,6 +73,16 @@ public record KitsView(
                 priced ? shopping.perKit().toPlainString() : "",
                 shopping.saved().isZero() ? "" : Purchase.write(shopping.saved(), system),
                 kits.lists().stream().map(kit -> view(kit, system)).toList());
+    }
+
+    private static BuyView packs(WaysToBuy.Packs packs) {
+        boolean one = packs.count() == 1;
+        return new BuyView(
+                packs.pack(),
+                "",
+                packs.count() + (one ? " more pack: " : " more packs: each ") + packs.pieces(),
+                packs.cost().map(BigDecimal::toPlainString).orElse(""),
+                false);
     }
 
     private static KitView view(KitList kit, MeasureSystem system) {

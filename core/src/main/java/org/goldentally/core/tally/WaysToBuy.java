@@ -30,7 +30,13 @@ public record WaysToBuy(List<Pieces> pieces, List<Packs> packs) {
     /** Nobody buys more pieces of one print than this (our own limit). */
     private static final int MOST_PIECES = 24;
 
-    private static final int MOST_PACKS = 6;
+    /** Nor more packs (our own limit). */
+    private static final int MOST_PACKS = 1_000;
+
+    /** More than a few fat quarters are offered only where they are not more fabric than the length by this factor (our own). */
+    private static final double NOT_SILLY = 4.0 / 3;
+
+    private static final int A_FEW = 2;
 
     /**
      * Equal pieces of one cloth.
@@ -63,6 +69,7 @@ public record WaysToBuy(List<Pieces> pieces, List<Packs> packs) {
             if (ledger.toBuy().isPresent() && ledger.tooLarge().isEmpty()) {
                 for (ClothPiece form : forms(ledger.request())) {
                     enough(ledger, form, cutter)
+                            .filter(count -> isNoSillierThanTheLength(ledger, form, count))
                             .ifPresent(count -> pieces.add(new Pieces(
                                     ledger.cloth(),
                                     form,
@@ -72,6 +79,17 @@ public record WaysToBuy(List<Pieces> pieces, List<Packs> packs) {
             }
         }
         return new WaysToBuy(pieces, packs(tally, shelf, prices, cutter));
+    }
+
+    /** Eight fat quarters are two yards: nobody takes them for one yard and an eighth. */
+    private static boolean isNoSillierThanTheLength(ClothLedger ledger, ClothPiece form, int count) {
+        double length = ledger.toBuy().stream()
+                .mapToDouble(buy ->
+                        buy.purchase().bought().times(ledger.widthToBuy()).toDoubleSquareInches())
+                .sum();
+        return count <= A_FEW
+                || form.form() != PieceForm.FAT_QUARTER
+                || form.area().times(count).toDoubleSquareInches() <= length * NOT_SILLY;
     }
 
     /** More packs of those that prints which are short come from. */
@@ -136,25 +154,46 @@ public record WaysToBuy(List<Pieces> pieces, List<Packs> packs) {
         if (lacking.size() < 2) {
             return Optional.empty();
         }
-        for (int count = 1; count <= MOST_PACKS; count++) {
-            int packs = count;
-            boolean enough = lacking.stream().allMatch(ledger -> {
-                List<ShelfPieces> more = onePack.getOrDefault(ledger.cloth(), List.of()).stream()
-                        .map(pieces -> new ShelfPieces("bought", pieces.count() * packs, pieces.piece()))
-                        .toList();
-                return with(ledger.request(), more, cutter).isEnough();
-            });
-            if (enough) {
-                return Optional.of(new Packs(
+        return leastPacks(lacking, onePack, cutter)
+                .map(count -> new Packs(
                         name,
                         count,
                         onePack.size(),
                         inWords(onePack, tally.top().design().system()),
                         lacking.stream().map(ClothLedger::cloth).toList(),
-                        prices.ofPack(name).map(price -> price.times(packs))));
+                        prices.ofPack(name).map(price -> price.times(count))));
+    }
+
+    /** The least number that is enough: doubled until it is, then halved between. */
+    private static Optional<Integer> leastPacks(
+            List<ClothLedger> lacking, Map<String, List<ShelfPieces>> onePack, ClothCutter cutter) {
+        int enough = 1;
+        while (!areEnough(enough, lacking, onePack, cutter)) {
+            enough *= 2;
+            if (enough > MOST_PACKS) {
+                return Optional.empty();
             }
         }
-        return Optional.empty();
+        int tooFew = enough / 2;
+        while (enough - tooFew > 1) {
+            int middle = (enough + tooFew) / 2;
+            if (areEnough(middle, lacking, onePack, cutter)) {
+                enough = middle;
+            } else {
+                tooFew = middle;
+            }
+        }
+        return Optional.of(enough);
+    }
+
+    private static boolean areEnough(
+            int packs, List<ClothLedger> lacking, Map<String, List<ShelfPieces>> onePack, ClothCutter cutter) {
+        return lacking.stream().allMatch(ledger -> {
+            List<ShelfPieces> more = onePack.getOrDefault(ledger.cloth(), List.of()).stream()
+                    .map(pieces -> new ShelfPieces("bought", pieces.count() * packs, pieces.piece()))
+                    .toList();
+            return with(ledger.request(), more, cutter).isEnough();
+        });
     }
 
     /** What lies there of each print of a pack: a second pack has as much. */

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.math.BigDecimal;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -18,14 +20,17 @@ import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.Price;
 import org.goldentally.core.cloth.Prices;
 import org.goldentally.core.cloth.UsualSizes;
+import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.KitDesign;
 import org.goldentally.core.design.KitDesign.OtherCloth;
+import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.ideas.OurQuilts;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.quilt.Tops;
 import org.goldentally.core.tally.ShoppingList;
 import org.goldentally.core.tally.TopTally;
 import org.junit.jupiter.api.Test;
@@ -74,7 +79,7 @@ class KitsTest {
         Kits kits = kits(geese, new KitDesign("", 7, List.of()));
         Price tenAYard = new Price(BigDecimal.TEN, Price.Per.YARD, Length.ZERO);
         Prices prices = new Prices(Map.of("a", List.of(tenAYard), "d", List.of(tenAYard)), Map.of());
-        KitShopping shopping = KitShopping.of(kits, tally(geese), prices, ClothLedger::of);
+        KitShopping shopping = KitShopping.of(kits, tally(geese), Map.of(), prices, ClothLedger::of);
         BigDecimal paid = BigDecimal.ZERO;
         for (ClothLedger ledger : kits.together().ledgers()) {
             if (ledger.cloth().equals("a") || ledger.cloth().equals("d")) {
@@ -166,13 +171,13 @@ class KitsTest {
         QuiltDesign geese =
                 this.geese.withMethods(List.of(new QuiltDesign.MethodChoice("goose", "geese-four-at-a-time")));
         Kits bought = kits(geese, new KitDesign("", 12, List.of()));
-        Length saved = KitShopping.of(bought, tally(geese), Prices.UNKNOWN, ClothLedger::of)
+        Length saved = KitShopping.of(bought, tally(geese), Map.of(), Prices.UNKNOWN, ClothLedger::of)
                 .saved();
         Map<String, List<ShelfPieces>> shelf = Map.of("a", List.of(length("a", 108)), "d", List.of(length("d", 20)));
         QuiltDesign twelve = geese.withPlan(geese.plan().withKits(List.of(new KitDesign("", 12, List.of()))));
         TopTally one = TopTally.of(QuiltTop.of(twelve), shelf);
         Kits fromShelf = Kits.of(one, shelf, List.of(), ClothLedger::of);
-        KitShopping shopping = KitShopping.of(fromShelf, one, Prices.UNKNOWN, ClothLedger::of);
+        KitShopping shopping = KitShopping.of(fromShelf, one, shelf, Prices.UNKNOWN, ClothLedger::of);
         assertThat(saved).isGreaterThan(Length.ZERO);
         // Cloth on the shelf is as wide as cloth to buy here, so the lengths are the same.
         assertThat(shopping.saved()).isEqualTo(saved);
@@ -199,12 +204,62 @@ class KitsTest {
                 .isEqualTo(byCloth(kits(geese, new KitDesign("", 3, List.of())).together()));
     }
 
+    /**
+     * Four pinwheels of 12 in, each of one 10 in square of a print and one of white, four at a time: a class of twelve wants
+     * twelve squares of each print, and eleven packs beside the one there is (counting). Prices: a pack at 20.00.
+     */
+    @Test
+    void printsOfAPackAreBoughtAsPacks() {
+        List<ClothInHand> cloths = new ArrayList<>(List.of(new ClothInHand("w", "white", "#ffffff")));
+        Map<String, List<ShelfPieces>> shelf = new LinkedHashMap<>();
+        shelf.put("w", List.of(length("w", 108)));
+        List<PlaceDesign> places = new ArrayList<>();
+        for (int print = 1; print <= 4; print++) {
+            String key = "p" + print;
+            cloths.add(new ClothInHand(
+                    key,
+                    "noon " + print,
+                    "#33557" + print,
+                    "",
+                    false,
+                    "",
+                    false,
+                    "noon",
+                    ClothInHand.StandsFor.ITSELF,
+                    false,
+                    List.of()));
+            shelf.put(key, List.of(new ShelfPieces(key, 1, ClothPiece.square(Length.inches(10)))));
+            places.add(new PlaceDesign(
+                    (print - 1) / 2, (print - 1) % 2, "", 0, false, List.of(new PlaceDesign.Exchange("p1", key))));
+        }
+        QuiltDesign noon = Tops.of(2, 2, "12", "pinwheel").design();
+        noon = noon.withCloths(cloths)
+                .withBlocks(noon.blocks().stream()
+                        .map(block -> block.withUnits(unit -> unit.inCloths(each -> each.equals("a") ? "w" : "p1")))
+                        .toList())
+                .withPlaces(places)
+                .withMethods(List.of(new QuiltDesign.MethodChoice("half-square", "four-at-a-time")))
+                .withPlan(noon.plan().withKits(List.of(new KitDesign("", 12, List.of()))));
+        TopTally one = TopTally.of(QuiltTop.of(noon), shelf, ClothLedger::of);
+        Kits kits = Kits.of(one, shelf, List.of(), ClothLedger::of);
+        Prices prices = new Prices(
+                Map.of(), Map.of("noon", List.of(new Price(new BigDecimal("20"), Price.Per.PACK, Length.ZERO))));
+        KitShopping shopping = KitShopping.of(kits, one, shelf, prices, ClothLedger::of);
+        assertThat(shopping.packs()).singleElement().satisfies(packs -> {
+            assertThat(packs.count()).isEqualTo(11);
+            assertThat(packs.prints()).isEqualTo(4);
+        });
+        assertThat(shopping.items()).noneMatch(item -> item.what().startsWith("noon"));
+        assertThat(shopping.items()).anyMatch(item -> item.what().equals("white"));
+        assertThat(shopping.total()).isEqualByComparingTo("220");
+    }
+
     @Test
     void whatIsNotDressedIsSaidNotToBeCounted() {
         QuiltDesign bare =
                 geese.withBlocks(geese.blocks().stream().map(Block::undressed).toList());
         Kits kits = kits(bare, new KitDesign("", 2, List.of()));
-        assertThat(KitShopping.of(kits, tally(bare), Prices.UNKNOWN, ClothLedger::of)
+        assertThat(KitShopping.of(kits, tally(bare), Map.of(), Prices.UNKNOWN, ClothLedger::of)
                         .notCounted())
                 .containsExactly("cloth for what is not dressed yet");
     }

@@ -41,6 +41,28 @@ class WaysToBuyTest {
         }
     }
 
+    /** Nobody takes eight fat quarters, two yards of fabric, for a yard and an eighth; one for 1/8 yd she may. */
+    @Tries(20)
+    void fatQuartersAreNeverMuchMoreFabricThanTheLength(Chance chance) {
+        QuiltTop top = Tops.of(chance.between(2, 9), chance.between(2, 9), "8", "pinwheel")
+                .choose("half-square", "two-at-a-time")
+                .top();
+        TopTally tally = TopTally.of(top, Map.of());
+        for (WaysToBuy.Pieces way :
+                WaysToBuy.of(tally, Map.of(), Prices.UNKNOWN, ClothLedger::of).pieces()) {
+            ClothLedger.ToBuy buy = tally.ledgers().stream()
+                    .filter(ledger -> ledger.cloth().equals(way.cloth()))
+                    .findFirst()
+                    .orElseThrow()
+                    .toBuy()
+                    .orElseThrow();
+            double yards = buy.purchase().bought().toDoubleInches() / 36;
+            assertThat(way.count() <= 2 || way.count() / 4.0 <= yards * 1.34)
+                    .as("%s fat quarters for %s yd", way.count(), yards)
+                    .isTrue();
+        }
+    }
+
     private static boolean isEnough(
             QuiltTop top, Map<String, List<ShelfPieces>> shelf, WaysToBuy.Pieces way, int count) {
         Map<String, List<ShelfPieces>> with = new HashMap<>(shelf);
