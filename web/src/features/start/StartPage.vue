@@ -32,7 +32,7 @@ const wish = ref<Wish>({ ...nothing, ...kept.read<Partial<Wish>>(KEPT) })
 watch(wish, (now) => kept.write(KEPT, now))
 const ranking = ref<Ranking>('least')
 const shelf = computed(() => cloths.value?.map((cloth) => [cloth.id, cloth.version, cloth.lines.length]))
-const { ideas, of, done, busy, problems, stop, goOn } = useIdeas(wish, shelf, ranking)
+const { ideas, of, done, busy, problems, leftOut, stop, goOn } = useIdeas(wish, shelf, ranking)
 
 /** Whether any cloth of the shelf is not left out. */
 const used = computed(() => cloths.value?.some((cloth) => !wish.value.without.includes(cloth.id)))
@@ -121,6 +121,9 @@ function bringIn(event: Event) {
         <button v-if="busy" class="button" @click="stop">Stop</button>
         <button v-else-if="done < of" class="button" @click="goOn">Go on</button>
       </div>
+      <p v-if="leftOut.length" role="status" class="card p-4" data-left-out>
+        No top here has all of that. Shown without “{{ leftOut.join('”, “') }}”.
+      </p>
       <p v-if="!busy && !problems.length && !ideas.length" class="card p-4">
         Nothing of that kind. Try fewer words, or leave a size open.
       </p>

@@ -30,6 +30,7 @@ export function useIdeas(wish: Ref<Wish>, shelf: Ref<unknown>, ranking: Ref<Rank
   const done = ref(0)
   const busy = ref(false)
   const problems = ref<Problem[]>([])
+  const leftOut = ref<readonly string[]>([])
   let round = 0
   const again = new GrowingPause()
   let pause: ReturnType<typeof setTimeout> | undefined
@@ -42,6 +43,7 @@ export function useIdeas(wish: Ref<Wish>, shelf: Ref<unknown>, ranking: Ref<Rank
       problems.value = []
       again.reset()
       of.value = answer.of
+      leftOut.value = answer.leftOut
       done.value = Math.min(done.value + count, answer.of)
       found.value = [...found.value, ...answer.ideas]
       if (!answer.of) return
@@ -104,6 +106,8 @@ export function useIdeas(wish: Ref<Wish>, shelf: Ref<unknown>, ranking: Ref<Rank
     done,
     busy,
     problems,
+    /** What was asked for and no top has. */
+    leftOut,
     stop,
     goOn: () => goOn(),
   }

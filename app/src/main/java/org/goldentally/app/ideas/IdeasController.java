@@ -85,8 +85,13 @@ class IdeasController {
             @Min(0) @Max(TopIdeas.MOST) int from,
             @Min(1) @Max(MOST_AT_ONCE) int count) {}
 
-    /** @param of how many there are in all; some of them turn out to be impossible and are left out */
-    record IdeasView(int of, List<IdeaView> ideas) {}
+    /**
+     * Some of the ideas.
+     *
+     * @param of how many there are in all; some of them turn out to be impossible and are left out
+     * @param leftOut what was asked for and none has
+     */
+    record IdeasView(int of, List<IdeaView> ideas, List<String> leftOut) {}
 
     record TakenIdea(
             @Valid @NotNull Wish wish,
@@ -104,7 +109,8 @@ class IdeasController {
                 ideas.count(),
                 ideas.workedOut(asked.from(), asked.count()).stream()
                         .map(IdeaView::of)
-                        .toList());
+                        .toList(),
+                ideas.leftOut());
     }
 
     /** Makes one of them a quilt, with everything still to change. */

@@ -1,6 +1,7 @@
 package org.goldentally.core.ideas;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -70,6 +71,13 @@ record Dressing(
             int number = unit.getAndIncrement();
             return each.inCloths(letter -> letter.equals(BACKGROUND) ? letter : letter + number);
         });
+    }
+
+    /** How many fabrics the whole top has in its blocks; a heap of prints is as many as there are of them. */
+    int fabricsInAll(List<String> letters) {
+        Set<String> fabrics = new HashSet<>();
+        letters.forEach(letter -> of(letter, letters).forEach(cloth -> fabrics.add(cloth.name())));
+        return fabrics.size();
     }
 
     /** Whether a block looks like itself in it. */

@@ -120,7 +120,7 @@ final class FittedTop {
                 sketch.key(),
                 sketch.block().name(),
                 says(),
-                wish.names(sketch.block().name()),
+                wish.words().name(sketch.block().name()),
                 made.design(),
                 tally,
                 PlanCosts.of(tally));
@@ -130,8 +130,11 @@ final class FittedTop {
         return sketch.dressing().says() + ", " + sketch.lay().says();
     }
 
-    /** As many blocks as come nearest to the wished size. */
+    /** As many blocks as are wished, or as come nearest to the wished size. */
     private Optional<Count> wished() {
+        if (wish.words().blocks().isPresent()) {
+            return wish.words().blocks().map(FittedTop::inRows);
+        }
         if (wish.width().isEmpty() || wish.height().isEmpty()) {
             return Optional.empty();
         }
@@ -139,6 +142,17 @@ final class FittedTop {
         return Optional.of(new Count(
                 nearest(wish.width().get().minus(borders), sketch.blockWidth()),
                 nearest(wish.height().get().minus(borders), sketch.blockHeight())));
+    }
+
+    /** Rows and columns that make just so many, as near to a quilt's shape as can be: 16 is 4 × 4, 20 is 4 × 5. */
+    private static Count inRows(int blocks) {
+        Count best = new Count(1, blocks);
+        for (int across = 1; across * across <= blocks; across++) {
+            if (blocks % across == 0) {
+                best = new Count(across, blocks / across);
+            }
+        }
+        return best;
     }
 
     private int nearest(Length side, Length block) {

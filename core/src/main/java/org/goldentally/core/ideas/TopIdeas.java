@@ -1,9 +1,11 @@
 package org.goldentally.core.ideas;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.block.Block;
@@ -41,6 +44,7 @@ public final class TopIdeas {
 
     private final TopWish wish;
     private final List<IdeaSketch> sketches;
+    private final List<String> leftOut;
 
     /** Sketches by their place among {@link #sketches}, in the order in which they are shown; grows as it is asked for. */
     private final List<Integer> order = new ArrayList<>();
@@ -50,22 +54,63 @@ public final class TopIdeas {
     private final List<Integer> buyingOnes = new ArrayList<>();
     private int lookedThrough;
 
-    private TopIdeas(TopWish wish, List<IdeaSketch> sketches) {
+    private TopIdeas(TopWish wish, List<IdeaSketch> sketches, List<String> leftOut) {
         this.wish = wish;
         this.sketches = sketches;
+        this.leftOut = List.copyOf(leftOut);
     }
 
-    /** For cloth at hand; without any, for cloth that is still to be bought. */
+    /**
+     * For fabric at hand; without any, for fabric that is still to be bought. Where no quilt has all that is asked for, words
+     * are left out until some have, and are said.
+     */
     public static TopIdeas of(List<ShelfCloth> cloths, TopWish wish) {
         List<Dressing> dressings = Dressings.of(cloths);
+        Map<Block, Set<IdeaSketch>> all = new LinkedHashMap<>();
+        blocksInTurn().forEach(block -> all.put(block, allSketches(block, dressings, cloths, wish)));
+        List<String> leftOut = new ArrayList<>();
+        TopWish asked = wish.asking(heard(wish.words(), all.values(), leftOut));
         List<List<IdeaSketch>> ofBlocks = new ArrayList<>();
-        for (Block block : blocksInTurn()) {
-            List<IdeaSketch> ofBlock = sketches(block, dressings, cloths, wish, ofBlocks.size());
-            if (!ofBlock.isEmpty()) {
-                ofBlocks.add(ofBlock);
+        all.forEach((block, sketches) -> {
+            Set<IdeaSketch> wanted = sketches.stream()
+                    .filter(sketch -> isAsked(sketch, asked.words()))
+                    .collect(Collectors.toCollection(LinkedHashSet::new));
+            if (!wanted.isEmpty()) {
+                ofBlocks.add(ranked(wanted, precutSizes(block, cloths, asked), ofBlocks.size()));
+            }
+        });
+        return new TopIdeas(asked, inTurn(ofBlocks), leftOut);
+    }
+
+    /** As much of what was said as some sketch has: words that none has go first, then the number of fabrics, then the last word. */
+    private static WishedWords heard(WishedWords said, Collection<Set<IdeaSketch>> all, List<String> leftOut) {
+        WishedWords heard = said;
+        for (String word : said.words()) {
+            WishedWords alone = new WishedWords(Optional.empty(), Optional.empty(), List.of(word));
+            if (!isMet(alone, all)) {
+                leftOut.add(word);
+                heard = heard.without(word);
             }
         }
-        return new TopIdeas(wish, inTurn(ofBlocks));
+        if (heard.fabrics().isPresent() && !isMet(heard, all)) {
+            leftOut.add(heard.fabrics().get() + " fabrics");
+            heard = heard.withoutFabrics();
+        }
+        while (!heard.words().isEmpty() && !isMet(heard, all)) {
+            String last = heard.words().getLast();
+            leftOut.add(last);
+            heard = heard.without(last);
+        }
+        return heard;
+    }
+
+    private static boolean isMet(WishedWords words, Collection<Set<IdeaSketch>> all) {
+        return all.stream().flatMap(Set::stream).anyMatch(sketch -> isAsked(sketch, words));
+    }
+
+    /** What was asked for and no quilt here has, as it was said; mostly nothing. */
+    public List<String> leftOut() {
+        return leftOut;
     }
 
     /** How many there are. */
@@ -167,12 +212,10 @@ public final class TopIdeas {
      *
      * @param turn how far on each of these begins, so that neighbours on the wall differ in setting and dressing
      */
-    private static List<IdeaSketch> sketches(
-            Block block, List<Dressing> dressings, List<ShelfCloth> cloths, TopWish wish, int turn) {
-        List<Length> ofPrecuts = wish.block().isPresent() ? List.of() : precutSizes(block, cloths, wish);
+    private static List<IdeaSketch> ranked(Set<IdeaSketch> sketches, List<Length> ofPrecuts, int turn) {
         Map<Integer, List<IdeaSketch>> ranks = new TreeMap<>();
         Map<Block, Measured> measured = new HashMap<>();
-        for (IdeaSketch sketch : allSketches(block, dressings, cloths, wish)) {
+        for (IdeaSketch sketch : sketches) {
             Map<String, Double> areas = measured.computeIfAbsent(
                             sketch.block(), any -> new Measured(sketch, sketch.letterArea()))
                     .areasOf(sketch);
@@ -206,7 +249,7 @@ public final class TopIdeas {
                     Block lettered = dressing.letteredFor(block);
                     List<String> letters = letters(lettered);
                     IdeaSketch sketch = new IdeaSketch(wish.system(), lettered, letters, dressing, lay, unit, border);
-                    if (dressing.suits(lettered, letters) && isPossible(sketch) && isAsked(sketch, wish)) {
+                    if (dressing.suits(lettered, letters) && isPossible(sketch)) {
                         found.add(sketch);
                     }
                 }
@@ -266,7 +309,9 @@ public final class TopIdeas {
     }
 
     private static List<Length> precutSizes(Block block, List<ShelfCloth> cloths, TopWish wish) {
-        return PrecutSizes.in(wish.system()).of(block, cloths, usualBlock(block, wish.system()));
+        return wish.block().isPresent()
+                ? List.of()
+                : PrecutSizes.in(wish.system()).of(block, cloths, usualBlock(block, wish.system()));
     }
 
     private static Length usualBlock(Block block, MeasureSystem system) {
@@ -275,10 +320,14 @@ public final class TopIdeas {
         return system.one().times(single ? inches ? 6 : 15 : inches ? 9 : 24);
     }
 
-    private static boolean isAsked(IdeaSketch sketch, TopWish wish) {
-        return wish.isMetBy(sketch.block().name() + " | "
-                + String.join(", ", TraditionalBlocks.unitsUsed(sketch.block())) + " | "
-                + sketch.dressing().says() + " | " + sketch.lay().says()
-                + (sketch.border().isZero() ? "" : " | border"));
+    private static boolean isAsked(IdeaSketch sketch, WishedWords asked) {
+        boolean ofSoMany = asked.fabrics()
+                .filter(count -> sketch.dressing().fabricsInAll(sketch.letters()) != count)
+                .isEmpty();
+        return ofSoMany
+                && asked.areIn(sketch.block().name() + " | "
+                        + String.join(", ", TraditionalBlocks.unitsUsed(sketch.block())) + " | "
+                        + sketch.dressing().says() + " | " + sketch.lay().says()
+                        + (sketch.border().isZero() ? "" : " | border"));
     }
 }

@@ -2,9 +2,7 @@ package org.goldentally.core.ideas;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.goldentally.core.meaning.TopSizes;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
@@ -19,7 +17,7 @@ import org.goldentally.core.problem.RefusedException;
  * @param width finished width of the top, about
  * @param block finished side of a block
  * @param border finished width of a plain border; nothing is none
- * @param words what an idea's description must have in it: {@code star on point}
+ * @param words what a line about it asks for
  */
 public record TopWish(
         MeasureSystem system,
@@ -27,42 +25,19 @@ public record TopWish(
         Optional<Length> height,
         Optional<Length> block,
         Optional<Length> border,
-        String words) {
+        WishedWords words) {
 
     /** A wish as typed; an empty field leaves it open, a border of 0 is none. */
     public record Typed(MeasureSystem system, String width, String height, String block, String border, String words) {}
 
     /** No wish: any size, any number of cloths. */
     public static TopWish anything(MeasureSystem system) {
-        return new TopWish(system, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), "");
+        return new TopWish(
+                system, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), WishedWords.NONE);
     }
 
-    /** Whether all the words that it is asked for by are in a description. */
-    boolean isMetBy(String description) {
-        String plain = plain(description);
-        return askedFor().stream().allMatch(plain::contains);
-    }
-
-    /** Whether one of the words is in a name: who types hourglass wants the block before all that have hourglasses in them. */
-    boolean names(String name) {
-        List<String> parts = List.of(plain(name).split(" "));
-        return askedFor().stream().anyMatch(word -> parts.stream().anyMatch(part -> part.startsWith(word)));
-    }
-
-    private List<String> askedFor() {
-        return Stream.of(plain(words).strip().split(" +"))
-                .filter(word -> !word.isEmpty())
-                .map(TopWish::singular)
-                .toList();
-    }
-
-    /** Pinwheels are asked for where the block is called Pinwheel. */
-    private static String singular(String word) {
-        return word.length() > 3 && word.endsWith("s") ? word.substring(0, word.length() - 1) : word;
-    }
-
-    private static String plain(String text) {
-        return text.toLowerCase(Locale.ROOT).replace('-', ' ').replace("'", "");
+    TopWish asking(WishedWords other) {
+        return new TopWish(system, width, height, block, border, other);
     }
 
     /**
@@ -79,7 +54,7 @@ public record TopWish(
                 side("Height, finished", typed.height(), system, problems),
                 side("Block, finished", typed.block(), system, problems),
                 border(typed.border(), system, problems),
-                typed.words());
+                WishedWords.of(typed.words()));
         if (wish.width.isPresent() != wish.height.isPresent() && problems.isEmpty()) {
             problems.add(new Problem(
                     wish.width.isPresent() ? "Height, finished" : "Width, finished",

@@ -277,6 +277,54 @@ class TopIdeasTest {
         });
     }
 
+    private static TopIdeas asked(String words) {
+        return TopIdeas.of(
+                shelves().get(1), TopWish.read(new TopWish.Typed(MeasureSystem.INCH, "", "", "", "", words)));
+    }
+
+    @Test
+    void aNumberOfBlocksIsMetExactly() {
+        TopIdeas stars = asked("16 sawtooth stars");
+        assertThat(stars.leftOut()).isEmpty();
+        assertThat(stars.workedOut(0, 6)).isNotEmpty().allSatisfy(idea -> {
+            assertThat(idea.name()).isEqualTo("Sawtooth Star");
+            assertThat(idea.design().setting().across()).isEqualTo(4);
+            assertThat(idea.design().setting().down()).isEqualTo(4);
+        });
+        assertThat(asked("twenty").workedOut(0, 3)).allSatisfy(idea -> {
+            assertThat(idea.design().setting().across()).isEqualTo(4);
+            assertThat(idea.design().setting().down()).isEqualTo(5);
+        });
+    }
+
+    @Test
+    void aNumberOfColoursIsThatOfTheFabricsInAllBlocks() {
+        List<TopIdea> ideas = asked("pinwheels in two colours").workedOut(0, 6);
+        assertThat(ideas).isNotEmpty().allSatisfy(idea -> {
+            Set<String> cloths = new HashSet<>();
+            idea.tally().top().parts().stream()
+                    .filter(TopPart::isBlock)
+                    .forEach(part -> part.figure().patches().forEach(patch -> cloths.add(patch.cloth())));
+            assertThat(cloths).hasSize(2);
+        });
+    }
+
+    /** The nearest is shown with what was not understood, or what nothing has together. */
+    @Test
+    void whatNoQuiltHasIsLeftOutAndSaid() {
+        TopIdeas both = asked("star on point with sashing");
+        assertThat(both.leftOut()).containsExactly("sashing");
+        assertThat(both.workedOut(0, 4))
+                .isNotEmpty()
+                .allSatisfy(idea -> assertThat(idea.says()).contains("on point"));
+        TopIdeas zebra = asked("zebra pinwheels");
+        assertThat(zebra.leftOut()).containsExactly("zebra");
+        assertThat(zebra.workedOut(0, 3))
+                .isNotEmpty()
+                .allSatisfy(idea -> assertThat(idea.name()).contains("Pinwheel"));
+        assertThat(asked("pinwheel").leftOut()).isEmpty();
+    }
+
     /** Prints in turn: side by side none lies twice, and each is used about as often as any other. */
     @Test
     void printsTakeTurns() {
