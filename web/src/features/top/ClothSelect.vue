@@ -1,5 +1,9 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+import { useShelf } from '@/features/cloth'
 import type { QuiltDesign } from '@/features/quilts'
+import { fabricGroups, takenFor } from './fabricLists'
+import { useTakenInHand } from './takenInHand'
 
 export interface ClothSelectProps {
   label: string
@@ -10,8 +14,23 @@ export interface ClothSelectProps {
   none?: string
 }
 
-withDefaults(defineProps<ClothSelectProps>(), { none: 'not dressed' })
+const props = withDefaults(defineProps<ClothSelectProps>(), { none: 'not dressed' })
 const emit = defineEmits<{ chosen: [clothKey: string] }>()
+
+const inHand = useTakenInHand()
+const { data: shelf } = useShelf()
+const groups = computed(() => fabricGroups(props.cloths, (inHand && shelf.value) || []))
+const choices = computed(() => groups.value.flatMap((group) => group.choices))
+const place = computed(() => choices.value.findIndex((each) => each.key === props.value))
+
+function choose(select: HTMLSelectElement) {
+  const choice = choices.value[Number(select.value)]
+  if (!choice) return emit('chosen', '')
+  const found = inHand ? takenFor(inHand.design.value, choice, shelf.value ?? []) : { key: choice.key ?? '', taken: {} }
+  if (!found) return
+  if (found.taken.cloths) inHand?.take(found.taken)
+  emit('chosen', found.key)
+}
 </script>
 
 <template>
@@ -21,9 +40,13 @@ const emit = defineEmits<{ chosen: [clothKey: string] }>()
       class="size-5 shrink-0 rounded-full border border-ink/40"
       :style="{ background: cloths.find((cloth) => cloth.key === value)?.colour ?? 'transparent' }"
     ></span>
-    <select class="field w-36" :value="value" @change="emit('chosen', ($event.target as HTMLSelectElement).value)">
-      <option value="">{{ none }}</option>
-      <option v-for="cloth in cloths" :key="cloth.key" :value="cloth.key">{{ cloth.name }}</option>
+    <select class="field w-36" :value="place" @change="choose($event.target as HTMLSelectElement)">
+      <option :value="-1">{{ none }}</option>
+      <optgroup v-for="group in groups" :key="group.label" :label="group.label">
+        <option v-for="choice in group.choices" :key="choice.name" :value="choices.indexOf(choice)">
+          {{ choice.name }}
+        </option>
+      </optgroup>
     </select>
   </label>
 </template>

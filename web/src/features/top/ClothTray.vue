@@ -13,6 +13,7 @@ import {
   withPack,
   withShelfCloth,
 } from './edit/cloths'
+import { sorted } from './fabricLists'
 import type { At } from './edit/places'
 import ScrappyDealer from './ScrappyDealer.vue'
 
@@ -206,7 +207,7 @@ function exchange(from: string, event: Event) {
       <select class="field w-full" title="by keys: Enter takes it" v-on="takingFromShelf">
         <option value="">+ take one from the shelf</option>
         <option v-for="pack in packs" :key="pack" :value="`pack:${pack}`">all prints of {{ pack }}</option>
-        <option v-for="cloth in notTaken" :key="cloth.id" :value="cloth.id">{{ cloth.name }}</option>
+        <option v-for="cloth in sorted(notTaken)" :key="cloth.id" :value="cloth.id">{{ cloth.name }}</option>
       </select>
     </label>
     <p v-else-if="!shelf?.length" class="text-soft">The shelf is empty: add cloth at the station Cloth.</p>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useShelf } from '@/features/cloth'
 import type { QuiltDesign } from '@/features/quilts'
-import { withPack, withShelfCloth } from './edit/cloths'
+import { fabricGroups, takenFor } from './fabricLists'
 import { dressRole, rolesOf, traditionalOf } from './edit/roles'
 import { useTraditionalBlocks } from './queries'
 
@@ -21,24 +21,17 @@ const traditional = computed(
   () => block.value && traditionalOf(block.value, found.value?.map((each) => each.blocks) ?? []),
 )
 const roles = computed(() => (block.value ? rolesOf(props.design, block.value, traditional.value) : []))
-const notInHand = computed(
-  () => shelf.value?.filter((cloth) => !props.design.cloths.some((each) => each.shelfCloth === cloth.id)) ?? [],
-)
-const packs = computed(() => [...new Set(notInHand.value.map((cloth) => cloth.pack).filter(Boolean))])
+const groups = computed(() => fabricGroups(props.design.cloths, shelf.value ?? []))
+const choices = computed(() => groups.value.flatMap((group) => group.choices))
 const colourOf = (key: string) => props.design.cloths.find((cloth) => cloth.key === key)?.colour ?? 'transparent'
 
 /** A cloth in hand, one of the shelf, which is taken in hand, or any print of a pack. */
 function dress(role: string, chosen: string) {
-  if (!chosen || !block.value) return
-  const [where, what] = [chosen.slice(0, 5), chosen.slice(5)]
-  const cloth = shelf.value?.find((each) => each.id === what)
-  let taken: Partial<QuiltDesign> = {}
-  if (where === 'pack:') taken = withPack(props.design, what, shelf.value!)
-  if (where === 'shlf:' && cloth) taken = withShelfCloth(props.design, cloth)
-  const key = where === 'hand:' ? what : taken.cloths?.at(-1)?.key
-  if (!key) return
-  const design = { ...props.design, ...taken }
-  emit('changed', { ...taken, ...dressRole(design, block.value, role, key, traditional.value) })
+  const choice = choices.value[Number(chosen)]
+  const found = choice && takenFor(props.design, choice, shelf.value ?? [])
+  if (!found || !block.value) return
+  const design = { ...props.design, ...found.taken }
+  emit('changed', { ...found.taken, ...dressRole(design, block.value, role, found.key, traditional.value) })
 }
 </script>
 
@@ -55,19 +48,15 @@ function dress(role: string, chosen: string) {
       </span>
       <select
         class="field mt-1 w-full"
-        :value="role.cloth ? `hand:${role.cloth}` : ''"
+        :value="role.cloth ? choices.findIndex((each) => each.key === role.cloth) : -1"
         :aria-label="`${role.name} of ${block.name}`"
         @change="dress(role.letter, ($event.target as HTMLSelectElement).value)"
       >
-        <option value="">not dressed alike</option>
-        <optgroup v-if="design.cloths.length" label="In hand">
-          <option v-for="cloth in design.cloths" :key="cloth.key" :value="`hand:${cloth.key}`">{{ cloth.name }}</option>
-        </optgroup>
-        <optgroup v-if="packs.length" label="Packs on the shelf">
-          <option v-for="pack in packs" :key="pack" :value="`pack:${pack}`">any print of {{ pack }}</option>
-        </optgroup>
-        <optgroup v-if="notInHand.length" label="On the shelf">
-          <option v-for="cloth in notInHand" :key="cloth.id" :value="`shlf:${cloth.id}`">{{ cloth.name }}</option>
+        <option :value="-1">not dressed alike</option>
+        <optgroup v-for="group in groups" :key="group.label" :label="group.label">
+          <option v-for="choice in group.choices" :key="choice.name" :value="choices.indexOf(choice)">
+            {{ choice.name }}
+          </option>
         </optgroup>
       </select>
     </label>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
+import { fabricGroups } from './fabricLists'
 import { exchangedEverywhere } from './edit/cloths'
 import { type At, blockAt, exchangedAt, mirrored, placeAt, settingsOwn, turned, withPlaces } from './edit/places'
 import { dressBlock, dressPart } from './edit/dressing'
@@ -155,7 +156,9 @@ function exchange(event: Event) {
           <span class="sr-only">Instead of {{ clothName(cloth) }}</span>
           <select class="field w-full" value="-" @change="exchange">
             <option value="-">take instead …</option>
-            <option v-for="other in design.cloths" :key="other.key" :value="other.key">{{ other.name }}</option>
+            <optgroup v-for="group in fabricGroups(design.cloths, [])" :key="group.label" :label="group.label">
+              <option v-for="other in group.choices" :key="other.key" :value="other.key">{{ other.name }}</option>
+            </optgroup>
           </select>
         </label>
       </div>

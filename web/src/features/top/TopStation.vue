@@ -27,6 +27,7 @@ import { useDressing } from './useDressing'
 import { useFreePlaceActions } from './useFreePlaceActions'
 import { usePlaceActions } from './usePlaceActions'
 import { useWallDrags } from './useWallDrags'
+import { provideTakenInHand } from './takenInHand'
 import { useGrowth } from './useGrowth'
 import { useWallKeys } from './useWallKeys'
 
@@ -95,28 +96,16 @@ watch(builtBlock, (block) => {
   if (!block) building.value = undefined
 })
 
-const { change } = useGrowth(quilt)
+const change = provideTakenInHand(design, useGrowth(quilt).change)
 const say = (text: string) => (said.value = text)
 const picture = computed(() => top.value?.picture)
-const placeActions = {
-  design,
-  parts,
-  part: chosenPart,
-  change,
-  say,
-}
+const placeActions = { design, parts, part: chosenPart, change, say }
 const { copied, turn, mirror, takeOff, copy, paste, swapWith, rowDo } = usePlaceActions(placeActions)
 const { lock, startExchange, endExchange, exchange, takeSpare } = useFreePlaceActions({
   ...placeActions,
   unit: chosenUnit,
 })
-const drags = useWallDrags({
-  design,
-  picture,
-  chosen: chosenId,
-  change,
-  say,
-})
+const drags = useWallDrags({ design, picture, chosen: chosenId, change, say })
 const {
   chosenCloth,
   partCloths,
