@@ -34,11 +34,21 @@ class WaysToBuyTest {
         Map<String, List<ShelfPieces>> shelf = new HashMap<>();
         top.design().cloths().forEach(cloth -> shelf.put(cloth.key(), List.of(squares(chance.between(1, 2)))));
         WaysToBuy ways = WaysToBuy.of(TopTally.of(top, shelf), shelf, Prices.UNKNOWN, ClothLedger::of);
-        assertThat(ways.pieces()).isNotEmpty();
         for (WaysToBuy.Pieces way : ways.pieces()) {
             assertThat(isEnough(top, shelf, way, way.count())).isTrue();
             assertThat(isEnough(top, shelf, way, way.count() - 1)).isFalse();
         }
+    }
+
+    @Test
+    void aFatQuarterIsOfferedForAShortLength() {
+        QuiltTop top = Tops.of(2, 2, "8", "pinwheel").top();
+        WaysToBuy ways = WaysToBuy.of(TopTally.of(top, Map.of()), Map.of(), Prices.UNKNOWN, ClothLedger::of);
+        assertThat(ways.pieces()).hasSize(2).allSatisfy(way -> {
+            assertThat(way.count()).isEqualTo(1);
+            assertThat(isEnough(top, Map.of("a", List.of(), "b", List.of()), way, 1))
+                    .isTrue();
+        });
     }
 
     /** Nobody takes eight fat quarters, two yards of fabric, for a yard and an eighth; one for 1/8 yd she may. */
