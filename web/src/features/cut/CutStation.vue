@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { tickedWithTaps, useTaps } from '@/features/bench'
 import { PaperLinks } from '@/features/print'
-import { useOpenQuilt } from '@/features/quilts'
+import { OpenProblems, useOpenQuilt } from '@/features/quilts'
 import { ProblemNote, WaitNote } from '@/shared'
 import { AlongNote } from '@/features/sew'
 import PieceDiagram from './PieceDiagram.vue'
@@ -49,7 +49,8 @@ const SHEETS = [
   <WaitNote v-if="!sheets" what="the cutting sheets" :error="error" />
   <p v-else-if="!cloth" class="m-6 card p-5">Nothing to cut yet: dress the blocks at the station Top.</p>
   <div v-else class="grid min-w-0 flex-1 max-md:grid-cols-[minmax(0,1fr)] md:grid-cols-[14rem_1fr]">
-    <section class="space-y-2 p-4" aria-label="Cloths to cut">
+    <section class="space-y-2 p-4" aria-label="Fabrics to cut">
+      <OpenProblems :quilt-id="quilt.id.value!" />
       <h1 class="panel-title">Cut in this order</h1>
       <button
         v-for="each in shared"
@@ -68,7 +69,7 @@ const SHEETS = [
           ></span>
         </span>
         <span class="min-w-0 flex-1 leading-5 font-medium" :class="{ truncate: each.cloths.length === 1 }">{{
-          each.cloths.length === 1 ? each.name : `${each.cloths.length} cloths alike`
+          each.cloths.length === 1 ? each.name : `${each.cloths.length} fabrics alike`
         }}</span>
         <span class="whitespace-nowrap">{{ doneCount(each) }} / {{ stepCount(each) }}</span>
       </button>
@@ -87,7 +88,7 @@ const SHEETS = [
         Golden Tally does not answer just now. Ticks are kept in this browser and sent by themselves; go on cutting.
       </p>
       <section v-if="sheet!.cloths.length > 1" aria-labelledby="stacks-title" data-stacks>
-        <h2 id="stacks-title" class="panel-title mb-1">These {{ sheet!.cloths.length }} cloths are cut alike</h2>
+        <h2 id="stacks-title" class="panel-title mb-1">These {{ sheet!.cloths.length }} fabrics are cut alike</h2>
         <p class="text-soft">
           Laid on one another and cut at once, to {{ sheets.layers }} layers at most (a folded length is two). How many
           layers you cut through is set at the station Tally.
@@ -107,7 +108,7 @@ const SHEETS = [
       </section>
       <section v-if="cloth.labels.length" aria-labelledby="heaps-title">
         <h2 id="heaps-title" class="panel-title mb-1">
-          Slips for the heaps{{ sheet!.cloths.length > 1 ? ', of each cloth' : '' }}
+          Slips for the heaps{{ sheet!.cloths.length > 1 ? ', of each fabric' : '' }}
         </h2>
         <ul class="flex flex-wrap gap-2">
           <li
@@ -124,8 +125,8 @@ const SHEETS = [
         </ul>
       </section>
       <p v-if="!cloth.pieces.length">
-        None of the cloth on the shelf gives these pieces, and no cloth of the usual width does. See the tally for a way
-        out.
+        None of the fabric on the shelf gives these pieces, and no fabric of the usual width does. See the tally for a
+        way out.
       </p>
       <article
         v-for="(piece, number) in cloth.pieces"

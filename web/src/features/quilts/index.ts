@@ -1,5 +1,6 @@
 export { default as QuiltList } from './QuiltList.vue'
 export { default as QuiltPage } from './QuiltPage.vue'
 export { sendDrafts, useOpenQuilt, type QuiltDesign } from './useOpenQuilt'
+export { default as OpenProblems } from './OpenProblems.vue'
 export { useTop } from './queries'
 export { useSteps } from './useSteps'

@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useTaps, withTaps } from '@/features/bench'
 import { PaperLinks } from '@/features/print'
-import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
+import { OpenProblems, type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
 import { useClothColours } from '@/features/top'
 import { ProblemNote, spellCount, WaitNote } from '@/shared'
 import AlongNote from './AlongNote.vue'
@@ -67,6 +67,7 @@ const SHEETS = [{ file: 'booklet.pdf', name: 'Print the booklet' }] as const
   <p v-else-if="!batch" class="card m-6 p-5">Nothing to sew yet: build a block at the station Top.</p>
   <div v-else class="grid min-w-0 flex-1 max-lg:grid-cols-[minmax(0,1fr)] lg:grid-cols-[17rem_1fr]">
     <section class="space-y-2 p-4" aria-label="Batches">
+      <OpenProblems :quilt-id="quilt.id.value!" />
       <h1 class="panel-title">Batches, in order</h1>
       <RouterLink
         class="button button-main w-full"
@@ -100,7 +101,7 @@ const SHEETS = [{ file: 'booklet.pdf', name: 'Print the booklet' }] as const
         </li>
       </ul>
       <p v-if="sew.tapsElsewhere" class="rounded-lg bg-tape-pale p-2">
-        {{ spellCount(sew.tapsElsewhere, 'tap belongs', 'taps belong') }} to units of another size or cloth than the
+        {{ spellCount(sew.tapsElsewhere, 'tap belongs', 'taps belong') }} to units of another size or fabric than the
         plan has now. They are kept: take the change back to see them.
       </p>
       <div class="card space-y-2 p-3">
@@ -125,7 +126,7 @@ const SHEETS = [{ file: 'booklet.pdf', name: 'Print the booklet' }] as const
           >
             <option value="TO_THE_DARK">to the dark</option>
             <option value="OPEN">open</option>
-            <option value="TO_THE_THINNER">to the thinner cloth</option>
+            <option value="TO_THE_THINNER">to the thinner fabric</option>
           </select>
         </label>
       </div>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
+import { OpenProblems, type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
 import { useClothColours } from '@/features/top'
 import { ProblemNote, spellCount, TopPicture, WaitNote } from '@/shared'
 import { alike } from './alike'
@@ -153,7 +153,7 @@ function takeAll(group: Group, method: string) {
         >
           <summary v-if="run.many" class="cursor-pointer">
             <strong class="first-letter:uppercase">{{ run.key }} {{ tally.unitOfLength }} finished</strong>:
-            {{ run.needed }} in {{ run.groups.length }} combinations of cloths
+            {{ run.needed }} in {{ run.groups.length }} combinations of fabrics
           </summary>
           <GroupCard
             v-for="group in run.groups"
@@ -224,6 +224,7 @@ function takeAll(group: Group, method: string) {
       aria-labelledby="ledger-title"
       tabindex="-1"
     >
+      <OpenProblems :quilt-id="quilt.id.value!" />
       <InShort :sentences="tally.inShort">
         <figure class="w-56 max-md:mx-auto">
           <div class="h-60">
@@ -246,7 +247,7 @@ function takeAll(group: Group, method: string) {
         @pointed="pointed = $event"
         @style-chosen="(style, effort, everywhere) => cut(ledger.key, style, effort, everywhere)"
       />
-      <p v-if="!tally.cloths.length" class="text-soft">No cloth is needed yet: dress the blocks at the station Top.</p>
+      <p v-if="!tally.cloths.length" class="text-soft">No fabric is needed yet: dress the blocks at the station Top.</p>
     </section>
 
     <aside class="space-y-4 overflow-y-auto p-4 lg:col-span-2 xl:col-span-1" aria-label="The whole top">

@@ -36,6 +36,7 @@ import org.verapdf.pdfa.flavours.PDFAFlavour;
 import org.verapdf.pdfa.results.TestAssertion;
 import org.verapdf.pdfa.results.ValidationResult;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What is on paper, read again with PDFBox: sizes, pages, what a reader is told, true size. */
 @ExtendWith(RunningApplication.class)
@@ -63,14 +64,46 @@ class PrintIT {
             assertThat(booklet.getNumberOfPages()).isLessThanOrEqualTo(20);
             String text = new PDFTextStripper().getText(booklet).replaceAll("\\s+", " ");
             assertThat(text)
-                    .containsPattern("Cut these \\d+ cloths, each like this")
-                    .contains("of each cloth");
+                    .containsPattern("Cut these \\d+ fabrics, each like this")
+                    .contains("of each fabric");
             // The cover tells where everything begins.
             PDFTextStripper first = new PDFTextStripper();
             first.setEndPage(1);
             assertThat(first.getText(booklet))
                     .contains("Shopping list", "harvest 21")
                     .containsPattern("Sew\\s+\\d+");
+        }
+    }
+
+    /** A block that lies on its side does not fit its place: whoever has paper in hand is told before she cuts. */
+    @ParameterizedTest
+    @ValueSource(strings = {"/booklet.pdf", "/cut.pdf", "/shopping.pdf"})
+    void whatIsOpenIsSaidOnTheFirstPage(String sheet) throws IOException {
+        String runner = "/api/quilts/"
+                + api.post("/api/our-quilts/windowsill-runner/take", "")
+                        .path("id")
+                        .asString();
+        quilt = runner;
+        assertThat(firstPage(sheet)).doesNotContain("Not ready yet");
+        ObjectNode stored = (ObjectNode) api.get(runner);
+        ObjectNode design = (ObjectNode) stored.path("design");
+        design.putArray("places")
+                .addObject()
+                .put("row", 1)
+                .put("column", 4)
+                .put("block", "")
+                .put("quarterTurns", 1)
+                .put("mirrored", false)
+                .putArray("exchanges");
+        api.put(runner, stored.put("sameStep", false).toString());
+        assertThat(firstPage(sheet)).contains("Not ready yet. Row 2, block 5: ").contains("Put this right at Top");
+    }
+
+    private String firstPage(String sheet) throws IOException {
+        try (PDDocument document = printed(sheet)) {
+            PDFTextStripper first = new PDFTextStripper();
+            first.setEndPage(1);
+            return first.getText(document).replaceAll("\\s+", " ");
         }
     }
 

@@ -64,7 +64,7 @@ final class CuttingSheets {
         }
         return "Cut "
                 + (names.size() > MOST_NAMED
-                        ? "these " + names.size() + " cloths"
+                        ? "these " + names.size() + " fabrics"
                         : String.join(", ", names.subList(0, names.size() - 1)) + " and " + names.getLast())
                 + ", each like this";
     }
@@ -156,7 +156,7 @@ final class CuttingSheets {
     private static String title(LikeSheets alike, PieceSheet piece) {
         String title = piece.title() + (piece.toBuy() ? ", to buy" : "");
         if (!alike.isOne()) {
-            return title + " of each cloth" + (piece.count() > 1 ? ", all cut like this" : "");
+            return title + " of each fabric" + (piece.count() > 1 ? ", all cut like this" : "");
         }
         return title + (piece.count() > 1 ? ", each cut like this" : "");
     }

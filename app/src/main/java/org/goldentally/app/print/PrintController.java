@@ -1,5 +1,8 @@
 package org.goldentally.app.print;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.BiConsumer;
@@ -14,6 +17,9 @@ import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.sew.Pressings;
 import org.goldentally.app.sew.SewBook;
 import org.goldentally.app.tally.QuiltTally;
+import org.goldentally.core.problem.Problem;
+import org.goldentally.core.quilt.Flaw;
+import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.tally.TopTally;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -30,6 +36,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/quilts/{id}")
 class PrintController {
+
+    private static final int MOST_OPEN = 5;
 
     private final Quilts quilts;
     private final CutSheets cutSheets;
@@ -150,9 +158,27 @@ class PrintController {
         Quilts.StoredQuilt quilt = quilts.get(id);
         Paper chosen = Paper.of(paper, ink, quilt.design().system());
         try (PrintedPages pages = new PrintedPages(quilt.name(), chosen)) {
+            openProblems(tallies.top(quilt.design())).ifPresent(pages::sayFirst);
             print.accept(pages, quilt);
             return pdf(name, pages.finish());
         }
+    }
+
+    /** Each problem of the top that is open, with its way out; whoever has paper in hand does not see the wall. */
+    static Optional<String> openProblems(QuiltTop top) {
+        List<Problem> open = top.flaws().stream().map(Flaw::problem).distinct().toList();
+        if (open.isEmpty()) {
+            return Optional.empty();
+        }
+        List<String> said = new ArrayList<>();
+        open.stream()
+                .limit(MOST_OPEN)
+                .forEach(problem -> said.add(problem.where() + ": " + problem.why() + "; " + problem.fix() + "."));
+        int more = open.size() - MOST_OPEN;
+        if (more > 0) {
+            said.add("And " + more + " more.");
+        }
+        return Optional.of(String.join(" ", said) + " Put this right at Top before you cut.");
     }
 
     private static ResponseEntity<byte[]> pdf(String name, byte[] bytes) {

@@ -60,6 +60,9 @@ final class PrintedPages implements AutoCloseable {
 
     private Optional<Reserved> reserved = Optional.empty();
 
+    /** Said under the first heading, whatever is printed; then nothing any more. */
+    private Optional<String> open = Optional.empty();
+
     PrintedPages(String title, Paper paper) {
         this.title = title;
         this.paper = paper;
@@ -91,6 +94,11 @@ final class PrintedPages implements AutoCloseable {
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }
+    }
+
+    /** What is still to be put right, said on the first page before anything is cut or sewn from it. */
+    void sayFirst(String text) {
+        open = Optional.of(text);
     }
 
     Paper paper() {
@@ -166,6 +174,9 @@ final class PrintedPages implements AutoCloseable {
             }
         });
         y -= 4;
+        Optional<String> said = open;
+        open = Optional.empty();
+        said.ifPresent(text -> note("Not ready yet.", text));
     }
 
     void paragraph(String text) {

@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useTop } from './queries'
+
+export interface OpenProblemsProps {
+  quiltId: string
+}
+
+const props = defineProps<OpenProblemsProps>()
+
+const MOST = 2
+const { data: top } = useTop(() => props.quiltId)
+/** Each mistake once, however many parts have it. */
+const problems = computed(() => {
+  const seen = new Map((top.value?.problems ?? []).map((each) => [`${each.where} ${each.why}`, each]))
+  return [...seen.values()]
+})
+</script>
+
+<template>
+  <div v-if="problems.length" role="status" class="rounded-xl bg-brick-pale p-3 leading-5" data-open>
+    <strong>Not ready yet.</strong>
+    <p v-for="problem in problems.slice(0, MOST)" :key="problem.where + problem.why">
+      {{ problem.where }}: {{ problem.why }}. <span class="first-letter:uppercase">{{ problem.fix }}</span>.
+    </p>
+    <p v-if="problems.length > MOST">And {{ problems.length - MOST }} more.</p>
+    <RouterLink :to="`/quilts/${quiltId}/top`" class="underline underline-offset-4">Put it right at Top</RouterLink>
+  </div>
+</template>
