@@ -12,7 +12,7 @@ import { spellCount, vShows } from '@/shared'
 import HistoryMenu from './HistoryMenu.vue'
 
 const PAGES = [
-  { to: '/start', name: 'Start', says: 'from your cloth, a size, a block' },
+  { to: '/start', name: 'Start', says: 'from your fabric, a size, a block' },
   { to: '/quilts', name: 'Quilts', says: 'open one' },
   { to: '/yields', name: 'Yields', says: 'what a piece gives' },
   { to: '/words', name: 'Words', says: 'stations, keys, words' },
@@ -79,14 +79,14 @@ const stuckTaps = useStuckTaps()
 /** Changes of the design and taps that wait, those of quilts that were open before among them. */
 const waiting = computed(() => (quilt.saveState.value === 'keeping' ? 0 : quilt.waiting.value) + stuckTaps.value)
 const saving = computed(() => {
-  if (quilt.saveState.value === 'refused') return 'Not kept yet: see the mistake'
+  if (quilt.saveState.value === 'refused') return 'Not saved yet: see the mistake'
   if (quilt.saveState.value === 'conflict') return 'Changed elsewhere'
   if (waiting.value && !quilt.stored.value)
     return `${spellCount(waiting.value, 'change', 'changes')} on this page only: leave it open`
   if (waiting.value && quilt.saveState.value !== 'keeping')
-    return `${spellCount(waiting.value, 'change', 'changes')} not kept yet: no answer`
-  if (quilt.saveState.value === 'keeping') return 'Keeping …'
-  return answering.value ? 'All kept' : 'All kept; no answer just now'
+    return `You're offline: ${spellCount(waiting.value, 'change', 'changes')} will be saved when you're back`
+  if (quilt.saveState.value === 'keeping') return 'Saving …'
+  return answering.value ? 'Saved' : 'Saved. No answer just now'
 })
 </script>
 

@@ -82,7 +82,7 @@ const summary = (cloth: Cloth) =>
           </button>
         </div>
         <p v-if="cloth.guessed" class="mt-1 text-sm" data-guessed>
-          Nobody has said its colour: this swatch only tells it apart.
+          You haven't picked its colour yet. This swatch only tells it from the others.
           <button class="cursor-pointer underline" @click="open = true">Pick or photograph it</button>, or
           <button
             class="cursor-pointer underline"

@@ -73,7 +73,7 @@ function refresh() {
 
       <WaitNote v-if="!cloths" what="the shelf" :error="error" />
       <p v-else-if="!cloths.length" class="card p-5">
-        The shelf is empty. Type your first cloth above; the measured size counts, not the one on the label.
+        The shelf is empty. Type your first fabric above; the measured size counts, not the one on the label.
       </p>
       <template v-else>
         <div class="flex gap-2" role="group" aria-label="How the shelf is shown">

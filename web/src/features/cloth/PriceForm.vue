@@ -44,8 +44,8 @@ function keep() {
 <template>
   <form class="space-y-2" @submit.prevent="keep">
     <p class="text-soft">
-      A line for a cloth or a pack by its name, for a kind, or for any cloth. A price is for a length (“12.50 a yard, at
-      least 1/2 yd”), “3.20 a fat quarter”, “0.80 each” or “42 a pack”.
+      A line for a fabric or a pack by its name, for a kind, or for any fabric. A price is for a length (“12.50 a yard,
+      at least 1/2 yd”), “3.20 a fat quarter”, “0.80 each” or “42 a pack”.
     </p>
     <ul class="space-y-2">
       <li v-for="(line, i) in lines" :key="i" class="flex flex-wrap gap-1 rounded-lg border border-line p-2">
@@ -53,8 +53,8 @@ function keep() {
           v-model="line.cloth"
           class="field min-w-24 flex-1"
           maxlength="200"
-          placeholder="any cloth"
-          :aria-label="`Line ${i + 1}: name of a cloth or a pack, empty for any`"
+          placeholder="any fabric"
+          :aria-label="`Line ${i + 1}: name of a fabric or a pack, empty for any`"
           @input="typed"
         />
         <input
@@ -62,7 +62,7 @@ function keep() {
           class="field min-w-24 flex-1"
           maxlength="200"
           placeholder="any kind"
-          :aria-label="`Line ${i + 1}: kind of cloth, empty for any`"
+          :aria-label="`Line ${i + 1}: kind of fabric, empty for any`"
           @input="typed"
         />
         <input

@@ -130,7 +130,9 @@ function editRefused() {
 
 <template>
   <form data-entry class="card space-y-2 p-4" @submit.prevent="add">
-    <label for="shelf-line" class="block text-lg font-bold">What have you got? One line, as you would say it</label>
+    <label for="shelf-line" class="block text-lg font-bold"
+      >What fabric do you have? One line, as you would say it</label
+    >
     <div class="flex flex-wrap gap-2">
       <input
         id="shelf-line"

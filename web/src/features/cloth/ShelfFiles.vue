@@ -69,7 +69,7 @@ async function keepTyped(csv: string) {
     <div v-if="asked" class="space-y-2 rounded-lg bg-tape-pale p-2">
       <p role="status">
         The shelf has {{ spellCount(asked.there, 'line', 'lines') }} of this file already: the same pieces of the same
-        cloth. Nothing is put there yet.
+        fabric. Nothing is put there yet.
       </p>
       <button class="button w-full" @click="attempt(() => bringIn(asked!.text, 'LEAVE_OUT'))">
         {{
@@ -100,7 +100,7 @@ async function keepTyped(csv: string) {
     </div>
     <div class="space-y-2 border-t border-line pt-3">
       <h3 class="font-bold">Price list</h3>
-      <p class="text-soft">Prices typed for a cloth count before the list's.</p>
+      <p class="text-soft">A price you type for a fabric beats the price list.</p>
       <details v-if="prices" :open="!prices.entries.length">
         <summary class="cursor-pointer py-2 underline decoration-dotted">
           {{ prices.entries.length ? `The ${spellCount(prices.entries.length, 'line', 'lines')} of it` : 'Type one' }}
@@ -108,7 +108,7 @@ async function keepTyped(csv: string) {
         <PriceForm :entries="prices.entries" @wanted="keepTyped" />
       </details>
       <label class="block">
-        <span class="mb-1 block font-medium">Take another list: a CSV file with cloth, kind, price</span>
+        <span class="mb-1 block font-medium">Take another list: a CSV file with the columns cloth, kind, price</span>
         <input type="file" accept=".csv,text/csv" class="field w-full" @change="withText($event, takePrices)" />
       </label>
       <div class="flex gap-2">

@@ -46,7 +46,7 @@ async function keep() {
           ref="field"
           v-model="typed"
           class="field min-w-48 flex-1"
-          :aria-label="`Correct ${line.typed}`"
+          :aria-label="`Edit ${line.typed}`"
           :aria-invalid="problems.length > 0"
         />
         <button class="button button-main">Keep</button>
@@ -60,8 +60,8 @@ async function keep() {
         <span class="block text-sm text-soft">typed: {{ line.typed }}</span>
       </p>
       <div class="flex gap-2">
-        <button class="button" :aria-label="`Correct ${line.typed}`" @click="correct">Correct</button>
-        <button class="button" :aria-label="`Take away ${line.typed}`" @click="emit('removed')">Take away</button>
+        <button class="button" :aria-label="`Edit ${line.typed}`" @click="correct">Edit</button>
+        <button class="button" :aria-label="`Remove ${line.typed}`" @click="emit('removed')">Remove</button>
       </div>
     </div>
   </li>

@@ -30,8 +30,10 @@ const { data: reach, error } = useQuery({
 
 <template>
   <section class="card space-y-3 p-4" aria-labelledby="reach-title">
-    <h2 id="reach-title" class="text-lg font-bold">How far does this shelf go?</h2>
-    <p class="text-soft">With the cloth that the block is dressed in, nothing bought, without sashing and borders.</p>
+    <h2 id="reach-title" class="text-lg font-bold">How many blocks can I make from this fabric?</h2>
+    <p class="text-soft">
+      This counts the fabrics of the block alone. You buy nothing, and there's no sashing and no border.
+    </p>
     <label class="block">
       <span class="mb-1 block font-medium">With the block</span>
       <select v-model="chosen" class="field w-full">

@@ -22,11 +22,11 @@ const cut = {
   ],
 } as unknown as Schemas['CutView']
 
-describe('Sheets that cloths share', () => {
+describe('Sheets that fabrics share', () => {
   it('have the first of them for all, and a name by how many they are', () => {
     const sheets = sharedSheets(cut)
     expect(sheets.map((sheet) => [sheet.name, sheet.first.key, sheet.stacks.length])).toEqual([
-      ['These 2 cloths, each', 'red', 2],
+      ['These 2 fabrics, each', 'red', 2],
       ['oat', 'oat', 1],
     ])
   })

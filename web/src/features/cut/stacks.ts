@@ -25,7 +25,7 @@ export function sharedSheets(cut: Schemas['CutView']): SharedSheet[] {
     const all = found(shared.cloths)
     return {
       key: shared.cloths[0]!,
-      name: all.length === 1 ? all[0]!.name : `These ${all.length} cloths, each`,
+      name: all.length === 1 ? all[0]!.name : `These ${all.length} fabrics, each`,
       cloths: all,
       first: all[0]!,
       stacks: shared.stacks.map((stack) => ({ label: stack.label, cloths: found(stack.cloths) })),

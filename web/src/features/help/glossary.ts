@@ -39,7 +39,7 @@ export const WORDS: readonly Word[] = [
   {
     term: 'cut',
     also: ['cut size'],
-    says: 'What the ruler says when the cloth is cut, before anything is sewn to it.',
+    says: 'What the ruler says when the fabric is cut, before anything is sewn to it.',
     drawing: [
       { points: square(25, 5, 50), as: 'A' },
       { points: '25,5 75,5', as: 'cut' },
@@ -135,7 +135,7 @@ export const WORDS: readonly Word[] = [
   {
     term: 'bias',
     also: ['bias edge', 'bias edges'],
-    says: 'The slanting direction of the cloth, between its two straight grains. An edge on the bias stretches: press it, do not push the iron.',
+    says: 'The slanting direction of the fabric, between its two straight grains. An edge on the bias stretches: press it, do not push the iron.',
     drawing: [
       { points: square(25, 5, 50), as: 'A' },
       { points: '25,55 75,5', as: 'arrow' },
@@ -162,7 +162,7 @@ export const WORDS: readonly Word[] = [
   {
     term: 'fat quarter',
     also: ['fat quarters'],
-    says: 'Half a yard cut in half across: about 18 in along the cloth and half its width, instead of a long narrow strip.',
+    says: 'Half a yard cut in half across: about 18 in along the fabric and half its width, instead of a long narrow strip.',
     drawing: [
       { points: '10,10 90,10 90,50 10,50', as: 'allowance' },
       { points: '10,10 50,10 50,50 10,50', as: 'A' },
@@ -217,17 +217,17 @@ export const WORDS: readonly Word[] = [
   {
     term: 'value',
     also: ['lightness'],
-    says: 'How light or dark a cloth is, whatever its colour. Two cloths close in value read as one from across the room; the grey view shows it.',
+    says: 'How light or dark a fabric is, whatever its colour. Two fabrics close in value read as one from across the room; the grey view shows it.',
   },
   {
     term: 'directional print',
     also: ['directional'],
-    says: 'A print with an up and a down. Its pieces are never cut turned, so it may take more cloth.',
+    says: 'A print with an up and a down. Its pieces are never cut turned, so it may take more fabric.',
   },
   {
     term: 'thrifty cutting',
     also: ['thrifty', 'tidy', 'plain'],
-    says: 'Plain cutting takes one size a strip, as by hand. Tidy cutting shares strips, thrifty cutting searches longer for less cloth; both are laid out for you step by step.',
+    says: 'Plain cutting takes one size a strip, as by hand. Tidy cutting shares strips, thrifty cutting searches longer for less fabric; both are laid out for you step by step.',
   },
 ]
 

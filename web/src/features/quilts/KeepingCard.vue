@@ -27,7 +27,7 @@ async function bringIn(event: Event) {
     problems.value = []
     const parts = [
       came.quilts ? spellCount(came.quilts, 'quilt', 'quilts') : '',
-      came.cloths ? spellCount(came.cloths, 'cloth', 'cloths') : '',
+      came.cloths ? spellCount(came.cloths, 'fabric', 'fabrics') : '',
       came.blocks ? spellCount(came.blocks, 'block of your own', 'blocks of your own') : '',
       came.prices ? 'the price list' : '',
     ].filter(Boolean)

@@ -45,7 +45,7 @@ async function start() {
     <button class="button button-main w-full">Start</button>
     <p>
       Or begin with
-      <RouterLink to="/start" class="underline decoration-dotted">your cloth, a size or a block</RouterLink>.
+      <RouterLink to="/start" class="underline decoration-dotted">your fabric, a size or a block</RouterLink>.
     </p>
   </form>
 </template>

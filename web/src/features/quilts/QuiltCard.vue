@@ -72,12 +72,15 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
           short: {{ short.slice(0, 2).join(', ') }}{{ short.length > 2 ? ` and ${short.length - 2} more` : '' }}
         </p>
         <p v-else-if="!glance.notCounted.length" class="font-medium text-leaf">
-          the cloth is enough{{ glance.buysOfNoCloth.length ? ', but for ' + glance.buysOfNoCloth.join(' and ') : '' }}
+          you have enough{{ glance.buysOfNoCloth.length ? ', but for ' + glance.buysOfNoCloth.join(' and ') : '' }}
         </p>
         <p v-if="glance.notCounted.length" class="font-medium">not counted: {{ glance.notCounted.join('; ') }}</p>
         <p class="flex flex-wrap items-center gap-x-3">
-          <span>cut {{ glance.cut }} of {{ glance.cutSteps }} steps</span>
-          <span>sewn {{ glance.sewn }} of {{ glance.sets }}</span>
+          <span v-if="!glance.cut && !glance.sewn">Not started</span>
+          <template v-else>
+            <span>cut {{ glance.cut }} of {{ glance.cutSteps }} steps</span>
+            <span>sewn {{ glance.sewn }} of {{ glance.sets }}</span>
+          </template>
           <TallyMarks v-if="glance.sewn" :count="glance.sewn" />
         </p>
       </template>

@@ -142,7 +142,7 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
       <p v-else-if="!quilts.length" class="card p-4">
         No quilt yet.
         <RouterLink to="/start" class="underline decoration-dotted"
-          >Start one from your cloth, a size or a block</RouterLink
+          >Start one from your fabric, a size or a block</RouterLink
         >, or with an empty top.
       </p>
       <template v-else>
@@ -192,7 +192,7 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
       <section class="card space-y-3 p-5" aria-labelledby="file-title">
         <h2 id="file-title" class="text-xl font-bold">Bring a quilt in</h2>
         <label class="block">
-          <span class="mb-1 block font-medium">From a quilt file: design, cloth and log</span>
+          <span class="mb-1 block font-medium">From a quilt file: design, fabric and log</span>
           <input type="file" accept=".json,application/json" class="field w-full" @change="bringIn" />
         </label>
         <ProblemNote :problems="fileProblems" />

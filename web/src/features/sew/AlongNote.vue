@@ -13,11 +13,8 @@ const along = useTakenAlong(quilt.id, keys)
 <template>
   <p v-if="along.can.value" class="text-sm text-soft" data-along>
     <template v-if="along.all.value"
-      >Opens without a network: this browser has the stations, the cutting steps and all
-      {{ along.wanted.value }} cards.</template
+      >Works offline: this browser has the stations, the cutting steps and all {{ along.wanted.value }} cards.</template
     >
-    <template v-else
-      >Kept so far for when there is no network: {{ along.cards.value }} of {{ along.wanted.value }} cards.</template
-    >
+    <template v-else>Saving cards for offline: {{ along.cards.value }} of {{ along.wanted.value }}.</template>
   </p>
 </template>

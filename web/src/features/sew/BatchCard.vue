@@ -283,8 +283,8 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
               <li v-for="join in layout.joins" :key="join">{{ join }}.</li>
             </ol>
             <p v-if="i === 0" class="text-soft">
-              Arrows: the side to which each seam is pressed, seen from the right side of the cloth; ↔ and ↕ are pressed
-              open. Lay one out and compare it with the picture before chaining.
+              Arrows: the side to which each seam is pressed, seen from the right side of the fabric; ↔ and ↕ are
+              pressed open. Lay one out and compare it with the picture before chaining.
             </p>
             <p class="sr-only">Press the seams {{ layout.presses.join('; ') }}.</p>
             <p v-for="each in layout.notes" :key="each" class="rounded-lg bg-tape-pale p-2">{{ each }}</p>

@@ -106,7 +106,7 @@ function bringIn(event: Event) {
     <section aria-labelledby="ideas-title" class="space-y-3">
       <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
         <h2 id="ideas-title" class="flex-1 text-2xl font-bold">
-          {{ used ? 'Tops from your cloth' : 'Tops to buy cloth for' }}
+          {{ used ? 'Tops from your fabric' : 'Tops to buy fabric for' }}
         </h2>
         <fieldset class="flex flex-wrap items-center gap-x-3">
           <legend class="sr-only">Which first</legend>

@@ -50,9 +50,9 @@ const text = (event: Event) => (event.target as HTMLInputElement).value
       />
     </label>
     <label>
-      <span class="mb-1 block font-medium">About how large?</span>
+      <span class="mb-1 block font-medium">How big?</span>
       <select class="field" :value="chosenSize" @change="chooseSize(text($event))">
-        <option value="">as large as the cloth goes</option>
+        <option value="">as big as the fabric allows</option>
         <option v-for="size in sizes ?? []" :key="size.name" :value="size.size">
           {{ size.name }}, {{ size.size }}
         </option>

@@ -11,7 +11,7 @@ defineProps<AllowanceChoiceProps>()
 const emit = defineEmits<{ chosen: [allowance: QuiltDesign['allowance']] }>()
 
 const SCHOOLS: { allowance: QuiltDesign['allowance']; name: string; meaning: string }[] = [
-  { allowance: 'EXACT', name: 'exact', meaning: 'cut at the constant, hardly trimmed; saves cloth, forgives nothing' },
+  { allowance: 'EXACT', name: 'exact', meaning: 'cut at the constant, hardly trimmed; saves fabric, forgives nothing' },
   { allowance: 'TRIM', name: 'trim', meaning: 'a little larger, trimmed true; the usual way' },
   { allowance: 'ROOMY', name: 'roomy', meaning: 'much larger; for beginners and for much bias' },
 ]

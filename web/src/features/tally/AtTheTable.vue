@@ -30,7 +30,7 @@ function setLayers(event: Event) {
   <label class="flex items-center gap-2">
     <span class="flex-1 leading-5"
       >Squaring up an end costs<span class="block text-sm text-soft"
-        >cut off each length of cloth; empty: {{ usualSquaringUp }}</span
+        >cut off each length of fabric; empty: {{ usualSquaringUp }}</span
       ></span
     >
     <input
@@ -43,7 +43,7 @@ function setLayers(event: Event) {
   </label>
   <label class="flex items-center gap-2">
     <span class="flex-1 leading-5"
-      >Layers cut at once<span class="block text-sm text-soft">cloths with the same cuts, on one another</span></span
+      >Layers cut at once<span class="block text-sm text-soft">fabrics with the same cuts, on one another</span></span
     >
     <input
       class="field w-24"

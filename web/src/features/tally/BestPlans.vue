@@ -52,7 +52,7 @@ async function take(key: string) {
 
 <template>
   <section aria-labelledby="plans-title" class="space-y-3" :class="{ 'min-h-96': !answer }" :aria-busy="isFetching">
-    <h2 id="plans-title" class="panel-title">Is the cloth enough?</h2>
+    <h2 id="plans-title" class="panel-title">Is there enough fabric?</h2>
     <div v-if="searching" class="flex items-center gap-3" role="status">
       <progress class="h-3 min-w-0 flex-1" max="100" :value="data!.percent" aria-label="Plans tried" />
       <span class="text-sm text-soft">trying plans: {{ data!.percent }} %</span>
@@ -62,10 +62,10 @@ async function take(key: string) {
     <template v-else-if="anything">
       <p class="text-lg leading-6" data-answer>
         <template v-if="answer.enough"
-          ><strong>Yes.</strong> It can be made from the shelf; the plan that buys least shows how.</template
+          ><strong>Yes.</strong> You have enough. The plan that buys least shows how.</template
         >
         <template v-else
-          ><strong>Not all of it.</strong> The best plan found still wants {{ answer.missing.join(', ') }}.</template
+          ><strong>You're short.</strong> The best plan still needs {{ answer.missing.join(', ') }}.</template
         >
       </p>
       <ul v-if="answer.changes.length" class="space-y-1" aria-label="Small changes that help">
@@ -78,16 +78,16 @@ async function take(key: string) {
           <span class="min-w-0 flex-1 leading-5"
             ><span class="block font-medium first-letter:uppercase">{{ change.what }}</span
             ><span class="block text-sm text-soft first-letter:uppercase"
-              ><template v-if="change.enough">Then nothing is to buy. </template>It {{ change.effect }}.</span
+              ><template v-if="change.enough">Then you buy nothing. </template>It {{ change.effect }}.</span
             ></span
           >
           <button
             class="button min-h-9"
             :disabled="!!taking"
-            :aria-label="`Take it: ${change.what}`"
+            :aria-label="`Use this: ${change.what}`"
             @click="take(change.key)"
           >
-            Take it
+            Use this
           </button>
         </li>
       </ul>
@@ -111,7 +111,7 @@ async function take(key: string) {
           </p>
           <dl class="text-sm leading-5">
             <div class="flex justify-between gap-2">
-              <dt>Cloths opened</dt>
+              <dt>Fabrics opened</dt>
               <dd class="font-bold">{{ plan.piecesOpened }}</dd>
             </div>
             <div class="flex justify-between gap-2">
@@ -149,10 +149,10 @@ async function take(key: string) {
             v-else
             class="button min-h-9"
             :disabled="!!taking"
-            :aria-label="`Take the plan that ${plan.label}`"
+            :aria-label="`Use this plan: ${plan.label}`"
             @click="take(plan.key)"
           >
-            {{ taking === plan.key ? 'Taking …' : 'Take it' }}
+            {{ taking === plan.key ? 'Taking …' : 'Use this plan' }}
           </button>
         </article>
       </div>
@@ -163,8 +163,7 @@ async function take(key: string) {
       <p class="text-sm text-soft">
         Now: {{ answer.now.buys.length ? `buy ${answer.now.buys.join(', ')}` : 'nothing to buy' }};
         {{ spellCount(answer.now.cuts, 'cut', 'cuts') }}, {{ answer.now.hours }}. What you chose by hand stays in every
-        plan. Seams and time are of the units, joining them not counted; the time is a guess from so many cuts, sets and
-        seams.
+        plan. Seams are those of the units. The time is for cutting and piecing the top, before you have sewn any of it.
       </p>
     </template>
     <ProblemNote :problems="problems" />

@@ -47,7 +47,7 @@ const planning = ref(false)
       Bought, and cut into by now: it is not on the shopping list
     </p>
     <p v-else-if="ledger.enough" class="font-bold text-leaf">Enough on the shelf</p>
-    <p v-else class="font-bold text-brick">Short, and no cloth of the usual width gives these pieces</p>
+    <p v-else class="font-bold text-brick">Short, and no fabric of the usual width gives these pieces</p>
     <p v-if="ledger.leftovers.length">
       <span class="text-soft">Left of the pieces cut into:</span> {{ ledger.leftovers.slice(0, 6).join('; ')
       }}<template v-if="ledger.leftovers.length > 6">; and {{ ledger.leftovers.length - 6 }} more sizes</template>

@@ -34,7 +34,7 @@ const WHY = {
   hand: 'You chose this way: it stays, whatever plan is taken.',
   plan: 'Chosen by the plan you took; the next plan may choose otherwise. Tap a way to keep it.',
   nobody:
-    'Taken because it adds least cloth to all the rest, of the ways with straight edges and at most eight units a set.',
+    'Taken because it adds least fabric to all the rest, of the ways with straight edges and at most eight units a set.',
 }
 
 /** What each way would change at the shelf and the shop; asked for only once the card is open. */
@@ -60,12 +60,12 @@ const ROWS: { name: string; of: (way: Way) => string }[] = [
   { name: 'Sewn', of: (each) => each.sewn },
   { name: 'Adds pieces', of: (each) => String(each.pieces) },
   { name: 'Spare units', of: (each) => String(each.spare) },
-  { name: 'Adds cloth', of: (each) => each.cloth },
+  { name: 'Adds fabric', of: (each) => each.cloth },
   { name: 'Trimmed off', of: (each) => each.trimmedAway },
   { name: 'Seams', of: (each) => each.seams },
   { name: 'Cuts after sewing', of: (each) => String(each.sewingCuts) },
   { name: 'Outer edges', of: (each) => each.edges },
-  { name: 'Seam at most', of: (each) => each.widestSeam ?? '–' },
+  { name: 'Big enough with a seam up to', of: (each) => each.widestSeam ?? '–' },
   { name: 'Shelf is enough', of: (each) => (effect(each.key) ? (effect(each.key)!.shelfAllows ? 'yes' : 'no') : '…') },
   { name: 'Then', of: (each) => (each.chosen ? 'as now' : (effect(each.key)?.effect ?? '…')) },
 ]
@@ -157,7 +157,7 @@ const ROWS: { name: string; of: (way: Way) => string }[] = [
         </table>
       </div>
       <p class="text-sm text-soft">
-        Pieces and cloth are what this group adds to the whole plan: triangles that other groups leave over cost
+        Pieces and fabric are what this group adds to the whole plan: triangles that other groups leave over cost
         nothing.
       </p>
       <label class="flex items-center gap-2">

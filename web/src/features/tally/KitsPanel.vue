@@ -84,7 +84,7 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
     <template v-if="many">
       <details :open="kits.length > 1">
         <summary class="cursor-pointer font-medium underline decoration-dotted">
-          In other cloths ({{ spellCount(kits.length, 'colourway', 'colourways') }})
+          In other fabrics ({{ spellCount(kits.length, 'colourway', 'colourways') }})
         </summary>
         <div v-for="(kit, at) in kits" :key="at" class="card mt-2 space-y-2 p-3">
           <div class="flex flex-wrap gap-2">
@@ -168,7 +168,7 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
         <p v-if="view.notCounted.length" class="rounded-lg bg-tape-pale p-2">
           Not counted: {{ view.notCounted.join('; ') }}.
         </p>
-        <p v-if="view.saved">Cut together they take {{ view.saved }} less cloth than kit by kit.</p>
+        <p v-if="view.saved">Cut together they take {{ view.saved }} less fabric than kit by kit.</p>
         <details v-for="(kit, at) in view.kits" :key="at">
           <summary class="cursor-pointer underline decoration-dotted">
             What goes into {{ kit.name ? `a kit of ${kit.name}` : 'each kit' }}

@@ -78,7 +78,7 @@ function typed(event: Event) {
           :checked="oddOnes === 'SHARED'"
           @change="emit('oddOnesChosen', 'SHARED')"
         />
-        of loose triangles, where that saves cloth</label
+        of loose triangles, where that saves fabric</label
       >
       <label class="flex min-h-11 items-center gap-2"
         ><input

@@ -30,12 +30,14 @@ async function take(key: string) {
   <section aria-labelledby="offers-title" class="space-y-2">
     <h2 id="offers-title" class="panel-title">Could be done otherwise</h2>
     <WaitNote v-if="!offers" what="offers" :error="error" />
-    <p v-else-if="!offers.length" class="text-soft">Nothing saves cloth without costing other cloth.</p>
+    <p v-else-if="!offers.length" class="text-soft">Nothing saves fabric without costing other fabric.</p>
     <ul class="space-y-2">
       <li v-for="offer in offers?.slice(0, 8)" :key="offer.key" class="card space-y-1 p-2" :data-offer="offer.kind">
         <p class="leading-5 font-medium first-letter:uppercase">{{ offer.what }}</p>
         <p class="text-sm text-soft first-letter:uppercase">{{ offer.effect }}.</p>
-        <button class="button min-h-9" :aria-label="`Take it: ${offer.what}`" @click="take(offer.key)">Take it</button>
+        <button class="button min-h-9" :aria-label="`Use this: ${offer.what}`" @click="take(offer.key)">
+          Use this
+        </button>
       </li>
     </ul>
     <ProblemNote :problems="problems" />

@@ -109,7 +109,7 @@ onUnmounted(() => {
         class="cursor-pointer underline decoration-dotted underline-offset-4"
         @click="emit('chosen', plans.styles.find((each) => each.chosen)!.style, 1, true)"
       >
-        Cut every cloth {{ plans.styles.find((each) => each.chosen)!.name }}
+        Cut every fabric {{ plans.styles.find((each) => each.chosen)!.name }}
       </button>
     </p>
     <div v-if="search" class="rounded-lg bg-paper p-2" role="status" :data-search="search.done ? 'done' : 'running'">

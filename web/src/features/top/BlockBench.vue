@@ -309,7 +309,7 @@ function setGrid() {
       </form>
       <p v-if="gridWrong" role="alert" class="rounded-lg bg-brick-pale p-2">{{ gridWrong }}</p>
       <p v-else class="text-sm text-soft">
-        As wide as for each other: 1 2 1 is narrow, wide, narrow. A single 3 makes three equal ones.
+        Relative widths: 1 2 1 makes the middle one twice as wide. A single 3 makes three equal ones.
       </p>
 
       <section
@@ -389,7 +389,7 @@ function setGrid() {
           </select>
         </label>
         <p class="text-sm text-soft">
-          Dress it: take a cloth in hand and click a patch, drop a cloth on it, or press its number.
+          Dress it: take a fabric in hand and click a patch, drop a fabric on it, or press its number.
         </p>
       </section>
       <p v-else class="text-soft">This cell is empty. Take a unit in hand at the left and click the cell.</p>

@@ -119,7 +119,7 @@ function setCornerCloth(patch: number, cloth: string) {
       @changed="(part, typing) => change(part, typing)"
     />
     <label v-if="border.kind !== 'PIECED'" class="flex items-center gap-2"
-      ><span class="flex-1">Longer than the cloth is wide</span>
+      ><span class="flex-1">Longer than the fabric is wide</span>
       <select
         class="field w-40"
         :value="border.join"

@@ -130,7 +130,7 @@ const finish = (part: Partial<QuiltDesign['finishing']>, typing = false) =>
           data-panels
           @change="finish({ panels: ($event.target as HTMLSelectElement).value as typeof design.finishing.panels })"
         >
-          <option value="LEAST">as takes less cloth</option>
+          <option value="LEAST">as takes less fabric</option>
           <option value="UPRIGHT">from top to bottom</option>
           <option value="LYING">from side to side</option>
         </select>

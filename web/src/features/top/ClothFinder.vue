@@ -41,12 +41,12 @@ function close() {
     <div class="fixed inset-0 flex items-start justify-center p-4 pt-[12dvh]">
       <DialogPanel class="flex max-h-[70dvh] w-full max-w-md flex-col gap-3 rounded-2xl bg-paper p-5">
         <DialogTitle class="text-lg font-bold">{{
-          where ? `Which cloth for ${where}?` : 'Which cloth is taken in hand?'
+          where ? `Which fabric for ${where}?` : 'Which fabric is taken in hand?'
         }}</DialogTitle>
         <Combobox :model-value="undefined" @update:model-value="take">
           <ComboboxInput
             class="field w-full"
-            aria-label="Number or name of the cloth"
+            aria-label="Number or name of the fabric"
             placeholder="its number, or part of its name"
             autocomplete="off"
             maxlength="80"
@@ -75,7 +75,7 @@ function close() {
           </ComboboxOptions>
         </Combobox>
         <p v-if="!found.length" class="text-soft">
-          No cloth in hand is called so. Take more from the shelf, in the tray beside the wall.
+          No fabric in hand is called so. Take more from the shelf, in the tray beside the wall.
         </p>
         <button class="button self-end" @click="close">Close</button>
       </DialogPanel>

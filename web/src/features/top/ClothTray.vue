@@ -80,7 +80,7 @@ function exchange(from: string, event: Event) {
   <section aria-labelledby="cloths-title" class="space-y-2">
     <h2 id="cloths-title" class="panel-title">Cloth in hand</h2>
     <p v-if="!design.cloths.length" class="text-soft">
-      None yet. Take cloths from the shelf, then dress the blocks in them.
+      None yet. Take fabrics from the shelf, then dress the blocks in them.
     </p>
     <ScrappyDealer
       :design="design"
@@ -186,7 +186,7 @@ function exchange(from: string, event: Event) {
           <label v-if="design.cloths.length > 1" class="block">
             Everywhere take instead
             <select class="field w-full" @change="exchange(cloth.key, $event)">
-              <option value="">choose a cloth</option>
+              <option value="">choose a fabric</option>
               <option
                 v-for="other in design.cloths.filter((each) => each.key !== cloth.key)"
                 :key="other.key"
@@ -203,13 +203,13 @@ function exchange(from: string, event: Event) {
       </li>
     </ul>
     <label v-if="notTaken.length" class="block">
-      <span class="sr-only">Take a cloth from the shelf</span>
+      <span class="sr-only">Take a fabric from the shelf</span>
       <select class="field w-full" title="by keys: Enter takes it" v-on="takingFromShelf">
         <option value="">+ take one from the shelf</option>
         <option v-for="pack in packs" :key="pack" :value="`pack:${pack}`">all prints of {{ pack }}</option>
         <option v-for="cloth in sorted(notTaken)" :key="cloth.id" :value="cloth.id">{{ cloth.name }}</option>
       </select>
     </label>
-    <p v-else-if="!shelf?.length" class="text-soft">The shelf is empty: add cloth at the station Cloth.</p>
+    <p v-else-if="!shelf?.length" class="text-soft">The shelf is empty: add fabric at the station Cloth.</p>
   </section>
 </template>

@@ -43,7 +43,7 @@ function threshold(event: Event) {
     <section aria-label="Close in value">
       <h3 class="panel-title mb-1">Close in value</h3>
       <p v-if="!judging.closePairs.length">
-        No cloths {{ judging.notJudged.length ? 'of known colour ' : '' }}that meet in a unit are closer than
+        No fabrics {{ judging.notJudged.length ? 'of known colour ' : '' }}that meet in a unit are closer than
         {{ closeInValue }}.
       </p>
       <ul v-else class="space-y-2">
@@ -65,8 +65,8 @@ function threshold(event: Event) {
       <p v-if="judging.notJudged.length" class="mt-2 rounded-lg border border-line bg-white p-2" data-not-judged>
         {{
           judging.notJudged.length === 1
-            ? 'The colour of one cloth is'
-            : `The colours of ${judging.notJudged.length} cloths are`
+            ? 'The colour of one fabric is'
+            : `The colours of ${judging.notJudged.length} fabrics are`
         }}
         only guessed, so nothing is said of {{ judging.notJudged.length === 1 ? 'it' : 'them' }}:
         {{
@@ -83,9 +83,9 @@ function threshold(event: Event) {
       >
     </section>
 
-    <section aria-label="The same cloth side by side">
-      <h3 class="panel-title mb-1">The same cloth side by side</h3>
-      <p v-if="!judging.sharedCloths.length">No cloth, the background apart, meets itself between two blocks.</p>
+    <section aria-label="The same fabric side by side">
+      <h3 class="panel-title mb-1">The same fabric side by side</h3>
+      <p v-if="!judging.sharedCloths.length">No fabric, the background apart, meets itself between two blocks.</p>
       <ul v-else class="space-y-1">
         <li v-for="shared in meetings" :key="shared.cloth + shared.partId + shared.otherId">
           <button
@@ -97,7 +97,7 @@ function threshold(event: Event) {
         </li>
       </ul>
       <p v-if="judging.sharedCloths.length > SHOWN" class="mt-1 text-soft">
-        … and at {{ judging.sharedCloths.length - SHOWN }} more joins. If it is meant so, mark the cloth as background.
+        … and at {{ judging.sharedCloths.length - SHOWN }} more joins. If it is meant so, mark the fabric as background.
       </p>
     </section>
 

@@ -176,8 +176,8 @@ function turns(place: number, key: string) {
           >
             <option value="SAME">the blocks that take turns</option>
             <option v-for="each in design.blocks" :key="each.key" :value="`OTHER ${each.key}`">{{ each.name }}</option>
-            <option value="PLAIN">plain squares of the setting’s cloth</option>
-            <option value="OPEN">nothing yet: squares without a cloth</option>
+            <option value="PLAIN">plain squares of the setting’s fabric</option>
+            <option value="OPEN">nothing yet: squares without a fabric</option>
           </select>
         </label>
       </template>
@@ -268,7 +268,7 @@ function turns(place: number, key: string) {
           </select>
         </label>
         <ClothSelect
-          label="Its cloth"
+          label="Its fabric"
           :cloths="design.cloths"
           :value="design.sashing.units[0]?.cloths[0] ?? ''"
           @chosen="sashCloth"
@@ -305,7 +305,7 @@ function turns(place: number, key: string) {
           {{ OUTSIDE[design.sashing.between] }}</label
         >
         <p v-if="pieced" class="text-sm text-soft">
-          Dress the units of the sashing on the wall: choose a strip, then a cloth.
+          Dress the units of the sashing on the wall: choose a strip, then a fabric.
         </p>
       </template>
     </section>

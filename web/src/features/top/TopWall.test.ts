@@ -36,7 +36,7 @@ function wall(chosen?: string) {
 }
 
 describe('TopWall', () => {
-  it('draws each figure once, a path a cloth, and shows it where its parts lie', () => {
+  it('draws each figure once, a path a fabric, and shows it where its parts lie', () => {
     const svg = wall()
     expect(svg.findAll('defs > g')).toHaveLength(2)
     expect(svg.findAll('use').map((use) => use.attributes('transform'))).toEqual([

@@ -14,7 +14,7 @@ const ANY_HINTS = [
   ['E', 'exchange'],
   ['1–9', 'cloth'],
   ['/', 'find one'],
-  ['P', 'next cloth in it'],
+  ['P', 'next fabric in it'],
   ['G', 'grey'],
 ]
 const BLOCK_HINTS = [['↑↓←→', 'choose'], ['R', 'turn'], ['M', 'mirror'], ...ANY_HINTS, ['Enter', 'build']]

@@ -28,7 +28,7 @@ export const STOPS: readonly Stop[] = [
     target: '[data-dress]',
     title: 'Dress the block',
     says: 'A background, a dark, a light: one choice for each dresses every block of the kind.',
-    try: 'Choose another cloth for the background, or drag one from the tray onto a patch.',
+    try: 'Choose another fabric for the background, or drag one from the tray onto a patch.',
   },
   {
     station: 'top',
@@ -47,14 +47,14 @@ export const STOPS: readonly Stop[] = [
   {
     station: 'tally',
     target: '[data-cloth]',
-    title: 'The account of each cloth',
+    title: 'The account of each fabric',
     says: 'What is needed, what lies on the shelf and what is left of it, piece by piece.',
     try: 'Point at a band: where its pieces go lights up in the small top.',
   },
   {
     station: 'cut',
     target: '[aria-label^="How "]',
-    title: 'Cut: each cloth to scale',
+    title: 'Cut: each fabric to scale',
     says: 'The cuts in order, with a slip for every heap. On a tablet each step fills the screen.',
     try: 'Tick a step, or press “At the table”.',
   },

@@ -44,7 +44,7 @@ const jump = computed(() => {
 const smallerHint = computed(() => gives.value?.hints.find((hint) => hint.where === 'A little less'))
 const otherHints = computed(() => gives.value?.hints.filter((hint) => hint.where !== 'A little less') ?? [])
 const ofEach = computed(() =>
-  gives.value!.cloths === 1 ? 'from one piece' : `from one piece of each of ${gives.value!.cloths} cloths`,
+  gives.value!.cloths === 1 ? 'from one piece' : `from one piece of each of ${gives.value!.cloths} fabrics`,
 )
 </script>
 
@@ -65,7 +65,7 @@ const ofEach = computed(() =>
             </p>
             <p v-if="yields.pieces > 1" data-from-all>
               <strong>{{ gives.unitsFromAll }}</strong> from all {{ yields.pieces
-              }}<span v-if="gives.cloths > 1" class="text-soft">, shared evenly among {{ gives.cloths }} cloths</span>
+              }}<span v-if="gives.cloths > 1" class="text-soft">, shared evenly among {{ gives.cloths }} fabrics</span>
             </p>
             <span v-if="gives.tight" class="rounded border border-[#d9b95a] bg-tape-pale px-2 text-sm font-medium"
               >tight fit</span
@@ -105,7 +105,7 @@ const ofEach = computed(() =>
               <dd class="inline">{{ gives.seamLength }}</dd>
             </div>
             <div v-if="gives.widestSeam">
-              <dt class="me-1.5 inline text-soft">seam at most</dt>
+              <dt class="me-1.5 inline text-soft">big enough with a seam up to</dt>
               <dd class="inline">{{ gives.widestSeam }}</dd>
             </div>
             <div v-if="gives.leftHand">
@@ -113,7 +113,7 @@ const ofEach = computed(() =>
               <dd class="inline">{{ gives.leftHand }} left, {{ gives.rightHand }} right</dd>
             </div>
             <div v-if="gives.clothPairings > 1">
-              <dt class="me-1.5 inline text-soft">pairings of cloths a set</dt>
+              <dt class="me-1.5 inline text-soft">pairings of fabrics a set</dt>
               <dd class="inline">{{ gives.clothPairings }}</dd>
             </div>
           </dl>
@@ -131,11 +131,11 @@ const ofEach = computed(() =>
           </p>
           <p class="mt-1 text-soft">
             <template v-if="jump && jump.upTo !== size.trim() && jump.upTo !== gives.largestFinished"
-              >as many up to {{ jump.upTo }} {{ unit }} finished, then {{ jump.after || 'no whole set' }};
+              >{{ gives.units }} up to {{ jump.upTo }} {{ unit }} finished{{
+                jump.after ? `, then ${jump.after}` : ''
+              }},
             </template>
-            <template v-if="gives.largestFinished"
-              >the largest it gives is {{ gives.largestFinished }} {{ unit }} finished</template
-            >
+            <template v-if="gives.largestFinished">up to {{ gives.largestFinished }} {{ unit }} at the most</template>
           </p>
           <p v-if="smallerHint" class="mt-1 font-medium text-tape-deep">{{ smallerHint.why }}</p>
           <div class="mt-3 flex flex-wrap gap-2">
@@ -154,7 +154,7 @@ const ofEach = computed(() =>
             <div
               v-if="gives.parts.length > 1"
               role="group"
-              aria-label="Which cloth the picture shows"
+              aria-label="Which fabric the picture shows"
               class="flex flex-wrap gap-1"
             >
               <button

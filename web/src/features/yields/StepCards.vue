@@ -45,7 +45,7 @@ const { data: steps, error } = useQuery({
         <select v-model="pressing" class="field">
           <option value="TO_THE_DARK">to the dark</option>
           <option value="OPEN">open</option>
-          <option value="TO_THE_THINNER">to the thinner cloth</option>
+          <option value="TO_THE_THINNER">to the thinner fabric</option>
         </select></label
       >
     </div>
@@ -60,7 +60,7 @@ const { data: steps, error } = useQuery({
     </ol>
     <p class="mt-3 text-soft">
       Thin grey: mark. Dashed red: stitch. Thick black: cut. Dashed green: trim. The makers' instructions for tools and
-      cloth come first; children and pets away from blades and irons.
+      fabric come first; children and pets away from blades and irons.
     </p>
   </section>
 </template>

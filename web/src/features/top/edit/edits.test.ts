@@ -115,7 +115,7 @@ describe('places', () => {
     expect(placeAt(after, { row: 0, column: 1 })).toMatchObject({ block: 'one', quarterTurns: 0 })
   })
 
-  it('forget an exchange that leads back to the cloth itself', () => {
+  it('forget an exchange that leads back to the fabric itself', () => {
     const place = placeAt(DESIGN, { row: 0, column: 1 })
     expect(exchangedAt(place, 'a', 'a').exchanges).toEqual([])
   })
@@ -128,7 +128,7 @@ describe('blocks', () => {
     expect(resize(goose, 0, { columns: 9, rows: 1 }).parts[0]).toMatchObject({ columns: 3, rows: 1 })
   })
 
-  it('dress one patch and leave those before it without a cloth', () => {
+  it('dress one patch and leave those before it without a fabric', () => {
     const plain = put(BLOCK, { column: 1, row: 1, columns: 1, rows: 1 }, { ...UNIT, cloths: [] })
     expect(dress(plain, 1, 1, 'b').parts[1]!.unit.cloths).toEqual(['', 'b'])
     expect(turnUnit(BLOCK, 0, -1).parts[0]!.unit.quarterTurns).toBe(3)
@@ -149,7 +149,7 @@ describe('blocks', () => {
     ['99', undefined],
   ])('read the columns %s', (typed, lines) => expect(readLines(typed)).toEqual(lines))
 
-  it('come from the shelf under a free name, letters becoming the cloths in hand', () => {
+  it('come from the shelf under a free name, letters becoming the fabrics in hand', () => {
     const taken = adopt(
       DESIGN,
       [{ ...BLOCK, parts: [{ ...BLOCK.parts[0]!, unit: { ...UNIT, cloths: ['b', 'c'] } }] }],
@@ -266,7 +266,7 @@ describe('edges', () => {
     ).toHaveLength(1)
   })
 
-  it('follow a cloth that is exchanged everywhere', () => {
+  it('follow a fabric that is exchanged everywhere', () => {
     const other = { ...pieced, ...withEdges(pieced, [exchangedAtEdge(edgeAt(pieced, at), 'a', 'b')]) }
     expect(exchangedEverywhere(other, 'b', 'c').edgePlaces![0]!.exchanges).toEqual([{ from: 'a', to: 'c' }])
     expect(withoutCloth(other, 'b').edgePlaces![0]!.exchanges).toEqual([{ from: 'a', to: '' }])

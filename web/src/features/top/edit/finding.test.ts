@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { QuiltDesign } from '@/features/quilts'
 import { clothsFound } from './finding'
 
-describe('a cloth that is sought', () => {
+describe('a fabric that is sought', () => {
   const cloths = ['oat', 'red 2', 'Plum', 'navy'].map((name) => ({ key: name, name })) as QuiltDesign['cloths']
   const found = (words: string) => clothsFound(cloths, words).map(({ cloth, number }) => `${number} ${cloth.name}`)
 

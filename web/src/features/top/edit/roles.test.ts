@@ -43,7 +43,7 @@ describe('a block is dressed by its roles', () => {
     ])
   })
 
-  it('gives every patch of a role its cloth and leaves the others', () => {
+  it('gives every patch of a role its fabric and leaves the others', () => {
     const once = design(dressRole(design(undressed), undressed[0]!, 'a', 'x', LETTERS).blocks!)
     expect(once.blocks[0]!.parts[0]!.unit.cloths).toEqual(['', 'x'])
     expect(once.blocks[1]!.parts[0]!.unit.cloths).toEqual(['x', ''])
@@ -52,7 +52,7 @@ describe('a block is dressed by its roles', () => {
     expect(twice[0]!.parts[0]!.unit.cloths).toEqual(['y', 'x'])
   })
 
-  it('takes the cloths that are there for roles, once a block was rebuilt', () => {
+  it('takes the fabrics that are there for roles, once a block was rebuilt', () => {
     const own = [block('own', 'Own', [part(0, ['x', 'y']), part(1, ['x', 'x'])])]
     expect(traditionalOf(own[0]!, [LETTERS])).toBeUndefined()
     expect(rolesOf(design(own), own[0]!, undefined).map((role) => role.name)).toEqual(['now oat', 'now not dressed'])

@@ -61,7 +61,7 @@ export function rolesOf(design: QuiltDesign, block: Block, traditional: readonly
     const own = design.cloths.find((cloth) => cloth.key === letter)?.name ?? 'not dressed'
     return {
       letter,
-      name: traditional ? (NAMES[i] ?? `cloth ${i + 1}`) : `now ${own}`,
+      name: traditional ? (NAMES[i] ?? `fabric ${i + 1}`) : `now ${own}`,
       cloth: now.length === 1 ? now[0]! : '',
     }
   })

@@ -54,7 +54,7 @@ class EverythingIT {
                 kept.path("design").path("cloths").path(0).path("shelfCloth").asString();
         String its =
                 quilt.path("design").path("cloths").path(0).path("shelfCloth").asString();
-        assertThat(cloth).as("the cloth of that name there").isNotEqualTo(its);
+        assertThat(cloth).as("the fabric of that name there").isNotEqualTo(its);
         assertThat(kept.path("design").toString().replace(cloth, its).replace("#ede4cc", "#000000"))
                 .isEqualTo(quilt.path("design").toString());
         assertThat(photographed(elsewhere.get("/api/shelf"))).isTrue();

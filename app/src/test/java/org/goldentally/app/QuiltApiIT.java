@@ -54,7 +54,7 @@ class QuiltApiIT {
                 "0|“0” is no size at all",
                 "-8|“-8” is less than nothing",
                 "eight|“eight” cannot be read as a length",
-                "400 ft|“400 ft” is longer than a whole bolt of cloth (100 yd)",
+                "400 ft|“400 ft” is longer than a whole bolt of fabric (100 yd)",
                 "200 in|the top would be 800 in on this side, longer than any bed",
             })
     void aSizeThatCannotBeWorkedOutIsKeptAsTypedAndSaidWhereItIsAskedFor(String typed, String why) {
@@ -83,7 +83,7 @@ class QuiltApiIT {
     @CsvSource(
             delimiter = '|',
             value = {
-                "{\"format\":2}|format is 2; it goes from 10 to 10",
+                "{\"format\":2}|format is 2; it goes from 11 to 11",
                 "{\"blocks\":[{\"key\":\"a\",\"name\":\"\",\"columns\":[1],\"rows\":[1],\"parts\":[]},"
                         + "{\"key\":\"a\",\"name\":\"\",\"columns\":[1],\"rows\":[1],\"parts\":[]}]}|blocks has two entries of the same key",
                 "{\"closeInValue\":1000}|closeInValue is 1000; it goes from 0 to 100",

@@ -87,8 +87,8 @@ class RefusalsIT {
             assertThat(answer.status()).isEqualTo(422);
             assertThat(answer.json().path("problems").findValuesAsString("why"))
                     .containsExactly(
-                            "the cloth “a” is there twice",
-                            "the design has no cloth “b”",
+                            "the fabric “a” is there twice",
+                            "the design has no fabric “b”",
                             "there is no method “nine-at-a-time”");
         }
     }

@@ -34,7 +34,7 @@ class ShelfApiIT {
                 .body(Map.class);
         assertThat(corrected.get("understood")).isEqualTo("3 fat quarters, 17 1/2 × 19 in – dark moss");
         assertThat(cloth("dark moss").get("id"))
-                .as("a corrected name keeps its cloth")
+                .as("a corrected name keeps its fabric")
                 .isEqualTo(moss);
 
         client.delete().uri("/api/shelf/lines/" + line.get("id")).retrieve().toBodilessEntity();
@@ -67,7 +67,7 @@ class ShelfApiIT {
         ResponseEntity<String> answer = post("lots of marigold");
         assertThat(answer.getStatusCode().value()).isEqualTo(422);
         assertThat(answer.getBody())
-                .contains("“lots of marigold” does not say what form the cloth has", "42 squares 10 in marigold");
+                .contains("“lots of marigold” does not say what form the fabric has", "42 squares 10 in marigold");
         assertThat(post("1000000000 squares 10 in oat").getStatusCode().value()).isEqualTo(422);
     }
 

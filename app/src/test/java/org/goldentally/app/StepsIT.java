@@ -41,12 +41,12 @@ class StepsIT {
         change(design -> ((ObjectNode) design.path("borders").path(0)).put("width", "4 1/2"));
         assertThat(quilt.path("undoes").asString()).isEqualTo("border 4 1/2 in");
         change(design -> design.withArray("cloths").add(Api.cloth("a", "oat", "#ede4cc")));
-        assertThat(quilt.path("undoes").asString()).isEqualTo("cloth oat added");
+        assertThat(quilt.path("undoes").asString()).isEqualTo("fabric oat added");
         change(design -> design.put("allowance", "ROOMY").put("seam", "3/8"));
         assertThat(names())
                 .containsExactly(
                         "seam 3/8 in, room to trim: roomy",
-                        "cloth oat added",
+                        "fabric oat added",
                         "border 4 1/2 in",
                         "border 4 in added",
                         "6 × 5 blocks",

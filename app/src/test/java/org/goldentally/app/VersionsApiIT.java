@@ -81,7 +81,7 @@ class VersionsApiIT {
         assertThat(api.get("/api/quilts/" + id(bare) + "/glance")
                         .path("notCounted")
                         .toString())
-                .contains("cloth for what is not dressed yet");
+                .contains("fabric for what is not dressed yet");
         assertThat(glance.path("buys")).isEqualTo(tally.path("totals").path("toBuy"));
         assertThat(glance.path("cutSteps")).isEqualTo(api.get(quilt + "/cut").path("steps"));
         assertThat(glance.path("sets")).isEqualTo(sew.path("needed"));
@@ -111,7 +111,7 @@ class VersionsApiIT {
         assertThat(kits.path("count").asInt()).isEqualTo(12);
         assertThat(kits.path("saved").asString()).endsWith(" yd");
         assertThat(kits.path("rows").findValuesAsString("what"))
-                .contains("cream", "batting", "backing, cloth not chosen");
+                .contains("cream", "batting", "backing, fabric not chosen");
         assertThat(kits.path("rows").findValuesAsString("buy")).anyMatch(buy -> buy.startsWith("12 × "));
         assertThat(kits.path("kits")).hasSize(1);
         assertThat(kits.path("kits").path(0).path("heaps")).isNotEmpty();

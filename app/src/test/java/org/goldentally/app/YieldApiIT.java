@@ -110,13 +110,13 @@ class YieldApiIT {
     @CsvSource(
             delimiter = '|',
             value = {
-                "a big heap|3|1/4|“a big heap” does not say what form the cloth has",
+                "a big heap|3|1/4|“a big heap” does not say what form the fabric has",
                 "10 in square|0|1/4|“0” is no size at all",
                 "10 in square|much|1/4|“much” cannot be read as a length",
                 "10 in square|3|0|a seam of 0 in holds nothing together",
                 "10 in square|3|14|a seam of 14 in is wider than any patchwork seam",
                 "1000000000 squares 10 in|3|1/4|1000000000 pieces are more than any shelf holds",
-                "100 yd 3000 wide|3|1/4|a piece 3000 in across both ways is wider than any cloth",
+                "100 yd 3000 wide|3|1/4|a piece 3000 in across both ways is wider than any fabric",
             })
     void badWordsAreRefusedWithTheReason(String piece, String size, String seam, String why) {
         ObjectNode question = question(piece, "HALF_SQUARE", size, 2, 0);

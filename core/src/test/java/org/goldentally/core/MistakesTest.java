@@ -58,9 +58,11 @@ class MistakesTest {
                 mistake("no piece to cut: 0 x 8, 1", () -> new Demand.Item(0, 8, 1, true)),
                 mistake("no piece to cut: 8 x 0, 1", () -> new Demand.Item(8, 0, 1, true)),
                 mistake("no piece to cut: 8 x 8, 0", () -> new Demand.Item(8, 8, 0, true)),
-                mistake("wider than the cloth of 8", () -> new Demand(8, List.of(new Demand.Item(9, 9, 1, true)), 100)),
+                mistake(
+                        "wider than the fabric of 8",
+                        () -> new Demand(8, List.of(new Demand.Item(9, 9, 1, true)), 100)),
                 mistake("a set cannot give 0 units", () -> Recipe.forA("pair").build()),
-                mistake("key of a cloth is missing", () -> new ClothInHand(" ", "oat", "#ffffff")),
+                mistake("key of a fabric is missing", () -> new ClothInHand(" ", "oat", "#ffffff")),
                 mistake("colour is not written like #aabbcc", () -> new ClothInHand("a", "oat", "oat")),
                 mistake("cloths has two entries of the same key", () -> first().withCloths(List.of(oat(), oat()))),
                 mistake("units is -1; it goes from 0 to 10000", () -> entry(LogEntry.Kind.SET_MADE, -1, "", false)),

@@ -116,10 +116,10 @@ class AtTheTableIT {
                 assertThat(third.locator("main h1, main h2").first()).isVisible();
                 assertThat(third.getByText("Fetching")).hasCount(0);
             }
-            assertThat(third.locator("header [data-save]")).containsText("not kept yet: no answer");
+            assertThat(third.locator("header [data-save]")).containsText("will be saved when you're back");
 
             tablet.setOffline(false);
-            assertThat(third.locator("header [data-save]")).hasText("All kept");
+            assertThat(third.locator("header [data-save]")).hasText("Saved");
             // What another browser sees: each once.
             page.navigate(quilt + "/sew");
             assertThat(page.locator("nav[aria-label=Stations]")).containsText("1 of 25 steps");

@@ -68,7 +68,7 @@ class EditBenchmarkIT {
             millis.add((System.nanoTime() - start) / 1e6);
             version = json.readTree(stored).path("version").asInt();
         }
-        tell("edit to picture and ledger, 20 x 25 blocks of 16 units, 12 cloths", millis);
+        tell("edit to picture and ledger, 20 x 25 blocks of 16 units, 12 fabrics", millis);
         tell("of that, edit to picture: until it is kept", kept);
 
         page.navigate(address.substring(4) + "/top");

@@ -34,7 +34,7 @@ abstract class EmptyApplication {
         }
         deleteAll("/api/quilts/", text("/api/quilts"));
         page.navigate("/");
-        assertThat(page.getByText("Tops to buy cloth for")).isVisible();
+        assertThat(page.getByText("Tops to buy fabric for")).isVisible();
     }
 
     final String text(String path) {
@@ -78,7 +78,7 @@ abstract class EmptyApplication {
     }
 
     final void putDown(String line) {
-        Locator field = page.getByLabel("What have you got?");
+        Locator field = page.getByLabel("What fabric do you have?");
         field.fill(line);
         does.press(field, "Enter");
         assertThat(field).hasValue("");

@@ -30,12 +30,12 @@ class FirstQuiltIT {
         putOnShelf("scrap 9 x 13 soot", "1 scrap, 9 × 13 in – soot");
 
         // A slip is corrected in place; a line taken away is put back.
-        page.getByLabel("Correct scrap 9 x 13 soot").click();
-        page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Correct scrap 9 x 13 soot"))
+        page.getByLabel("Edit scrap 9 x 13 soot").click();
+        page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Edit scrap 9 x 13 soot"))
                 .fill("scrap 9 x 12 soot");
         page.keyboard().press("Enter");
         assertThat(page.getByText("1 scrap, 9 × 12 in – soot")).isVisible();
-        page.getByLabel("Take away scrap 9 x 12 soot").click();
+        page.getByLabel("Remove scrap 9 x 12 soot").click();
         assertThat(page.getByText("1 scrap, 9 × 12 in – soot")).hasCount(0);
         page.getByRole(AriaRole.BUTTON, named("Undo").setExact(true)).last().click();
         assertThat(page.getByText("1 scrap, 9 × 12 in – soot")).isVisible();
@@ -96,7 +96,7 @@ class FirstQuiltIT {
     }
 
     private void takeFromShelf(String cloth) {
-        page.getByLabel("Take a cloth from the shelf").selectOption(new SelectOption().setLabel(cloth));
+        page.getByLabel("Take a fabric from the shelf").selectOption(new SelectOption().setLabel(cloth));
         assertThat(page.getByLabel("Take " + cloth + " in hand")).isVisible();
     }
 
@@ -147,7 +147,7 @@ class FirstQuiltIT {
         tabTo("Its name");
         page.keyboard().type("By keys");
         page.keyboard().press("Enter");
-        tabTo("What have you got? One line, as you would say it");
+        tabTo("What fabric do you have? One line, as you would say it");
         page.keyboard().type("10 squares 10 in cobalt");
         page.keyboard().press("Enter");
         assertThat(page.getByText("Added: 10 squares, 10 in – cobalt")).isVisible();
@@ -193,15 +193,16 @@ class FirstQuiltIT {
         page.navigate("/");
         page.getByLabel("Its name").fill(name);
         page.getByRole(AriaRole.BUTTON, named("Start")).click();
-        assertThat(page.getByLabel("What have you got? One line, as you would say it"))
+        assertThat(page.getByLabel("What fabric do you have? One line, as you would say it"))
                 .isVisible();
     }
 
     private void putOnShelf(String line, String understood) {
-        page.getByLabel("What have you got? One line, as you would say it").fill(line);
+        page.getByLabel("What fabric do you have? One line, as you would say it")
+                .fill(line);
         assertThat(page.locator("#shelf-echo")).containsText(understood);
         page.keyboard().press("Enter");
-        assertThat(page.getByLabel("Correct " + line)).isVisible();
+        assertThat(page.getByLabel("Edit " + line)).isVisible();
     }
 
     private Locator station(String name) {

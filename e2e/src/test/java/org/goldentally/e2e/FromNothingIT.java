@@ -23,7 +23,7 @@ class FromNothingIT extends EmptyApplication {
         putDown("42 squares 10 in autumn, 21 prints, two of each");
         putDown("3 yd white 42 wide");
         does.goTo(page.getByLabel("Which kind?"), "pinwheel one print row");
-        does.choose(page.getByLabel("About how large?"), "60 × 72");
+        does.choose(page.getByLabel("How big?"), "60 × 72");
         does.goTo(page.getByLabel("Border, finished in"), "4");
         Locator idea = ideas().filter(new Locator.FilterOptions().setHasText("in one print of autumn, on white"));
         assertThat(idea.first()).containsText("in finished");
@@ -33,7 +33,7 @@ class FromNothingIT extends EmptyApplication {
         assertThat(answer).containsText(Pattern.compile("\\d+ × half-square triangle, .* finished, .* at a time: "));
         assertThat(answer).containsText(Pattern.compile("squares? cut .* of white"));
         assertThat(answer).containsText(Pattern.compile("Buy|Nothing to buy"));
-        assertThat(answer).containsText("Left: ");
+        assertThat(answer).containsText("You'll have ");
         station("Top").click();
         page.waitForURL("**/top");
         assertThat(page.locator("[data-size='Top finished']")).isVisible();
@@ -54,7 +54,7 @@ class FromNothingIT extends EmptyApplication {
         does.goTo(page.getByLabel("Blocks down"), "4");
         does.goTo(page.getByLabel("Sashing between the blocks, in finished"), "2");
         Locator sashing = page.getByRole(AriaRole.REGION, named("Sashing"));
-        does.choose(sashing.getByLabel("Its cloth"), "cream");
+        does.choose(sashing.getByLabel("Its fabric"), "cream");
         does.choose(sashing.getByLabel("Cornerstones"), "meadow 1");
         assertThat(page.locator("[data-save=kept]")).isVisible();
         does.click(station("Tally"));
@@ -96,7 +96,7 @@ class FromNothingIT extends EmptyApplication {
         putDown("42 squares 5 in candy, 42 prints, one of each");
         putDown("1 yd ink 42 wide");
         does.goTo(page.getByLabel("Which kind?"), "hourglass candy");
-        does.choose(page.getByLabel("About how large?"), "16 × 48");
+        does.choose(page.getByLabel("How big?"), "16 × 48");
         does.goTo(page.getByLabel("Border, finished in"), "2");
         assertThat(ideas().first()).containsText("Hourglass");
         does.click(ideas().first().getByRole(AriaRole.BUTTON));
@@ -113,12 +113,12 @@ class FromNothingIT extends EmptyApplication {
     @Test
     void aThrowOfPinwheelsByTheKeyboardAlone() {
         int keys = 0;
-        keys += tabTo("What have you got?");
+        keys += tabTo("What fabric do you have?");
         for (String line : new String[] {"42 squares 10 in autumn, 21 prints, two of each", "3 yd white 42 wide"}) {
             page.keyboard().type(line);
             page.keyboard().press("Enter");
             keys++;
-            assertThat(page.getByLabel("What have you got?")).hasValue("");
+            assertThat(page.getByLabel("What fabric do you have?")).hasValue("");
         }
         keys += tabTo("Which kind?");
         page.keyboard().type("pinwheel one print row");

@@ -49,9 +49,9 @@ class FromOursIT extends EmptyApplication {
         then.press(page.getByLabel("Make it for how many"), "Enter");
         Locator kits = page.locator("[data-kits]");
         assertThat(kits).containsText("To buy for 12 kits, cut together");
-        assertThat(kits).containsText(Pattern.compile("Cut together they take .* yd less cloth than kit by kit"));
+        assertThat(kits).containsText(Pattern.compile("Cut together they take .* yd less fabric than kit by kit"));
         assertThat(then.count()).isLessThanOrEqualTo(4);
-        kits.getByText("In other cloths").click();
+        kits.getByText("In other fabrics").click();
         kits.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Another colourway"))
                 .click();
         kits.getByLabel("Colourway 2: instead of navy").fill("moss");
@@ -112,7 +112,7 @@ class FromOursIT extends EmptyApplication {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("a short tour"))
                 .click();
         Locator tour = page.getByLabel("The tour");
-        for (String station : "cloth top top top tally tally cut sew".split(" ")) {
+        for (String station : "fabric top top top tally tally cut sew".split(" ")) {
             assertThat(page).hasURL(Pattern.compile("/" + station + "$"));
             assertThat(tour).isFocused();
             assertThat(page.locator("[data-tour-outline]")).isVisible();

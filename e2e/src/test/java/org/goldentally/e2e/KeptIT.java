@@ -37,7 +37,7 @@ class KeptIT {
         page.navigate("/quilts");
         page.getByLabel("Copy Geese at dusk").first().click();
         page.waitForURL("**/top");
-        assertThat(status()).hasText("All kept");
+        assertThat(status()).hasText("Saved");
     }
 
     @AfterEach
@@ -59,12 +59,12 @@ class KeptIT {
     void withoutANetworkChangesWaitAreSaidAndAreSentFromWhicheverPageIsOpen() {
         context.setOffline(true);
         page.getByLabel("Blocks across").fill("7");
-        assertThat(status()).hasText("1 change not kept yet: no answer");
+        assertThat(status()).hasText("You're offline: 1 change will be saved when you're back");
         assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("is sent by itself once there is an answer");
         page.getByLabel("Blocks across").fill("8");
-        assertThat(status()).hasText("2 changes not kept yet: no answer");
+        assertThat(status()).hasText("You're offline: 2 changes will be saved when you're back");
         page.locator("header a[href='/quilts']").first().click();
-        assertThat(status()).containsText("2 changes not kept yet");
+        assertThat(status()).containsText("2 changes will be saved");
         context.setOffline(false);
         assertThat(status()).hasCount(0);
         page.goBack();
@@ -86,12 +86,12 @@ class KeptIT {
             }
         });
         page.getByLabel("Blocks across").fill("9");
-        assertThat(status()).hasText("1 change not kept yet: no answer");
+        assertThat(status()).hasText("You're offline: 1 change will be saved when you're back");
         page.reload();
         assertThat(page.getByLabel("Blocks across")).hasValue("9");
-        assertThat(status()).hasText("1 change not kept yet: no answer");
+        assertThat(status()).hasText("You're offline: 1 change will be saved when you're back");
         page.unroute("**/api/quilts/*");
-        assertThat(status()).hasText("All kept");
+        assertThat(status()).hasText("Saved");
         page.reload();
         assertThat(page.getByLabel("Blocks across")).hasValue("9");
     }
@@ -107,9 +107,9 @@ class KeptIT {
         String counted = good.textContent();
         assertThat(page.locator("[data-unconfirmed]")).hasText("1 tap not confirmed yet");
         station("Cut");
-        assertThat(status()).hasText("1 change not kept yet: no answer");
+        assertThat(status()).hasText("You're offline: 1 change will be saved when you're back");
         context.setOffline(false);
-        assertThat(status()).hasText("All kept");
+        assertThat(status()).hasText("Saved");
         station("Sew");
         assertThat(good).hasText(counted);
         assertThat(page.locator("[data-unconfirmed]")).hasCount(0);
@@ -118,9 +118,9 @@ class KeptIT {
     @Test
     void stepsAreTakenBackAndTakenOutByName() {
         page.getByLabel("Blocks across").fill("7");
-        assertThat(status()).hasText("All kept");
+        assertThat(status()).hasText("Saved");
         page.getByLabel("Seam, in").fill("3/8");
-        assertThat(status()).hasText("All kept");
+        assertThat(status()).hasText("Saved");
         page.getByLabel("All steps of the design").click();
         Locator steps = page.getByLabel("Steps of the design, newest first");
         assertThat(steps).containsText("seam 3/8 in");
@@ -139,7 +139,7 @@ class KeptIT {
     @Test
     void theClothStationTakesBackWhatWasDoneToTheShelf() {
         station("Cloth");
-        page.getByLabel("What have you got?").fill("half a yard kept moss");
+        page.getByLabel("What fabric do you have?").fill("half a yard kept moss");
         page.getByText("Put on the shelf").click();
         assertThat(page.getByText("Added: 1 length, 18 in (1/2 yd), 40 in wide – kept moss"))
                 .isVisible();
@@ -157,7 +157,7 @@ class KeptIT {
     @Test
     void aLineThatCanBeMeantInTwoWaysIsAskedWithButtons() {
         station("Cloth");
-        page.getByLabel("What have you got?").fill("2 yd asked oat 42");
+        page.getByLabel("What fabric do you have?").fill("2 yd asked oat 42");
         Locator choices = page.locator("[data-choices]");
         assertThat(choices).containsText("This can be meant in 2 ways");
         assertThat(Browser.seriousFindings(page)).isEmpty();
@@ -185,12 +185,12 @@ class KeptIT {
 
     @Test
     void aDeletedQuiltComesBack() {
-        // "All kept" is said before the change as well: what counts is that the name has arrived.
+        // "Saved" is said before the change as well: what counts is that the name has arrived.
         page.waitForResponse(response -> response.request().method().equals("PUT") && response.ok(), () -> {
             page.getByLabel("Name of the quilt").fill("Gone for now");
             page.keyboard().press("Tab");
         });
-        assertThat(status()).hasText("All kept");
+        assertThat(status()).hasText("Saved");
         page.navigate("/quilts");
         page.getByLabel("Delete Gone for now").click();
         assertThat(page.getByLabel("Delete Gone for now")).hasCount(0);
@@ -236,8 +236,8 @@ class KeptIT {
                 route.resume();
             }
         });
-        page.getByLabel("What have you got?").fill("3 squares 10 in once");
-        page.getByLabel("What have you got?").press("Enter");
+        page.getByLabel("What fabric do you have?").fill("3 squares 10 in once");
+        page.getByLabel("What fabric do you have?").press("Enter");
         assertThat(page.locator("[data-cloth='once']")).hasCount(1);
         page.reload();
         assertThat(page.locator("[data-cloth='once']")).hasCount(1);

@@ -34,11 +34,11 @@ class PacksIT {
         button("Start").click();
         page.waitForURL("**/cloth");
 
-        fill(page.getByLabel("What have you got?"), "18 squares 10 in noon, 18 prints, one of each");
+        fill(page.getByLabel("What fabric do you have?"), "18 squares 10 in noon, 18 prints, one of each");
         click(button("Put on the shelf"));
         click(station("Top"));
         actions++;
-        page.getByLabel("Take a cloth from the shelf").selectOption(new SelectOption().setLabel("all prints of noon"));
+        page.getByLabel("Take a fabric from the shelf").selectOption(new SelectOption().setLabel("all prints of noon"));
         click(page.getByLabel("Free places").getByText("any print", exact()));
         click(button("Build Pinwheel"));
         dress(0, 2, 4, 6);
@@ -172,11 +172,11 @@ class PacksIT {
         page.getByLabel("Its name").fill(name);
         button("Start").click();
         page.waitForURL("**/cloth");
-        fill(page.getByLabel("What have you got?"), typed);
+        fill(page.getByLabel("What fabric do you have?"), typed);
         click(button("Put on the shelf"));
         click(station("Top"));
         actions++;
-        page.getByLabel("Take a cloth from the shelf")
+        page.getByLabel("Take a fabric from the shelf")
                 .selectOption(new SelectOption().setLabel("all prints of " + pack));
     }
 

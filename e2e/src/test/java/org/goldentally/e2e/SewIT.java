@@ -38,7 +38,7 @@ class SewIT {
         assertThat(page.getByText("All 16 are made.")).isVisible();
         page.keyboard().press("2");
         assertThat(good).hasText("15");
-        assertThat(page.locator("[data-left]")).containsText("than cloth is cut for");
+        assertThat(page.locator("[data-left]")).containsText("than fabric is cut for");
         page.keyboard().press("0");
         assertThat(good).hasText("16");
         page.getByLabel("Note on this card").fill("new needle");

@@ -26,7 +26,7 @@ class ShelfToSheetIT {
     @Test
     void aPackIsDealtAndItsSheetsPrinted() {
         start("Scrappy journey");
-        page.getByLabel("What have you got?").fill("12 squares 10 in dawn, 6 prints, two of each");
+        page.getByLabel("What fabric do you have?").fill("12 squares 10 in dawn, 6 prints, two of each");
         assertThat(page.locator("#shelf-echo")).containsText("12 squares, 10 in – dawn, 6 prints, 2 of each");
         button("Put on the shelf").click();
         assertThat(page.locator("[data-cloth='dawn 6']")).isVisible();
@@ -136,7 +136,7 @@ class ShelfToSheetIT {
         page.waitForURL("**/top");
         station("Cut").click();
         page.waitForURL("**/cut");
-        Locator sheet = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("cloths alike"))
+        Locator sheet = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("fabrics alike"))
                 .last();
         sheet.click();
         assertThat(page.locator("[data-stacks]")).containsText("stack 1");
@@ -209,7 +209,7 @@ class ShelfToSheetIT {
         page.getByText(Pattern.compile("^(The .* lines of it|Type one)$")).click();
         // The last line is empty; the one before it is the made-up price of the pack.
         int line = page.getByLabel(Pattern.compile("^Line \\d+: price$")).count() - 1;
-        assertThat(page.getByLabel("Line " + line + ": name of a cloth or a pack, empty for any"))
+        assertThat(page.getByLabel("Line " + line + ": name of a fabric or a pack, empty for any"))
                 .hasValue("harvest");
         page.getByLabel("Line " + line + ": price").fill("dear");
         button("Keep this price list").click();
@@ -240,7 +240,7 @@ class ShelfToSheetIT {
     }
 
     private void take(String option) {
-        page.getByLabel("Take a cloth from the shelf")
+        page.getByLabel("Take a fabric from the shelf")
                 .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel(option));
     }
 

@@ -60,7 +60,7 @@ class WallByHandIT {
         assertThat(said()).containsText("row 1, block 1 changes places with row 2, block 2");
         page.mouse().up();
         assertThat(said()).hasCount(0);
-        assertThat(page.locator("header [data-save]")).hasText("All kept");
+        assertThat(page.locator("header [data-save]")).hasText("Saved");
         page.waitForCondition(() -> colourOf(0).equals(other));
         assertThat(colourOf(6)).isEqualTo(first);
 
@@ -96,7 +96,7 @@ class WallByHandIT {
 
         page.getByRole(AriaRole.APPLICATION).focus();
         page.keyboard().press("/");
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Which cloth for row 1, block 2?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Which fabric for row 1, block 2?");
         page.keyboard().type("plu");
         page.keyboard().press("Enter");
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
@@ -192,7 +192,7 @@ class WallByHandIT {
 
     /** What the quilt as it is kept measures and buys, in the words of the wall. */
     private String asItIs() {
-        assertThat(page.locator("header [data-save]")).hasText("All kept");
+        assertThat(page.locator("header [data-save]")).hasText("Saved");
         JsonNode glance = asked("/glance");
         StringBuilder buys = new StringBuilder();
         glance.path("buys")

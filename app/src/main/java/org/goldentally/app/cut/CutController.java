@@ -45,7 +45,7 @@ class CutController {
                         && piece < sheet.pieces().size())
                 .findFirst()
                 .map(sheet -> CutSvg.of(sheet.pieces().get(piece), sheet.colour()))
-                .orElseThrow(() -> new NotFoundException("Piece of cloth"));
+                .orElseThrow(() -> new NotFoundException("Piece of fabric"));
     }
 
     @PutMapping("/steps/{step}")

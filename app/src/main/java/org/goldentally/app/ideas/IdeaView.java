@@ -69,11 +69,11 @@ record IdeaView(
             return "";
         }
         if (idea.clothsUntouched() > 0) {
-            return idea.clothsUntouched() + (idea.clothsUntouched() == 1 ? " cloth" : " cloths") + " not cut into";
+            return idea.clothsUntouched() + (idea.clothsUntouched() == 1 ? " fabric" : " fabrics") + " left untouched";
         }
         if (idea.whole() > 0) {
             return idea.whole() + (idea.whole() == 1 ? " piece" : " pieces") + " left whole";
         }
-        return "no piece left whole";
+        return "uses every piece";
     }
 }

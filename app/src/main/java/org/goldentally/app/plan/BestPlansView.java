@@ -108,7 +108,7 @@ record BestPlansView(
         answer.missing().forEach((cloth, purchase) -> missing.add(purchase.write() + " " + name(design, cloth)));
         List<String> said = new ArrayList<>(few(missing));
         if (answer.hasTooLarge()) {
-            said.add("cloth for pieces that are too large for any");
+            said.add("fabric for pieces that are too large for any");
         }
         if (answer.hasUndressed()) {
             PlanInWords.notCounted(answer.plans().values().iterator().next().tally()).stream()
@@ -191,7 +191,7 @@ record BestPlansView(
                     // As is usual.
                 }
                 case DIAGONAL -> said.add("border " + (i + 1) + ": joined on the diagonal");
-                case ALONG_LENGTH -> said.add("border " + (i + 1) + ": cut along the length of the cloth");
+                case ALONG_LENGTH -> said.add("border " + (i + 1) + ": cut along the length of the fabric");
             }
         }
         switch (plan.design().finishing().panels()) {
@@ -222,11 +222,11 @@ record BestPlansView(
             return all;
         }
         List<String> few = new ArrayList<>(all.subList(0, MOST_NAMED));
-        few.add((all.size() - MOST_NAMED) + " more cloths");
+        few.add((all.size() - MOST_NAMED) + " more fabrics");
         return few;
     }
 
     private static String name(QuiltDesign design, String cloth) {
-        return design.cloth(cloth).map(ClothInHand::name).orElse("cloth not chosen");
+        return design.cloth(cloth).map(ClothInHand::name).orElse("fabric not chosen");
     }
 }

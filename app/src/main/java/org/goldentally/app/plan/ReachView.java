@@ -63,6 +63,6 @@ record ReachView(
     }
 
     private static String name(QuiltDesign design, String cloth) {
-        return design.cloth(cloth).map(ClothInHand::name).orElse("a cloth");
+        return design.cloth(cloth).map(ClothInHand::name).orElse("a fabric");
     }
 }

@@ -119,7 +119,7 @@ class StatelessController {
             if (design.cloth(cloth).isEmpty()) {
                 problems.add(new Problem(
                         "shelf[" + i + "].cloth",
-                        "the design has no cloth “" + cloth + "”",
+                        "the design has no fabric “" + cloth + "”",
                         "use one of its keys: "
                                 + String.join(
                                         ", ",
@@ -129,7 +129,7 @@ class StatelessController {
             } else if (!seen.add(cloth)) {
                 problems.add(new Problem(
                         "shelf[" + i + "].cloth",
-                        "the cloth “" + cloth + "” is there twice",
+                        "the fabric “" + cloth + "” is there twice",
                         "put all its lines into one entry"));
             }
         }

@@ -154,8 +154,8 @@ class ProblemHandler {
                         "This is more than can be worked out at once",
                         List.of(new Problem(
                                 "Size of the quilt",
-                                "so many different pieces and cloths together take too long",
-                                "use fewer blocks, fewer cloths or larger pieces, or plan it in parts")));
+                                "so many different pieces and fabrics together take too long",
+                                "use fewer blocks, fewer fabrics or larger pieces, or plan it in parts")));
     }
 
     /** A query that is not written as addresses are. */

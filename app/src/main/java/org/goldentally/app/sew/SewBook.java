@@ -70,7 +70,7 @@ public record SewBook(List<Page> pages) {
         long sets = run.stream().mapToLong(Batch::setsPlanned).sum();
         return new Page(
                 first.run(),
-                "the same in " + run.size() + " combinations of cloths; the steps are drawn in those of the first",
+                "the same in " + run.size() + " combinations of fabrics; the steps are drawn in those of the first",
                 run.stream().mapToLong(Batch::needed).sum() + ", " + sets + " sets",
                 cards.card(first.key().text()),
                 false,

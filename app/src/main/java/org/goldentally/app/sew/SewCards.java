@@ -218,12 +218,12 @@ final class SewCards {
         if (batch.set().isPresent() && sets > 0) {
             if (out.beyondPlan() > 0) {
                 said.add(out.beyondPlan() + " more " + Recipe.counted(batch.setName(), out.beyondPlan())
-                        + " than cloth is cut for" + (out.covered() ? "; the leftovers cover it." : "."));
+                        + " than fabric is cut for" + (out.covered() ? "; the leftovers cover it." : "."));
             } else {
                 said.add(
                         out.mayGoWrong() == 0
-                                ? "The cloth is just enough: none is left over to cut another of."
-                                : "The cloth still covers " + out.mayGoWrong() + " more that go"
+                                ? "The fabric is just enough: none is left over to cut another of."
+                                : "The fabric still covers " + out.mayGoWrong() + " more that go"
                                         + (out.mayGoWrong() == 1 ? "es" : "") + " wrong.");
             }
         }

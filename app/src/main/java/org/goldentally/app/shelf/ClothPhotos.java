@@ -59,7 +59,7 @@ class ClothPhotos {
                     throw new RefusedException(new Problem(
                             "Photograph",
                             "it has more than " + MOST_POINTS / 1_000_000 + " million points",
-                            "take it smaller, or cut out the cloth"));
+                            "take it smaller, or cut out the fabric"));
                 }
                 if (Math.min(width, height) < 8) {
                     throw noPicture();
@@ -80,7 +80,7 @@ class ClothPhotos {
         return new RefusedException(new Problem(
                 "Photograph",
                 "this file cannot be read as a picture",
-                "take a JPEG or PNG photograph of the cloth, lying flat, in daylight"));
+                "take a JPEG or PNG photograph of the fabric, lying flat, in daylight"));
     }
 
     private static Photo photo(BufferedImage picture) throws IOException {

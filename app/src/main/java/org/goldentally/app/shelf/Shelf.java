@@ -160,7 +160,7 @@ public class Shelf {
         if (line.pack().isPresent()) {
             throw new RefusedException(new Problem(
                     WHERE,
-                    "a line of one cloth cannot become a pack of several prints",
+                    "a line of one fabric cannot become a pack of several prints",
                     "take this line away and type the pack as a new line"));
         }
         Cloth cloth = piece.cloth();

@@ -230,7 +230,7 @@ class ShelfActs {
         } catch (DuplicateKeyException taken) {
             throw new RefusedException(new Problem(
                     "Taking back “" + act.what() + "”",
-                    "another cloth has the name by now that this one would get back",
+                    "another fabric has the name by now that this one would get back",
                     "rename that one first"));
         }
     }

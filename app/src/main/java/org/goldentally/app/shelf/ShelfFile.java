@@ -94,7 +94,7 @@ final class ShelfFile {
         int before = problems.size();
         String name = CsvTable.cell(row, "cloth");
         if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            refuse(row, "cloth", "a cloth needs a name of at most 200 letters", "name it by its colour or print");
+            refuse(row, "cloth", "a fabric needs a name of at most 200 letters", "name it by its colour or print");
         }
         MeasureSystem system = system(row, usual);
         Optional<PieceForm> form = form(row);
@@ -135,7 +135,7 @@ final class ShelfFile {
             refuse(
                     row,
                     "form",
-                    "“" + word + "” is no form of cloth",
+                    "“" + word + "” is no form of fabric",
                     "write square, strip, fat quarter, fat eighth, length or scrap");
         }
         return form;

@@ -51,9 +51,11 @@ final class CutSizeViews {
         way.recipe()
                 .sewing()
                 .widestSeam()
-                .ifPresent(seam -> said.add("seam at most " + writer.writeDecimal(seam) + unit));
+                .ifPresent(seam -> said.add("big enough with a seam up to "
+                        + writer.write(design.system().seamOnARuler(seam)) + unit));
         if (facts.ofStrip() > 0) {
-            said.add("a strip across the cloth gives " + facts.ofStrip() + (facts.ofStrip() == 1 ? " unit" : " units"));
+            said.add(
+                    "a strip across the fabric gives " + facts.ofStrip() + (facts.ofStrip() == 1 ? " unit" : " units"));
         }
         facts.tightIn()
                 .forEach(side -> said.add("tight in your " + writer.writeWithUnit(side) + " squares: only "

@@ -85,8 +85,8 @@ final class LedgerViews {
             problems.add(new Problem(
                     cloth.name(),
                     "a " + cut.name() + " cut " + LedgerWords.size(cut, system) + " for " + cut.useLabel()
-                            + " fits no cloth of the usual width",
-                    "choose fewer at a time, smaller pieces, or wider cloth"));
+                            + " fits no fabric of the usual width",
+                    "choose fewer at a time, smaller pieces, or wider fabric"));
         }
         Length room = UsualSizes.of(system).tightWithin();
         ledger.piecesCut().stream()
@@ -111,7 +111,7 @@ final class LedgerViews {
         ledger.toBuy()
                 .ifPresent(buy -> workings.add(new Working(
                         "To buy",
-                        system.writer().writeWithUnit(buy.purchase().exact()) + " of cloth "
+                        system.writer().writeWithUnit(buy.purchase().exact()) + " of fabric "
                                 + system.writer()
                                         .writeWithUnit(buy.piece().piece().width())
                                 + " wide, "

@@ -263,14 +263,14 @@ public record TallyView(
         if (tally.ledgers().stream().anyMatch(undealt)) {
             notices.add(new Problem(
                     "Free places",
-                    "nothing is made for some of them yet, so they are counted as a cloth of their own",
+                    "nothing is made for some of them yet, so they are counted as a fabric of their own",
                     "make and lay out their prints at the station Top"));
         }
         if (!tally.undressed().isEmpty()) {
             long count = tally.undressed().stream().mapToLong(ClothCut::count).sum();
             notices.add(new Problem(
                     "Not dressed yet",
-                    count + " pieces have no cloth, so no cloth is counted for them",
+                    count + " pieces have no fabric, so no fabric is counted for them",
                     "dress them at the station Top"));
         }
         List<String> notOnShelf = tally.ledgers().stream()
@@ -291,8 +291,9 @@ public record TallyView(
     private static Problem notPlanned(TopCount.Group group) {
         return new Problem(
                 "Not planned: " + group.label(),
-                group.count() + " of them mix cloths in a way that no method here makes; no cloth is counted for them",
-                "dress the patches that are cut alike in one cloth, or build them of smaller units");
+                group.count()
+                        + " of them mix fabrics in a way that no method here makes; no fabric is counted for them",
+                "dress the patches that are cut alike in one fabric, or build them of smaller units");
     }
 
     private static TotalsView totals(
@@ -381,7 +382,7 @@ public record TallyView(
                 way.recipe()
                         .sewing()
                         .widestSeam()
-                        .map(seam -> writer.writeDecimal(seam) + " " + system.abbreviation())
+                        .map(seam -> writer.writeWithUnit(system.seamOnARuler(seam)))
                         .orElse(null),
                 cutSize,
                 chosen ? way.workings() : List.of());

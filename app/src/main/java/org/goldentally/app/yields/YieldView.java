@@ -212,7 +212,7 @@ record YieldView(
                 recipe.sewing().edges() == OuterEdges.STRAIGHT,
                 recipe.sewing()
                         .widestSeam()
-                        .map(seam -> system.writer().writeDecimal(seam) + " " + system.abbreviation())
+                        .map(seam -> system.writer().writeWithUnit(system.seamOnARuler(seam)))
                         .orElse(null),
                 recipe.sewing().clothPairings(),
                 answer.hands().left(),

@@ -43,7 +43,7 @@ class BestPlansViewTest {
                 .containsExactly(
                         "half-square triangle: two at a time, cut 5 in",
                         "border 2: joined on the diagonal",
-                        "border 3: cut along the length of the cloth",
+                        "border 3: cut along the length of the fabric",
                         "backing: panels from side to side");
         assertThat(view.enough()).isFalse();
         assertThat(view.now().unpriced()).isEqualTo(1);
@@ -70,7 +70,7 @@ class BestPlansViewTest {
     void whatIsNotDressedIsMissing() {
         QuiltDesign undressed =
                 PINWHEELS.withBlocks(List.of(PINWHEELS.blocks().getFirst().undressed()));
-        assertThat(view(undressed, List.of()).missing()).containsExactly("cloth for what is not dressed yet");
+        assertThat(view(undressed, List.of()).missing()).containsExactly("fabric for what is not dressed yet");
     }
 
     @Test
@@ -83,7 +83,7 @@ class BestPlansViewTest {
         }
         BestPlansView view =
                 view(PINWHEELS.withCloths(cloths).withBorders(borders).withBlocks(List.of()), List.of());
-        assertThat(view.missing()).hasSize(5).last().isEqualTo("3 more cloths");
+        assertThat(view.missing()).hasSize(5).last().isEqualTo("3 more fabrics");
     }
 
     private static BestPlansView view(QuiltDesign design, List<Packs> packs) {

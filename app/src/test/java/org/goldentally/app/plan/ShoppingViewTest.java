@@ -25,7 +25,7 @@ class ShoppingViewTest {
     private static final Item INK = item("b", "ink", "8 a yard");
     private static final Item PLUM = item("c", "plum", "");
     private static final Item BACKING = new Item(
-            "backing, cloth not chosen",
+            "backing, fabric not chosen",
             Optional.empty(),
             Optional.of(Purchase.of(Length.inches(72), MeasureSystem.INCH)),
             Length.inches(42),

@@ -56,11 +56,11 @@ class ShelfFileTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                ",3,square,10,10,,,,,,,,|cloth|needs a name",
+                ",3,square,10,10,,,,,,,,|fabric|needs a name",
                 "oat,0,square,10,10,,,,,,,,|count|“0” is no count",
                 "oat,some,square,10,10,,,,,,,,|count|“some” is no count",
                 "oat,99999,square,10,10,,,,,,,,|count|“99999” is no count",
-                "oat,3,blob,10,10,,,,,,,,|form|“blob” is no form of cloth",
+                "oat,3,blob,10,10,,,,,,,,|form|“blob” is no form of fabric",
                 "oat,3,square,wide,10,,,,,,,,|width|",
                 "oat,3,square,10,-1,,,,,,,,|length|",
                 "oat,3,square,10,10,ell,,,,,,,|unit|“ell” is no unit",

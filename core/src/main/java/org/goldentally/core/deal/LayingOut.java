@@ -244,7 +244,7 @@ final class LayingOut {
             String why = maker.hasNone(print)
                     ? "there is none on the shelf that a block could be cut of"
                     : isTooClose(print)
-                            ? "too close in value to the cloths it would meet"
+                            ? "too close in value to the fabrics it would meet"
                             : places < used.length ? "there are fewer places than prints" : "the others go as far";
             ClothInHand cloth = free.prints.get(print);
             leftOut.add(new LeftOut(cloth.name(), why));

@@ -52,7 +52,7 @@ public record ClothInHand(
         Limits.texts(but, 200, 60, "but");
         but = List.copyOf(but);
         if (key.isBlank()) {
-            throw new IllegalArgumentException("key of a cloth is missing");
+            throw new IllegalArgumentException("key of a fabric is missing");
         }
         if (!colour.matches("#[0-9a-fA-F]{6}")) {
             throw new IllegalArgumentException("colour is not written like #aabbcc");

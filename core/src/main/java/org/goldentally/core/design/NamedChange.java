@@ -98,18 +98,18 @@ public final class NamedChange {
         for (ClothInHand cloth : after.cloths()) {
             ClothInHand known = before.cloth(cloth.key()).orElse(null);
             if (known == null) {
-                said.add("cloth " + cloth.name() + " added");
+                said.add("fabric " + cloth.name() + " added");
             } else if (known.background() != cloth.background()) {
-                said.add("cloth " + cloth.name() + (cloth.background() ? " as background" : " not as background"));
+                said.add("fabric " + cloth.name() + (cloth.background() ? " as background" : " not as background"));
             } else if (!known.equals(cloth)) {
-                said.add("cloth " + cloth.name() + " changed");
+                said.add("fabric " + cloth.name() + " changed");
             }
         }
         before.cloths().stream()
                 .filter(cloth -> after.cloth(cloth.key()).isEmpty())
-                .forEach(cloth -> said.add("cloth " + cloth.name() + " taken out"));
+                .forEach(cloth -> said.add("fabric " + cloth.name() + " taken out"));
         if (said.isEmpty()) {
-            say(QuiltDesign::cloths, any -> "order of the cloths");
+            say(QuiltDesign::cloths, any -> "order of the fabrics");
         }
     }
 
@@ -141,7 +141,7 @@ public final class NamedChange {
         say(
                 design -> design.setting().halves(),
                 halves -> halves == SettingDesign.Halves.PLAIN ? "plain halves" : "half blocks");
-        say(design -> design.setting().cloth(), cloth -> "cloth of the setting");
+        say(design -> design.setting().cloth(), cloth -> "fabric of the setting");
         places();
         say(
                 QuiltDesign::sashing,

@@ -151,10 +151,10 @@ public record Finishing(
         Optional<Backing> lying = panels(height, cloth, seam).map(panels -> new Backing(panels, false, cloth, width));
         if (upright.isEmpty() && lying.isEmpty()) {
             problems.add(new Problem(
-                    "Backing, usable width of its cloth",
+                    "Backing, usable width of its fabric",
                     "three panels of " + writer.writeWithUnit(cloth) + " do not cover " + writer.write(width) + " × "
                             + writer.writeWithUnit(height),
-                    "take wider cloth, or piece the backing from more"));
+                    "take wider fabric, or piece the backing from more"));
             return Optional.empty();
         }
         boolean upIsLess = lying.isEmpty()
@@ -182,7 +182,7 @@ public record Finishing(
         return backing.panels + (backing.panels == 1 ? " panel" : " panels") + " of "
                 + writer.writeWithUnit(backing.panelLength)
                 + (backing.upright ? " from top to bottom" : " from side to side") + " = "
-                + writer.writeWithUnit(backing.cloth()) + " of cloth " + writer.writeWithUnit(backing.widthOfFabric)
+                + writer.writeWithUnit(backing.cloth()) + " of fabric " + writer.writeWithUnit(backing.widthOfFabric)
                 + " wide"
                 + (backing.panels == 1 ? "" : ", joined with seams of " + writer.writeWithUnit(seam));
     }

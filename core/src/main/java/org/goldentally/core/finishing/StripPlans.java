@@ -157,7 +157,7 @@ public final class StripPlans {
         }
         String how = said(plan.sides())
                 + (along
-                        ? ", cut in one piece along the length of the cloth, without a join"
+                        ? ", cut in one piece along the length of the fabric, without a join"
                         : ", cut in one piece across the width");
         return plan.with(cuts, new Working(plan.label(), how));
     }
@@ -227,7 +227,7 @@ public final class StripPlans {
         CutSize size = new CutSize(backing.widthOfFabric(), backing.panelLength(), false);
         ClothCut cut =
                 new ClothCut(design.backingCloth(), size, "panel", backing.panels(), Use.Finish.BACKING, "backing");
-        Working working = new Working("backing", backing.panels() + " side by side, each a whole length of the cloth");
+        Working working = new Working("backing", backing.panels() + " side by side, each a whole length of the fabric");
         return Optional.of(new StripPlan(
                 Kind.BACKING,
                 List.of(Use.Finish.BACKING),

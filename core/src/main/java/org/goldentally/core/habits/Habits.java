@@ -26,9 +26,9 @@ public record Habits(Marking marking, Pressing pressing) {
 
     /** Where the seam allowances go. */
     public enum Pressing {
-        TO_THE_DARK("to the dark", "Press the seam to the darker cloth, so that it does not show through."),
+        TO_THE_DARK("to the dark", "Press the seam to the darker fabric, so that it does not show through."),
         OPEN("open", "Press the seam open; sew such seams with a shorter stitch."),
-        TO_THE_THINNER("to the thinner cloth", "Press the seam to the thinner cloth.");
+        TO_THE_THINNER("to the thinner fabric", "Press the seam to the thinner fabric.");
 
         private final String label;
         private final String instruction;

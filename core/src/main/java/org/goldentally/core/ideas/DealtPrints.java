@@ -88,7 +88,7 @@ final class DealtPrints {
     private static String keyOf(Map<ShelfCloth, String> keys, @org.jspecify.annotations.Nullable ShelfCloth cloth) {
         String key = cloth == null ? null : keys.get(cloth);
         if (key == null) {
-            throw new IllegalStateException("a cloth of no dressing");
+            throw new IllegalStateException("a fabric of no dressing");
         }
         return key;
     }

@@ -48,9 +48,9 @@ final class Dressings {
     /** Three cloths that are still to be bought. */
     private static List<ShelfCloth> nothingYet() {
         return List.of(
-                ShelfCloth.toBuy("light cloth", "#f3ead2"),
-                ShelfCloth.toBuy("dark cloth", "#22374f"),
-                ShelfCloth.toBuy("third cloth", "#c8971f"));
+                ShelfCloth.toBuy("light fabric", "#f3ead2"),
+                ShelfCloth.toBuy("dark fabric", "#22374f"),
+                ShelfCloth.toBuy("third fabric", "#c8971f"));
     }
 
     private List<Dressing> all() {

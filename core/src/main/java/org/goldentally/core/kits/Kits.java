@@ -129,7 +129,7 @@ public record Kits(int count, TopTally together, List<KitList> lists) {
             if (cloths.size() > QuiltDesign.MOST_CLOTHS) {
                 throw new RefusedException(new Problem(
                         "Kits",
-                        "all colourways together have " + cloths.size() + " cloths, more than "
+                        "all colourways together have " + cloths.size() + " fabrics, more than "
                                 + QuiltDesign.MOST_CLOTHS,
                         "plan some of them in a copy of the quilt"));
             }

@@ -63,7 +63,7 @@ record CutToSize(WorkChoices work, SewingSettings settings, ClothPiece cloth) {
         if (size.isLongerThan(cloth.width())) {
             return Reading.refused(
                     where,
-                    writer.writeWithUnit(size) + " is more than cloth is wide, " + writer.writeWithUnit(cloth.width()),
+                    writer.writeWithUnit(size) + " is more than fabric is wide, " + writer.writeWithUnit(cloth.width()),
                     "cut " + writer.writeWithUnit(room.least()) + " or a little more");
         }
         return Reading.of(cut(units, method, new OwnCut.Cut(size)));

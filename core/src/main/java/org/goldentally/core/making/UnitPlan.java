@@ -116,7 +116,7 @@ public record UnitPlan(
         }
         String all = extra() > 0 ? "(" + needed() + " + " + extra() + " for mishaps)" : "" + needed();
         return loose > 0
-                ? all + " are " + runsInWords() + ", since squares cut once serve other cloths too"
+                ? all + " are " + runsInWords() + ", since squares cut once serve other fabrics too"
                 : all + " ÷ " + run.units() + " a " + run.word(1) + ", rounded up to whole ones: " + runs;
     }
 

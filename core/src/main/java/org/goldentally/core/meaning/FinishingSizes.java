@@ -25,7 +25,7 @@ public record FinishingSizes(
         Optional<Length> strip =
                 read(LengthReader.readPositive("Binding, cut strip", typed.bindingStrip(), system), problems);
         Optional<Length> width = read(
-                LengthReader.readPositive("Backing, usable width of its cloth", typed.backingWidth(), system),
+                LengthReader.readPositive("Backing, usable width of its fabric", typed.backingWidth(), system),
                 problems);
         Optional<Length> overhang =
                 read(LengthReader.read("Backing, larger on every side by", typed.overhang(), system), problems);

@@ -150,7 +150,7 @@ public record TopSizes(
         if (count < 1 || count > MOST_BLOCKS_IN_A_ROW) {
             problems.add(new Problem(
                     where,
-                    count < 1 ? count + " blocks make no top" : count + " blocks in a row are more than we can plan",
+                    count < 1 ? "a top needs a block at least" : count + " blocks in a row are more than we can plan",
                     "type a number from 1 to " + MOST_BLOCKS_IN_A_ROW));
         }
     }

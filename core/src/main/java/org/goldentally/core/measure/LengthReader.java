@@ -90,7 +90,7 @@ public final class LengthReader {
         if (length.isLongerThan(LONGEST)) {
             return Reading.refused(
                     where,
-                    quoted(text) + " is longer than a whole bolt of cloth (100 yd)",
+                    quoted(text) + " is longer than a whole bolt of fabric (100 yd)",
                     "check the number; sizes are in " + system.abbreviation() + " unless you say otherwise");
         }
         return Reading.of(length);

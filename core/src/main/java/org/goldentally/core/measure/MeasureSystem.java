@@ -52,6 +52,11 @@ public enum MeasureSystem {
         };
     }
 
+    /** The widest seam that a ruler shows and that is no wider than this: a full 5/16 in for 0.354 in. */
+    public Length seamOnARuler(Length widest) {
+        return widest.roundedDownTo(grids.getFirst());
+    }
+
     /** 1 in, or 1 cm: what a bare number means. */
     public Length one() {
         return switch (this) {

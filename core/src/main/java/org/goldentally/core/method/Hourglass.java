@@ -67,14 +67,14 @@ public final class Hourglass implements PiecingMethod {
 
     private static Recipe.Builder squares(int cloths, Length cut) {
         Recipe.Builder recipe = Recipe.forA(cloths == 2 ? "pair" : "two pairs")
-                .takes(CutPiece.squares(ClothRole.A, "first cloth", cut, 1))
-                .takes(CutPiece.squares(ClothRole.B, "second cloth", cut, 1));
+                .takes(CutPiece.squares(ClothRole.A, "first fabric", cut, 1))
+                .takes(CutPiece.squares(ClothRole.B, "second fabric", cut, 1));
         return switch (cloths) {
             case 2 -> recipe;
-            case 3 -> recipe.takes(CutPiece.squares(ClothRole.C, "cloth of the opposite quarters", cut, 2));
+            case 3 -> recipe.takes(CutPiece.squares(ClothRole.C, "fabric of the opposite quarters", cut, 2));
             default ->
-                recipe.takes(CutPiece.squares(ClothRole.C, "third cloth", cut, 1))
-                        .takes(CutPiece.squares(ClothRole.D, "fourth cloth", cut, 1))
+                recipe.takes(CutPiece.squares(ClothRole.C, "third fabric", cut, 1))
+                        .takes(CutPiece.squares(ClothRole.D, "fourth fabric", cut, 1))
                         .hands(2, 2)
                         .because(
                                 "Hands",

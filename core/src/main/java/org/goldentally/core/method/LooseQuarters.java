@@ -20,7 +20,8 @@ import org.goldentally.core.unit.PatchworkUnit.QuarterSquareTriangleUnit;
  */
 public final class LooseQuarters implements PiecingMethod {
 
-    private static final List<String> LABELS = List.of("first cloth", "second cloth", "third cloth", "fourth cloth");
+    private static final List<String> LABELS =
+            List.of("first fabric", "second fabric", "third fabric", "fourth fabric");
 
     @Override
     public MethodId id() {

@@ -72,7 +72,7 @@ final class MakingAdvice {
     }
 
     private String name(String cloth) {
-        return design.cloth(cloth).map(each -> each.name()).orElse("cloth not chosen");
+        return design.cloth(cloth).map(each -> each.name()).orElse("fabric not chosen");
     }
 
     /** A field of one-handed crossings wastes every second unit; mirrored by turns it wastes none. */

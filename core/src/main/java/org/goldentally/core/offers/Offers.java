@@ -178,7 +178,7 @@ public final class Offers {
     }
 
     private String name(String cloth) {
-        return design.cloth(cloth).map(each -> each.name()).orElse("cloth not chosen");
+        return design.cloth(cloth).map(each -> each.name()).orElse("fabric not chosen");
     }
 
     /** Thrifty cutting of everything that is to be bought and cut plainly now. */
@@ -225,7 +225,7 @@ public final class Offers {
                         "the offcuts of the " + choice.chosen().label() + " make " + bonus.count()
                                 + " bonus half-square triangle units, " + name(bonus.corner()) + " and "
                                 + name(bonus.base()),
-                        "takes no cloth, a second seam at each corner; trimmed " + writer.write(bonus.trimmedSize())
+                        "takes no fabric, a second seam at each corner; trimmed " + writer.write(bonus.trimmedSize())
                                 + ", finished " + writer.writeWithUnit(bonus.finishedSize()),
                         design.withPlan(design.plan().withBonus(taken))));
             });
@@ -300,7 +300,7 @@ public final class Offers {
                 plan.stripsCut() == 0
                         ? "a scrappy binding from the leftover strips"
                         : "a binding from the leftover strips, and " + plan.stripsCut()
-                                + (plan.stripsCut() == 1 ? " strip" : " strips") + " of its own cloth",
+                                + (plan.stripsCut() == 1 ? " strip" : " strips") + " of its own fabric",
                 then.against(now, design.cloths(), design.system()) + "; "
                         + plan.working().how(),
                 scrappy));

@@ -231,7 +231,7 @@ public record PlanBound(Optional<Area> bought, double sewingMinutes, double cuts
             return "Proven: no plan buys less.";
         }
         return least.isZero()
-                ? "Not proven: by its area the cloth on the shelf would do."
+                ? "Not proven: by its area the fabric on the shelf would do."
                 : "Proven: every plan buys at least " + inAll(least, system) + " in all, this one "
                         + inAll(costs.bought(), system) + ".";
     }

@@ -200,14 +200,14 @@ public final class PlanInWords {
         }
         long first = most.getFirst().getValue();
         return 2 * first < all
-                ? "of " + most.size() + " cloths"
+                ? "of " + most.size() + " fabrics"
                 : first + " of " + name(most.getFirst().getKey()) + " and " + (all - first) + " of " + (most.size() - 1)
-                        + " other cloths";
+                        + " other fabrics";
     }
 
     private String name(String cloth) {
         return cloth.isEmpty()
-                ? "cloth not chosen"
+                ? "fabric not chosen"
                 : tally.top().design().cloth(cloth).map(each -> each.name()).orElse(cloth);
     }
 
@@ -239,13 +239,13 @@ public final class PlanInWords {
         // Binding and backing without a cloth are on the shopping list.
         if (tally.undressed().stream()
                 .anyMatch(cut -> cut.uses().stream().allMatch(use -> use instanceof Use.ForUnits))) {
-            lacking.add("cloth for what is not dressed yet");
+            lacking.add("fabric for what is not dressed yet");
         }
         if (!tally.unplanned().isEmpty()) {
             lacking.add("units that no method here makes");
         }
         if (tally.ledgers().stream().anyMatch(ledger -> !ledger.tooLarge().isEmpty())) {
-            lacking.add("pieces that fit no cloth of the usual width");
+            lacking.add("pieces that fit no fabric of the usual width");
         }
         return lacking;
     }
@@ -286,18 +286,30 @@ public final class PlanInWords {
             }
         }
         List<String> said = new ArrayList<>();
-        whole.forEach((piece, count) -> said.add(
-                piece.form() == PieceForm.YARDAGE && count > 1
-                        ? count + " lengths whole"
-                        : piece.describe(Math.toIntExact(count), system) + " whole"));
+        whole.forEach((piece, count) -> said.add(wholePieces(piece, count)));
         tally.ledgers().stream()
                 .flatMap(ledger -> ledger.opened().stream()
                         .flatMap(opened -> opened.piece().leftovers().stream())
                         .map(rest -> Map.entry(rest, ledger.cloth())))
                 .max(Comparator.comparing(rest -> rest.getKey().area()))
-                .ifPresent(rest -> said.add("the largest rest "
-                        + size(rest.getKey().width(), rest.getKey().height()) + " of " + name(rest.getValue())));
-        return said.isEmpty() ? Optional.empty() : Optional.of("Left: " + String.join("; ", said) + ".");
+                .ifPresent(rest -> said.add("a "
+                        + size(rest.getKey().width(), rest.getKey().height()) + " piece of " + name(rest.getValue())));
+        return said.isEmpty() ? Optional.empty() : Optional.of("You'll have " + listed(said) + " left.");
+    }
+
+    /** {@code 14 whole 10 in squares}, {@code 2 whole fat quarters}. */
+    private String wholePieces(ClothPiece piece, long count) {
+        String what = piece.form().name(count);
+        String size = piece.form() == PieceForm.SQUARE || piece.form() == PieceForm.STRIP
+                ? writer.writeWithUnit(piece.shorterSide()) + " "
+                : "";
+        return count + " whole " + size + what;
+    }
+
+    private static String listed(List<String> said) {
+        return said.size() == 1
+                ? said.getFirst()
+                : String.join(", ", said.subList(0, said.size() - 1)) + " and " + said.getLast();
     }
 
     private Optional<String> spare() {

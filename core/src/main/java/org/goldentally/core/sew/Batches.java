@@ -145,7 +145,7 @@ public final class Batches {
                 sort.name + ", set into other blocks, "
                         + (sort.width.equals(sort.height) ? "" : writer.write(sort.width) + " × ")
                         + writer.writeWithUnit(sort.height) + " finished" + (sort.mirrored ? ", mirrored" : ""),
-                dressings == 1 ? "all in the same cloths" : "in " + dressings + " different dressings",
+                dressings == 1 ? "all in the same fabrics" : "in " + dressings + " different dressings",
                 inner.size(),
                 1,
                 "block",
@@ -174,7 +174,7 @@ public final class Batches {
                     key,
                     Kind.BLOCKS,
                     first.name() + (first.placing().mirrored() ? ", mirrored" : ""),
-                    (dressings == 1 ? "all in the same cloths" : "in " + dressings + " different dressings")
+                    (dressings == 1 ? "all in the same fabrics" : "in " + dressings + " different dressings")
                             + (spares > 0 ? ", " + spares + " to spare" : ""),
                     parts.size() + spares,
                     1,

@@ -91,7 +91,7 @@ public final class CardChecks {
                         counted(side.count(), "strip") + ", cut over-length" + from + ", then trim",
                         cut + writer.write(side.cutLength()) + " to " + writer.writeWithUnit(side.trimmedLength()))
                 : new Check(
-                        counted(side.count(), "strip") + ", cut exactly: the cloth is no wider",
+                        counted(side.count(), "strip") + ", cut exactly: the fabric is no wider",
                         cut + writer.writeWithUnit(side.cutLength()));
     }
 

@@ -150,7 +150,7 @@ public record WaysOut(long beyondPlan, boolean covered, long mayGoWrong, List<St
         return units == 0
                 ? Optional.empty()
                 : Optional.of("sew " + Math.min(units, wanted) + " of the " + wanted
-                        + " of loose triangles that are left over of both cloths");
+                        + " of loose triangles that are left over of both fabrics");
     }
 
     private static long spare(ClothCut square, TopTally tally) {

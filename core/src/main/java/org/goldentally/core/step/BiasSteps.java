@@ -45,7 +45,7 @@ record BiasSteps(
                 panel().stitch(cuts)
                         .step(
                                 Step.Kind.JOIN,
-                                "Join the strips by turns, one cloth and the other, as they lay: two panels, each beginning with another cloth. Bias edges: do not pull."),
+                                "Join the strips by turns, one fabric and the other, as they lay: two panels, each beginning with another fabric. Bias edges: do not pull."),
                 panel().stitch(cuts)
                         .step(
                                 Step.Kind.PRESS,

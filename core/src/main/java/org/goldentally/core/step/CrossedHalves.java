@@ -31,7 +31,7 @@ record CrossedHalves(Length side, Pair below, Pair above, Length trimmed, Sewing
         return List.of(
                 layers().step(
                                 Step.Kind.PAIR,
-                                "Lay " + pieces + " right sides together, unlike cloths facing, the seams nesting."),
+                                "Lay " + pieces + " right sides together, unlike fabrics facing, the seams nesting."),
                 layers().mark(diagonal)
                         .stitch(seams)
                         .step(

@@ -71,7 +71,7 @@ record GeeseSteps(
                         .stitch(seams)
                         .step(
                                 Step.Kind.STITCH,
-                                "A small square on the corner of the large cloth; mark its diagonal, from the corner inwards, and stitch on both sides of it."),
+                                "A small square on the corner of the large fabric; mark its diagonal, from the corner inwards, and stitch on both sides of it."),
                 half().upper(ClothRole.B, third())
                         .stitch(seams)
                         .cut(List.of(crossing()))
@@ -87,7 +87,7 @@ record GeeseSteps(
                                 Step.Kind.TRIM,
                                 "Trim to " + writer().write(trimmedWidth) + " × "
                                         + writer().writeWithUnit(trimmedHeight) + ", " + seam()
-                                        + " of cloth beyond the point."));
+                                        + " of fabric beyond the point."));
     }
 
     /** Bodies and wings cut loose and joined. */

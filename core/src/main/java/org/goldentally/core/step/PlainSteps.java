@@ -29,7 +29,7 @@ final class PlainSteps {
                         .cloth(ClothRole.A, Sketch.rectangle(length, height))
                         .step(
                                 Step.Kind.CUT_PIECES,
-                                "Square up the end of the cloth and cut a strip of " + writer.writeWithUnit(height)
+                                "Square up the end of the fabric and cut a strip of " + writer.writeWithUnit(height)
                                         + "."),
                 new Sketch()
                         .cloth(ClothRole.A, Sketch.rectangle(length, height))
@@ -42,7 +42,7 @@ final class PlainSteps {
                 .cloth(ClothRole.A, Sketch.rectangle(length, width))
                 .step(
                         Step.Kind.CUT_PIECES,
-                        "Square up the end of the cloth and cut strips of "
+                        "Square up the end of the fabric and cut strips of "
                                 + settings.system().writer().writeWithUnit(width) + "."));
     }
 }

@@ -99,7 +99,7 @@ public record ShoppingList(List<Item> items, MeasureSystem system) {
 
     private static Item notChosen(String what, Purchase purchase, Length width) {
         return new Item(
-                what + ", cloth not chosen",
+                what + ", fabric not chosen",
                 Optional.empty(),
                 Optional.of(purchase),
                 width,

@@ -10,7 +10,7 @@ import org.goldentally.core.problem.Problem;
  * has 2 to 8 rows, 3 to begin with (our own limits).
  */
 public enum Countable {
-    HOURGLASS_CLOTHS("cloths", "Cloths of the hourglass", 2, 4, 2),
+    HOURGLASS_CLOTHS("cloths", "Fabrics of the hourglass", 2, 4, 2),
     FLIPPED_CORNERS("corners", "Flipped corners", 1, 4, 1),
     SET_STRIPS("strips", "Strips of the set", 2, 4, 2),
     HALF_ROWS("rows", "Rows of the pieced half", 2, 8, 3);

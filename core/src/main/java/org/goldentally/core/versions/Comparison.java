@@ -144,7 +144,7 @@ public record Comparison(List<Row> rows) {
         });
         row(
                 rows,
-                "Pieces of cloth cut into",
+                "Pieces of fabric cut into",
                 versions,
                 each -> String.valueOf(costs(each).piecesOpened()));
         row(
@@ -243,7 +243,7 @@ public record Comparison(List<Row> rows) {
             String name = version.design()
                     .cloth(ledger.cloth())
                     .map(cloth -> cloth.pack().isEmpty() ? cloth.name() : cloth.pack())
-                    .orElse("cloth not chosen");
+                    .orElse("fabric not chosen");
             ledger.asYardage(cutter)
                     .ifPresent(length -> lengths.merge("Cloth, as lengths: " + name, length.bought(), Length::plus));
         }
@@ -257,6 +257,6 @@ public record Comparison(List<Row> rows) {
     }
 
     private static String name(Version version, String cloth) {
-        return version.design().cloth(cloth).map(ClothInHand::name).orElse("cloth not chosen");
+        return version.design().cloth(cloth).map(ClothInHand::name).orElse("fabric not chosen");
     }
 }

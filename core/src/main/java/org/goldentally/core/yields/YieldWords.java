@@ -53,7 +53,7 @@ final class YieldWords {
     Problem noWholeSet() {
         return new Problem(
                 "Whole sets",
-                "one such piece of each cloth does not make a whole set; it takes more than one of some",
+                "one such piece of each fabric does not make a whole set; it takes more than one of some",
                 "see below how many pieces a number of units takes");
     }
 

@@ -75,7 +75,7 @@ class ShelfLineReaderTest {
                 "fat quarter teal measured 17|“fat quarter teal measured 17” gives the measure of one side only",
                 "scrap 200 x 140 sail|a piece 140 in across both ways is wider than any cloth",
                 "3 fat quarters 7 teal|“3 fat quarters 7 teal” has a number too many: “7”",
-                "400 yd oat|“400 yards” is longer than a whole bolt of cloth (100 yd)"
+                "400 yd oat|“400 yards” is longer than a whole bolt of fabric (100 yd)"
             })
     void refusesWithTheReason(String typed, String why) {
         Reading<ShelfLine> reading = ShelfLineReader.readForShelf("Shelf line", typed, MeasureSystem.INCH);

@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class PieceLayoutTest {
 
-    @ParameterizedTest(name = "{0} × {1} eighths of cloth give {4} of {2} × {3}")
+    @ParameterizedTest(name = "{0} × {1} eighths of fabric give {4} of {2} × {3}")
     @CsvSource({
         "80, 80, 80, 80, 1", // a 10 in square is a 10 in square
         "80, 80, 81, 81, 0", // an eighth short
@@ -31,7 +31,7 @@ class PieceLayoutTest {
                 .hasSize(pieces);
     }
 
-    @ParameterizedTest(name = "{0} × {1} eighths of cloth into {2} × {2}: {3} cuts")
+    @ParameterizedTest(name = "{0} × {1} eighths of fabric into {2} × {2}: {3} cuts")
     @CsvSource({
         "80, 80, 80, 0", // it is one already
         "80, 80, 64, 2", // one side, then the other

@@ -75,7 +75,7 @@ class NamedChangeTest {
                                 "a",
                                 SettingDesign.Halves.BLOCK))),
                 Arguments.of(
-                        "plain squares in the rows between, cloth of the setting",
+                        "plain squares in the rows between, fabric of the setting",
                         DESIGN.withSetting(onPoint("a", SettingDesign.Between.SAME)),
                         DESIGN.withSetting(onPoint("c", SettingDesign.Between.PLAIN))),
                 change(
@@ -125,7 +125,7 @@ class NamedChangeTest {
                         design -> design.withPlan(
                                 PlanDesign.USUAL.withExtras(List.of(new PlanDesign.ExtraUnits("", "4"))))),
                 change(
-                        "cloth ink taken out and 2 more changes",
+                        "fabric ink taken out and 2 more changes",
                         design -> design.withCloths(design.cloths().stream()
                                         .filter(cloth -> !cloth.key().equals("b"))
                                         .toList())
@@ -144,9 +144,9 @@ class NamedChangeTest {
                 change("close in value below 12", design -> sewn(design, design.seam(), Grid.EIGHTH_INCH, 12)),
                 change("room to trim: exact", design -> design.withAllowance(Allowance.EXACT)),
                 change(
-                        "order of the cloths",
+                        "order of the fabrics",
                         design -> design.withCloths(design.cloths().reversed())),
-                change("cloth oat not as background", design -> design.withCloths(repainted(design, false))),
+                change("fabric oat not as background", design -> design.withCloths(repainted(design, false))),
                 change("block Pinwheel taken out", design -> design.withBlocks(List.of())),
                 change(
                         "block Pinwheel changed",
@@ -368,7 +368,7 @@ class NamedChangeTest {
     void allDifferencesAreSaidEachByItself() {
         QuiltDesign other =
                 DESIGN.withBorders(List.of()).withCloths(DESIGN.cloths().subList(0, 4));
-        assertThat(NamedChange.all(DESIGN, other)).containsExactly("cloth brick taken out", "2 borders taken off");
+        assertThat(NamedChange.all(DESIGN, other)).containsExactly("fabric brick taken out", "2 borders taken off");
         assertThat(NamedChange.all(DESIGN, DESIGN)).isEmpty();
     }
 

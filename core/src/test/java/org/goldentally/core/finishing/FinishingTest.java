@@ -30,7 +30,7 @@ class FinishingTest {
     }
 
     /** Panels of 40 in joined with 1/2 in seams: two give 79 in, three 118 in (worked by hand). */
-    @ParameterizedTest(name = "{0} × {1} blocks of 12: {2} panels, upright {3}, {4} in of cloth")
+    @ParameterizedTest(name = "{0} × {1} blocks of 12: {2} panels, upright {3}, {4} in of fabric")
     @CsvSource({
         // 32 × 44 in behind: one panel upright takes 44.
         "2, 3, 1, true, 44",
@@ -59,7 +59,7 @@ class FinishingTest {
         assertThat(finishing.backing()).isEmpty();
         assertThat(finishing.problems())
                 .extracting(problem -> problem.why() + " – " + problem.fix())
-                .containsExactly("three panels of 40 in do not cover 128 × 128 in – take wider cloth, or piece the"
+                .containsExactly("three panels of 40 in do not cover 128 × 128 in – take wider fabric, or piece the"
                         + " backing from more");
     }
 

@@ -47,7 +47,7 @@ class IdeasWrittenOutTest {
             lines.add(idea.key() + ": " + idea.name() + ", " + idea.says() + "; "
                     + size(top) + "; "
                     + (idea.buysSomething() ? "buys " + idea.toBuy() : "buys nothing") + "; "
-                    + idea.whole() + " pieces whole, " + idea.clothsUntouched() + " cloths not cut into");
+                    + idea.whole() + " pieces whole, " + idea.clothsUntouched() + " fabrics not cut into");
             if (i < ROW_BY_ROW && top.parts().size() <= SMALL) {
                 writeRows(lines, idea.design(), top);
             }

@@ -261,7 +261,7 @@ class KitsTest {
         Kits kits = kits(bare, new KitDesign("", 2, List.of()));
         assertThat(KitShopping.of(kits, tally(bare), Map.of(), Prices.UNKNOWN, ClothLedger::of)
                         .notCounted())
-                .containsExactly("cloth for what is not dressed yet");
+                .containsExactly("fabric for what is not dressed yet");
     }
 
     @Test

@@ -23,9 +23,9 @@ class MakingWrittenOutTest {
             lines.add("= " + name);
             lines.addAll(said(tally.making()));
         });
-        lines.add("= odd units of three cloths, shared");
+        lines.add("= odd units of three fabrics, shared");
         lines.addAll(said(odd().sharing(OddOnes.SHARED, 40).plan()));
-        lines.add("= odd units of three cloths, in pairs");
+        lines.add("= odd units of three fabrics, in pairs");
         lines.addAll(said(odd().sharing(OddOnes.IN_PAIRS, 40).plan()));
         lines.add("= units of both hands, and a ring");
         lines.addAll(said(new WantedUnits()

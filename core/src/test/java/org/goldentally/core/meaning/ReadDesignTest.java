@@ -47,9 +47,9 @@ class ReadDesignTest {
         return Stream.of(
                 refused("Seam: “a bit” cannot be read as a length", design -> seam(design, "a bit")),
                 refused("Seam: a seam of 2 in is wider than any patchwork seam", design -> seam(design, "2")),
-                refused("Blocks across: 0 blocks make no top", design -> rows(design, 0, 1)),
+                refused("Blocks across: a top needs a block at least", design -> rows(design, 0, 1)),
                 refused("Blocks across: 101 blocks in a row are more than we can plan", design -> rows(design, 101, 1)),
-                refused("Blocks down: 0 blocks make no top", design -> rows(design, 1, 0)),
+                refused("Blocks down: a top needs a block at least", design -> rows(design, 1, 0)),
                 refused("Blocks down: 101 blocks in a row are more than we can plan", design -> rows(design, 1, 101)),
                 refused(
                         "Block size, finished: nothing is typed here",
@@ -176,7 +176,7 @@ class ReadDesignTest {
         assertThat(places(read.finishing().problems()))
                 .containsExactly(
                         "Binding, cut strip: “x” cannot be read as a length",
-                        "Backing, usable width of its cloth: “0” is no size at all",
+                        "Backing, usable width of its fabric: “0” is no size at all",
                         "Backing, larger on every side by: “-1” is less than nothing");
         assertThat(read.finishing().bindingStrip()).isEmpty();
         assertThat(read.finishing().overhang()).isEqualTo(Length.ZERO);

@@ -59,7 +59,7 @@ class ReadAndWriteLengthTest {
                 "0|“0” is no size at all",
                 "-4|“-4” is less than nothing",
                 "4 furlongs|“furlongs” in “4 furlongs” is no unit of length we know",
-                "5000|“5000” is longer than a whole bolt of cloth (100 yd)",
+                "5000|“5000” is longer than a whole bolt of fabric (100 yd)",
                 "99999999999|“99999999999” cannot be read as a length",
                 "4 7/8; drop table|“4 7/8; drop table” cannot be read as a length"
             })

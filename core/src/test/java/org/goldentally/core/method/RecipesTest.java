@@ -58,7 +58,7 @@ class RecipesTest {
         StringBuilder said = new StringBuilder("- " + method.key() + " gives " + recipe.unitsPerSet());
         said.append(recipe.hands().equals(Hands.NONE) ? "" : ", " + recipe.hands());
         said.append(" of " + recipe.setName() + ", " + recipe.setWord(1) + ", " + recipe.setWord(2));
-        said.append(", cloths " + recipe.cloths() + ", pairings " + sewing.clothPairings() + "\n");
+        said.append(", fabrics " + recipe.cloths() + ", pairings " + sewing.clothPairings() + "\n");
         for (CutPiece cut : recipe.cuts()) {
             said.append("  " + cut.perSet() + " " + cut.name() + " "
                     + cut.size().width() + " x "

@@ -56,7 +56,7 @@ class OffersTest {
     void everyOtherBlockMirroredUsesBothHandsOfACrossing() {
         UnitDesign unit = UnitDesign.of(UnitKind.HOURGLASS, 0, "a", "b", "c", "d");
         Block block =
-                new Block("four", "Four cloths", List.of(1), List.of(1), List.of(new BlockPart(0, 0, 1, 1, unit)));
+                new Block("four", "Four fabrics", List.of(1), List.of(1), List.of(new BlockPart(0, 0, 1, 1, unit)));
         Tops tops = Tops.of(37, 2, "4", "pinwheel").turns("four");
         QuiltTop top = QuiltTop.of(tops.design().withBlocks(List.of(block)));
         TopTally tally = TopTally.of(top, Map.of());

@@ -123,7 +123,7 @@ class PlanInWordsTest {
                 .mapToInt(ShelfPieces::count)
                 .sum();
         assertThat(whole).isPositive();
-        assertThat(left).startsWith("Left: " + whole + " squares, 10 in whole").contains("the largest rest");
+        assertThat(left).matches("You'll have " + whole + " whole 10 in squares and a .* piece of .* left\\.");
         Prices prices =
                 new Prices(Map.of("b", List.of(Price.read("", "8 a yard").orThrow())), Map.of());
         ShoppingList shopping = ShoppingList.of(tally, prices);
@@ -165,7 +165,7 @@ class PlanInWordsTest {
         TopTally tally = TopTally.of(Tops.of(1, 1, "90", "four-patch").top(), Map.of());
         assertThat(tally.ledgers()).anyMatch(ledger -> !ledger.tooLarge().isEmpty());
         assertThat(texts(tally, Prices.UNKNOWN, About.BUY).getFirst())
-                .endsWith("Not counted: pieces that fit no cloth of the usual width.");
+                .endsWith("Not counted: pieces that fit no fabric of the usual width.");
     }
 
     private static List<String> texts(TopTally tally, Prices prices, About about) {

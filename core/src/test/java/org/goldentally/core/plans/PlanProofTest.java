@@ -41,7 +41,7 @@ class PlanProofTest {
                 "CUTS_SIMPLEST | 7.2 | 9     | Proven: every plan wants at least 8 cuts.",
                 "CUTS_SIMPLEST | 0   | 0     | Proven: no plan cuts less.",
                 "CUTS_SIMPLEST | 0   | 3     | ''",
-                "BUYS_LEAST    | 0   | 720   | Not proven: by its area the cloth on the shelf would do.",
+                "BUYS_LEAST    | 0   | 720   | Not proven: by its area the fabric on the shelf would do.",
                 "BUYS_LEAST    | 720 | 720   | Proven: no plan buys less.",
                 "BUYS_LEAST    | 720 | 1440  | 'Proven: every plan buys at least 1/2 yd in all, this one 1 yd.'",
             })

@@ -52,7 +52,7 @@ class QuiltTopTest {
                 .extracting(problem -> problem.where() + ": " + problem.why())
                 .containsExactly(
                         "Blocks across: 1000000000 blocks in a row are more than we can plan",
-                        "Blocks down: 0 blocks make no top",
+                        "Blocks down: a top needs a block at least",
                         "Sashing, finished width: “wide” cannot be read as a length",
                         "Border 1, finished width: “0” is no size at all",
                         "Border 2, finished width: 1/8 in finished is too narrow to be sewn");

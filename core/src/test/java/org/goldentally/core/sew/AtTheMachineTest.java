@@ -231,7 +231,7 @@ class AtTheMachineTest {
         Tops tops = Tops.of(1, 1, "4", "pinwheel").turns("one").choose("half-square", "loose-triangles");
         TopTally tally = TopTally.of(QuiltTop.of(tops.design().withBlocks(List.of(one))), Map.of());
         assertThat(WaysOut.of(units(tally), new Counts(1, 0, 1, 1, 0, 0), tally).ways())
-                .startsWith("sew 1 of the 1 of loose triangles that are left over of both cloths");
+                .startsWith("sew 1 of the 1 of loose triangles that are left over of both fabrics");
         Tops eight = Tops.of(1, 1, "4", "pinwheel").turns("one").choose("half-square", "eight-at-a-time");
         TopTally pairs = TopTally.of(QuiltTop.of(eight.design().withBlocks(List.of(one))), Map.of());
         assertThat(WaysOut.of(units(pairs), new Counts(1, 1, 8, 8, 0, 0), pairs).ways())

@@ -14,13 +14,13 @@ class ShoppingListTest {
     @Test
     void whatFinishesAQuiltIsAlwaysOnTheList() {
         Tops tops = Tops.of(4, 5, "8", "pinwheel").finish(new FinishingDesign("", "2 1/2", "", "40", "4"));
-        assertThat(names(tops)).contains("binding, cloth not chosen", "backing, cloth not chosen", "batting");
+        assertThat(names(tops)).contains("binding, fabric not chosen", "backing, fabric not chosen", "batting");
         tops.finish(new FinishingDesign("b", "2 1/2", "a", "40", "4"));
         assertThat(names(tops))
-                .doesNotContain("binding, cloth not chosen", "backing, cloth not chosen")
+                .doesNotContain("binding, fabric not chosen", "backing, fabric not chosen")
                 .contains("oat", "ink", "batting");
         tops.finish(new FinishingDesign("", "2 1/2", "", "40", "4", true));
-        assertThat(names(tops)).as("from leftovers").doesNotContain("binding, cloth not chosen");
+        assertThat(names(tops)).as("from leftovers").doesNotContain("binding, fabric not chosen");
     }
 
     /** Four sides of 32 × 40 in are 144 in and what the joins take: five strips of 40 in cut 2 1/2 in wide are 12 1/2 in. */

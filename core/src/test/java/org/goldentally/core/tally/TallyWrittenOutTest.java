@@ -40,7 +40,7 @@ class TallyWrittenOutTest {
                     .forEach(item -> lines.add(
                             "- " + item.what() + ": " + item.purchase().orElse(null) + ", " + item.width() + " x "
                                     + item.length() + ", " + item.cost().orElse(null)));
-            lines.add("  " + list.lengths() + ", of cloths " + list.lengthsOfCloths() + ", of none "
+            lines.add("  " + list.lengths() + ", of fabrics " + list.lengthsOfCloths() + ", of none "
                     + list.lengthsOfNoCloth() + ", total " + list.total() + ", unpriced " + list.unpriced());
             WaysToBuy ways = WaysToBuy.of(tally, shelf, PRICES, ClothLedger::of);
             ways.pieces().forEach(way -> lines.add("  or " + way));

@@ -36,7 +36,7 @@ public record Demand(int widthOfFabric, int longest, List<Item> items, int talle
         for (Item item : items) {
             if (!fits(item, widthOfFabric, longest)) {
                 throw new IllegalArgumentException(
-                        "wider than the cloth of " + widthOfFabric + " or longer than " + longest + ": " + item);
+                        "wider than the fabric of " + widthOfFabric + " or longer than " + longest + ": " + item);
             }
         }
     }

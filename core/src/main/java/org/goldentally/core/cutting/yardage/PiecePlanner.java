@@ -285,7 +285,7 @@ public final class PiecePlanner {
         double whole = (double) demand.widthOfFabric() * demand.longest();
         ExpressionsBasedModel model = Programs.counts(MOST_SOLVER_STEPS);
         List<Variable> times = new ArrayList<>();
-        Expression all = model.newExpression("pieces of cloth").upper(pieces);
+        Expression all = model.newExpression("pieces of fabric").upper(pieces);
         for (int p = 0; p < layouts.size(); p++) {
             Variable variable = model.newVariable("layout " + p)
                     .integer()

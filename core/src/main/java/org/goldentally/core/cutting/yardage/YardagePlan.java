@@ -48,7 +48,7 @@ public record YardagePlan(Demand demand, List<Strip> strips, int lowerBound) {
                 }
             }
             if (across > demand.widthOfFabric()) {
-                faults.add("a strip " + across + " wide on cloth of " + demand.widthOfFabric());
+                faults.add("a strip " + across + " wide on fabric of " + demand.widthOfFabric());
             }
         }
         for (int i = 0; i < open.length; i++) {

@@ -27,7 +27,7 @@ class YardagePlanTest {
     void everyFaultIsNamed() {
         assertThat(plan(strip(4, SQUARE, OBLONG)).faults())
                 .containsExactly("1 of Item[width=4, height=4, count=2, turnable=true] are missing");
-        assertThat(plan(strip(4, SQUARE, OBLONG, SQUARE)).faults()).containsExactly("a strip 14 wide on cloth of 10");
+        assertThat(plan(strip(4, SQUARE, OBLONG, SQUARE)).faults()).containsExactly("a strip 14 wide on fabric of 10");
         assertThat(plan(strip(3, SQUARE, OBLONG), strip(4, SQUARE)).faults())
                 .containsExactly("a stack of 4 in a strip of 3");
         assertThat(plan(strip(6, SQUARE, new Stacked(1, 3, 6)), strip(4, SQUARE))

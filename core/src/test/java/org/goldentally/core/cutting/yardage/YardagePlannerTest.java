@@ -161,7 +161,7 @@ class YardagePlannerTest {
     void aPieceWiderThanTheClothIsRefused() {
         assertThatThrownBy(() -> demand(new Demand.Item(400, 500, 1, true)))
                 .isInstanceOf(IllegalArgumentException.class)
-                .hasMessageContaining("wider than the cloth of 320");
+                .hasMessageContaining("wider than the fabric of 320");
         assertThat(plan(demand(new Demand.Item(400, 100, 1, true)), CuttingStyle.THRIFTY)
                         .length())
                 .isEqualTo(400);
