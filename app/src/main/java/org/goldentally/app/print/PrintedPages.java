@@ -176,7 +176,7 @@ final class PrintedPages implements AutoCloseable {
         y -= 4;
         Optional<String> said = open;
         open = Optional.empty();
-        said.ifPresent(text -> note("Not ready yet.", text));
+        said.ifPresent(problems -> note("Not ready yet.", problems));
     }
 
     void paragraph(String text) {
