@@ -45,7 +45,10 @@ function read(typed: string): number | undefined {
 }
 
 function makeFor(typed: string) {
-  if (!typed.trim()) return keep([])
+  if (!typed.trim()) {
+    said.value = ''
+    return keep([])
+  }
   const count = read(typed)
   if (count !== undefined) keep([{ ...(kits.value[0] ?? { name: '', cloths: [] }), count }, ...kits.value.slice(1)])
 }

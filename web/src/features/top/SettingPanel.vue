@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Problem, Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
 import { RULERS } from '@/shared'
@@ -46,8 +46,12 @@ const UNIT: QuiltDesign['sashing']['units'][number] = {
   cloths: [],
 }
 
+/** What was typed for a number of blocks and is none; said until it is put right. */
+const noCount = ref<Partial<Record<'across' | 'down', string>>>({})
 function count(field: 'across' | 'down', typed: string) {
-  if (/^\d{1,6}$/.test(typed)) set({ [field]: Number(typed) }, true)
+  const isCount = /^\d{1,6}$/.test(typed.trim())
+  noCount.value = { ...noCount.value, [field]: isCount || !typed.trim() ? undefined : typed.trim() }
+  if (isCount) set({ [field]: Number(typed) }, true)
 }
 function sashUnits(kind: string) {
   const cloth = props.design.sashing.units[0]?.cloths[0] ?? ''
@@ -109,8 +113,8 @@ function turns(place: number, key: string) {
           ><input
             class="field w-full"
             inputmode="numeric"
-            :value="design.setting.across"
-            :aria-invalid="problems.some((each) => each.where === 'Blocks across')"
+            :value="noCount.across ?? design.setting.across"
+            :aria-invalid="!!noCount.across || problems.some((each) => each.where === 'Blocks across')"
             @input="count('across', ($event.target as HTMLInputElement).value)"
         /></label>
         <label class="flex-1"
@@ -118,11 +122,19 @@ function turns(place: number, key: string) {
           ><input
             class="field w-full"
             inputmode="numeric"
-            :value="design.setting.down"
-            :aria-invalid="problems.some((each) => each.where === 'Blocks down')"
+            :value="noCount.down ?? design.setting.down"
+            :aria-invalid="!!noCount.down || problems.some((each) => each.where === 'Blocks down')"
             @input="count('down', ($event.target as HTMLInputElement).value)"
         /></label>
       </div>
+      <p
+        v-for="typed in Object.values(noCount).filter(Boolean)"
+        :key="typed"
+        role="alert"
+        class="rounded-lg bg-brick-pale p-2"
+      >
+        “{{ typed }}” is no number of blocks. Type one such as 6.
+      </p>
       <div>
         <p class="font-medium">Blocks that take turns</p>
         <div class="mt-1 space-y-1">

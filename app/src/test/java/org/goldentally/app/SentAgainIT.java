@@ -83,6 +83,17 @@ class SentAgainIT {
     }
 
     @Test
+    void oneKeyIsForOneBodyOnly() {
+        UUID key = UUID.randomUUID();
+        send(HttpMethod.POST, "/api/shelf/lines", line("3 squares 10 in bodied"), key);
+        ResponseEntity<String> other =
+                send(HttpMethod.POST, "/api/shelf/lines", line("4 squares 10 in bodied"), key);
+        assertThat(other.getStatusCode().value()).isEqualTo(422);
+        assertThat(other.getBody()).contains("another body");
+        assertThat(linesOf("bodied")).isEqualTo(1);
+    }
+
+    @Test
     void whatWasRefusedIsTriedAnewUnderItsKey() {
         UUID key = UUID.randomUUID();
         assertThat(send(HttpMethod.POST, "/api/shelf/lines", line("many squares"), key)

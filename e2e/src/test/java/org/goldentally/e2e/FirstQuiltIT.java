@@ -115,6 +115,12 @@ class FirstQuiltIT {
         kept();
         assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
         assertThat(page.locator("[data-size='Block finished']")).hasText("8 1/4 × 8 1/4");
+        Locator across = page.getByLabel("Blocks across", exactly());
+        across.fill("abc");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("“abc” is no number of blocks");
+        assertThat(across).hasValue("abc");
+        across.fill("5");
+        assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
         block.fill("10/3");
         assertThat(page.getByRole(AriaRole.NOTE)).containsText("which is not on a ruler with marks every 1/8 in");
     }

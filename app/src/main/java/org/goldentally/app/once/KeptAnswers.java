@@ -22,7 +22,7 @@ class KeptAnswers {
         this.clock = clock;
     }
 
-    /** @param call method and address: the same key under another one is a mistake */
+    /** @param call method, address and a digest of the body: the same key under another one is a mistake */
     record Answer(String call, int status, String type, byte[] body) {}
 
     /** The answer given before; empty for a new key, which whoever else sends it then waits for. */
