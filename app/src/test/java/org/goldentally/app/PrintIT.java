@@ -65,7 +65,9 @@ class PrintIT {
             String text = new PDFTextStripper().getText(booklet).replaceAll("\\s+", " ");
             assertThat(text)
                     .containsPattern("Cut these \\d+ fabrics, each like this")
-                    .contains("of each fabric");
+                    .contains("of each fabric")
+                    .contains("Which fabrics go into which block")
+                    .containsPattern("oat, harvest \\d+,? .*row 1: 1");
             // The cover tells where everything begins.
             PDFTextStripper first = new PDFTextStripper();
             first.setEndPage(1);

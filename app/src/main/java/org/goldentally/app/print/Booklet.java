@@ -12,6 +12,7 @@ import org.goldentally.core.geometry.Polygon;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
+import org.goldentally.core.sew.PickingList;
 
 /** A quilt as a booklet: the top with its cloths and the contents, what to buy, how to cut, a card for each batch. */
 final class Booklet {
@@ -31,11 +32,36 @@ final class Booklet {
     }
 
     void print(String name, ShoppingView shopping, CutView cut, SewBook sew) {
-        cover(name, LikeSheets.of(cut).size() + 2);
+        cover(name, LikeSheets.of(cut).size() + (PickingList.of(top).isNeeded() ? 3 : 2));
         pages.newPage();
         ShoppingSheet.print(pages, shopping);
         CuttingSheets.print(pages, cut);
+        pickingList(PickingList.of(top));
         new SewingCards(pages, design.cloths()).print(sew);
+    }
+
+    /** Heaps become blocks by it, on paper and in black. */
+    private void pickingList(PickingList list) {
+        if (!list.isNeeded()) {
+            return;
+        }
+        pages.newPage();
+        pages.chapter("Which fabrics go into which block");
+        pages.paragraph(
+                "Lay the pieces of a block together before you sew it. Rows count from the top, blocks from the left.");
+        pages.table(
+                List.of("Block", "Fabrics", "How many", "Where it goes"),
+                list.picks().stream()
+                        .map(pick -> List.of(
+                                pick.block() + (pick.mirrored() ? ", mirrored" : ""),
+                                String.join(", ", pick.fabrics()),
+                                String.valueOf(pick.count()),
+                                pick.where()))
+                        .toList(),
+                0.2f,
+                0.4f,
+                0.12f,
+                0.28f);
     }
 
     private void cover(String name, int chapters) {
