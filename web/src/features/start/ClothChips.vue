@@ -44,7 +44,7 @@ function toggle(chip: Chip) {
 </script>
 
 <template>
-  <ul class="flex max-h-40 flex-wrap gap-2 overflow-auto" aria-label="Cloth that is used; press one to leave it out">
+  <ul class="flex max-h-40 flex-wrap gap-2 overflow-auto" aria-label="Fabric that is used. Press one to leave it out">
     <li v-for="chip in chips" :key="chip.name">
       <button
         class="button max-w-80 data-[out]:border-dashed data-[out]:bg-paper data-[out]:text-soft"

@@ -103,7 +103,7 @@ function setCornerCloth(patch: number, cloth: string) {
     </p>
     <ClothSelect
       v-if="border.kind !== 'PIECED'"
-      label="Cloth"
+      label="Fabric"
       :cloths="cloths"
       :value="border.cloth"
       @chosen="change({ cloth: $event })"

@@ -69,7 +69,7 @@ function setKind(side: Side, kind: BorderSide['kind'] | 'ALIKE') {
         />
         <ClothSelect
           v-if="kindOf(side) === 'PLAIN'"
-          :label="`Cloth ${name}`"
+          :label="`Fabric ${name}`"
           :cloths="cloths"
           :value="sideOf(border, side).cloth"
           @chosen="change(side, { cloth: $event })"

@@ -121,8 +121,8 @@ class ShelfActsIT {
     @Test
     void aPriceListThatWasReplacedComesBack() {
         JsonNode none = api.get("/api/shelf/prices").path("entries");
-        JsonNode first = prices("fabric,kind,price\nzzy,,11.50 a yard\n,linen,19 a metre\n");
-        JsonNode second = prices("fabric,kind,price\n,,12 a yard\n");
+        JsonNode first = prices("cloth,kind,price\nzzy,,11.50 a yard\n,linen,19 a metre\n");
+        JsonNode second = prices("cloth,kind,price\n,,12 a yard\n");
         assertThat(api.get("/api/shelf/acts").path("undoes").asString()).isEqualTo("price list of 1 line");
         api.ask(HttpMethod.DELETE, "/api/shelf/prices", "");
         assertThat(api.get("/api/shelf/prices").path("entries")).isEmpty();

@@ -97,7 +97,7 @@ class ShelfFilesIT {
         assertThat(post("/api/shelf/csv?doubles=ADD", file).getBody()).contains("\"put\":3");
         assertThat(understood("twice told")).hasSize(7);
         // An empty cell leaves what is known; what is said is taken even of lines that are left out.
-        String priced = "fabric,count,form,width,length,colour,price\ntwice told,5,square,5,5,,3 each\n";
+        String priced = "cloth,count,form,width,length,colour,price\ntwice told,5,square,5,5,,3 each\n";
         post("/api/shelf/csv?doubles=LEAVE_OUT", Map.of("text", priced, "system", "INCH"));
         post("/api/shelf/csv?doubles=LEAVE_OUT", Map.of("text", csv, "system", "INCH"));
         assertThat(understood("twice told")).hasSize(7);
@@ -118,11 +118,11 @@ class ShelfFilesIT {
         assertThat(answer)
                 .contains("Shelf file, line 2, count", "“zero” is no count of pieces")
                 .contains("Shelf file, line 3, form", "“rug” is no form of fabric")
-                .contains("Shelf file, line 4, fabric", "Shelf file, line 4, length");
+                .contains("Shelf file, line 4, cloth", "Shelf file, line 4, length");
         assertThat(shelf()).hasSize(before);
         assertThat(post("/api/shelf/csv", Map.of("text", "name;size\na;b", "system", "INCH"))
                         .getBody())
-                .contains("there is no column named fabric, count, form, width, length");
+                .contains("there is no column named cloth, count, form, width, length");
         assertThat(post("/api/shelf/csv", Map.of("text", "", "system", "INCH"))
                         .getStatusCode()
                         .value())
@@ -205,7 +205,7 @@ class ShelfFilesIT {
     void aPriceListIsReplacedAsAWhole() {
         assertThat(client.post().uri("/api/shelf/prices/made-up").retrieve().body(String.class))
                 .contains("12.50 a yard");
-        String wrong = "fabric,kind,price\n,,11 a yard\noat,,much\n";
+        String wrong = "cloth,kind,price\n,,11 a yard\noat,,much\n";
         assertThat(put("/api/shelf/prices", Map.of("text", wrong, "system", "INCH"))
                         .getBody())
                 .contains("Price list, line 3", "“much” is no price");

@@ -112,7 +112,7 @@ class FromOursIT extends EmptyApplication {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("a short tour"))
                 .click();
         Locator tour = page.getByLabel("The tour");
-        for (String station : "fabric top top top tally tally cut sew".split(" ")) {
+        for (String station : "cloth top top top tally tally cut sew".split(" ")) {
             assertThat(page).hasURL(Pattern.compile("/" + station + "$"));
             assertThat(tour).isFocused();
             assertThat(page.locator("[data-tour-outline]")).isVisible();

@@ -33,7 +33,7 @@ final class KitSheets {
                 pages.heading(quilt + ", kit " + number + " of " + kits.count()
                         + (kit.name().isEmpty() ? "" : ": " + kit.name()));
                 pages.table(
-                        List.of("Cloth", "Pieces", "Cut size", "For"),
+                        List.of("Fabric", "Pieces", "Cut size", "For"),
                         kit.heaps().stream()
                                 .map(heap -> List.of(
                                         heap.cloth(),

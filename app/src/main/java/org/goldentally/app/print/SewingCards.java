@@ -89,7 +89,7 @@ final class SewingCards {
         }
         pages.table(
                 PrintedPages.READ,
-                List.of("Done", "Cloths", "Sets", "Units"),
+                List.of("Done", "Fabrics", "Sets", "Units"),
                 page.list().stream()
                         .map(line -> List.of("[  ]", line.cloths(), "" + line.sets(), "" + line.units()))
                         .toList(),

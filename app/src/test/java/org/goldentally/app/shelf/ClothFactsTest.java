@@ -68,7 +68,7 @@ class ClothFactsTest {
                         refusal -> assertThat(refusal.problems().stream().map(Problem::why))
                                 .containsExactly("“101” is no lightness", "“dear” is no price"));
         assertThatThrownBy(() -> facts("blue", "", false, "", "").checkAll("cloths[0]"))
-                .hasMessageContaining("fabrics[0].colour: “blue” is no colour");
+                .hasMessageContaining("cloths[0].colour: “blue” is no colour");
     }
 
     private static ClothFacts facts(String colour, String lightness, boolean directional, String kind, String price) {

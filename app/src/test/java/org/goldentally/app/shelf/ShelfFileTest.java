@@ -56,7 +56,7 @@ class ShelfFileTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                ",3,square,10,10,,,,,,,,|fabric|needs a name",
+                ",3,square,10,10,,,,,,,,|cloth|needs a name",
                 "oat,0,square,10,10,,,,,,,,|count|“0” is no count",
                 "oat,some,square,10,10,,,,,,,,|count|“some” is no count",
                 "oat,99999,square,10,10,,,,,,,,|count|“99999” is no count",

@@ -156,7 +156,7 @@ record SaidSizes(
                 ? Reading.refused(
                         where,
                         "a piece " + system.writer().writeWithUnit(across)
-                                + " across both ways is wider than any cloth",
+                                + " across both ways is wider than any fabric",
                         "check the width; " + system.writer().writeWithUnit(WIDEST_CLOTH) + " is the limit")
                 : Reading.of(new Size(width, length));
     }

@@ -64,7 +64,7 @@ public final class ShelfLineReader {
                 .then(read -> read.clothName().isEmpty()
                         ? Reading.refused(
                                 where,
-                                "“" + line.strip() + "” does not say which cloth it is",
+                                "“" + line.strip() + "” does not say which fabric it is",
                                 "add its colour or name, such as “" + line.strip() + " oat”")
                         : Reading.of(read));
     }
@@ -152,7 +152,7 @@ public final class ShelfLineReader {
         List<ShelfGrammar.Meant> meanings = grammar.meanings();
         if (meanings.isEmpty()) {
             return List.of(
-                    Reading.refused(where, "“" + shortened() + "” does not say what form the cloth has", EXAMPLES));
+                    Reading.refused(where, "“" + shortened() + "” does not say what form the fabric has", EXAMPLES));
         }
         if (grammar.beside().isPresent()) {
             return List.of(Reading.refused(

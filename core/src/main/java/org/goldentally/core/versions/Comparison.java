@@ -245,7 +245,7 @@ public record Comparison(List<Row> rows) {
                     .map(cloth -> cloth.pack().isEmpty() ? cloth.name() : cloth.pack())
                     .orElse("fabric not chosen");
             ledger.asYardage(cutter)
-                    .ifPresent(length -> lengths.merge("Cloth, as lengths: " + name, length.bought(), Length::plus));
+                    .ifPresent(length -> lengths.merge("Fabric, as lengths: " + name, length.bought(), Length::plus));
         }
         Map<String, String> said = new LinkedHashMap<>();
         lengths.forEach((name, length) -> said.put(name, Purchase.write(length, version.system())));

@@ -65,15 +65,15 @@ class ShelfLineReaderTest {
             delimiter = '|',
             quoteCharacter = '\0',
             value = {
-                "lots of marigold|“lots of marigold” does not say what form the cloth has",
+                "lots of marigold|“lots of marigold” does not say what form the fabric has",
                 "42 squares marigold|“42 squares marigold” does not say how large the squares are",
                 "strips red|“strips red” does not say how wide the strips are",
                 "scrap brick|“scrap brick” does not say how large the piece is",
                 "0 squares 10 in oat|“0 squares 10 in oat” counts no pieces",
                 "1000000000 squares 10 in oat|1000000000 pieces are more than any shelf holds",
-                "2 squares 10 in|“2 squares 10 in” does not say which cloth it is",
+                "2 squares 10 in|“2 squares 10 in” does not say which fabric it is",
                 "fat quarter teal measured 17|“fat quarter teal measured 17” gives the measure of one side only",
-                "scrap 200 x 140 sail|a piece 140 in across both ways is wider than any cloth",
+                "scrap 200 x 140 sail|a piece 140 in across both ways is wider than any fabric",
                 "3 fat quarters 7 teal|“3 fat quarters 7 teal” has a number too many: “7”",
                 "400 yd oat|“400 yards” is longer than a whole bolt of fabric (100 yd)"
             })

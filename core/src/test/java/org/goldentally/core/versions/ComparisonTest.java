@@ -34,8 +34,8 @@ class ComparisonTest {
         assertThat(values(rows, "Top, finished")).containsExactly("52 × 66 in", "56 × 70 in");
         assertThat(values(rows, "Borders, finished")).containsExactly("2 in cream, 4 in navy", "2 in cream, 6 in navy");
         assertThat(rows.stream().filter(Row::differs).map(Row::what))
-                .contains("Cloth, as lengths: navy", "To buy")
-                .doesNotContain("Blocks", "Block, finished", "Sashing, finished", "Cloth, as lengths: teal");
+                .contains("Fabric, as lengths: navy", "To buy")
+                .doesNotContain("Blocks", "Block, finished", "Sashing, finished", "Fabric, as lengths: teal");
         assertThat(values(rows, "Blocks")).containsExactly("12 blocks", "12 blocks");
     }
 
