@@ -162,8 +162,7 @@ const saving = computed(() => {
       class="ml-auto self-center px-3 py-2 font-medium text-brick"
       data-save="unreachable"
     >
-      {{ spellCount(waiting, 'change', 'changes') }} not kept yet: no answer. Sent by
-      {{ waiting === 1 ? 'itself' : 'themselves' }}.
+      You're offline: {{ spellCount(waiting, 'change', 'changes') }} will be saved when you're back.
     </p>
   </header>
 </template>

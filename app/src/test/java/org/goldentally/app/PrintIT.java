@@ -97,8 +97,14 @@ class PrintIT {
                 .put("quarterTurns", 1)
                 .put("mirrored", false)
                 .putArray("exchanges");
-        api.put(runner, stored.put("sameStep", false).toString());
-        assertThat(firstPage(sheet)).contains("Not ready yet. Row 2, block 5: ").contains("Put this right at Top");
+        ObjectNode change = stored.objectNode();
+        change.put("version", stored.path("version").asInt())
+                .put("name", stored.path("name").asString())
+                .put("sameStep", false)
+                .set("design", design);
+        JsonNode changed = api.put(runner, change.toString());
+        assertThat(changed.path("design").path("places")).hasSize(1);
+        assertThat(firstPage(sheet)).contains("Not ready yet.").contains("Put this right at Top");
     }
 
     private String firstPage(String sheet) throws IOException {

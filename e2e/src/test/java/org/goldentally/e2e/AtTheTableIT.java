@@ -91,7 +91,7 @@ class AtTheTableIT {
             first.waitForFunction("() => navigator.serviceWorker.controller");
             String quilt = copyOfGeese(first);
             first.navigate(quilt + "/sew");
-            assertThat(first.getByText("Opens without a network")).isVisible();
+            assertThat(first.getByText("Works offline")).isVisible();
             tablet.setOffline(true);
             first.close();
 

@@ -3,17 +3,22 @@ package org.goldentally.app.demo;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.goldentally.app.shelf.Shelf.ShelfClothView;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlaceDesign;
+import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.ideas.OurQuilts;
 import org.jspecify.annotations.Nullable;
 
 /** Our own quilts in the cloths of the demo shelf; three of them get a mistake to be found. */
 final class DemoQuilts {
+
+    private static final int FIRST_ROW_TOO_MANY = 4;
+    private static final int SHORT_PRINTS = 7;
 
     private final Map<String, ShelfClothView> shelf;
 
@@ -31,9 +36,15 @@ final class DemoQuilts {
                 .toList());
     }
 
-    /** Its pack does not go far enough, so some prints are short. */
+    /** Some prints were taken twice too often, so the pack does not go far enough. */
     QuiltDesign harvestScraps() {
-        return ours("harvest-scraps");
+        QuiltDesign right = ours("harvest-scraps");
+        AtomicInteger block = new AtomicInteger();
+        return right.withPlaces(right.places().stream()
+                .map(place -> place.row() < FIRST_ROW_TOO_MANY || block.get() >= 2 * SHORT_PRINTS
+                        ? place
+                        : place.with(List.of(new Exchange("b", "h" + (1 + block.getAndIncrement() / 2)))))
+                .toList());
     }
 
     /** Its outer geese do not come out even yet: there is a border of 1 in in the place of the spacer. */
