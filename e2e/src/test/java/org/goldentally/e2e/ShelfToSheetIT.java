@@ -136,9 +136,13 @@ class ShelfToSheetIT {
         page.waitForURL("**/top");
         station("Cut").click();
         page.waitForURL("**/cut");
-        Locator sheet = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("fabrics alike"))
-                .last();
-        sheet.click();
+        Locator sheets = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("fabrics alike"));
+        assertThat(sheets.first()).isVisible();
+        Locator boughtSheet = page.locator("article").filter(new Locator.FilterOptions().setHasText("– to buy"));
+        for (int i = 0; i < sheets.count() && boughtSheet.count() == 0; i++) {
+            sheets.nth(i).click();
+            assertThat(page.locator("[data-stacks]")).isVisible();
+        }
         assertThat(page.locator("[data-stacks]")).containsText("stack 1");
         assertThat(page.locator("section[aria-label^='How']")).containsText("to buy");
         String bought = page.locator("[data-stacks] li")
