@@ -85,65 +85,30 @@ final class Sayings {
         }
     }
 
-    private static final List<String> ONES = List.of(
-            "zero",
-            "one",
-            "two",
-            "three",
-            "four",
-            "five",
-            "six",
-            "seven",
-            "eight",
-            "nine",
-            "ten",
-            "eleven",
-            "twelve",
-            "thirteen",
-            "fourteen",
-            "fifteen",
-            "sixteen",
-            "seventeen",
-            "eighteen",
-            "nineteen");
-    private static final List<String> TENS =
-            List.of("twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety");
-
     private static final String SHOP = "(yards?|yds?|metres?|meters?|m)\\b";
-    private static final Pattern DOZEN = Pattern.compile("(?<![\\d/])(\\d{1,3})( 1/2)? dozen\\b");
+    /** Before number words are figures. */
+    private static final List<Turn> BEFORE = new ArrayList<>();
+
+    /** Once they are. */
     private static final List<Turn> TURNS = new ArrayList<>();
 
     static {
-        TURNS.add(Turn.of("\\bund\\b", "and"));
-        TURNS.add(Turn.of("\\bwhat(?:'s| is)? left of\\b", ""));
-        TURNS.add(Turn.of("\\b(?:left over|leftover|left) of\\b", "of"));
-        TURNS.add(Turn.of("\\bend of (?:the |a )?bolt\\b", "length"));
-        TURNS.add(Turn.of("\\bx(\\d)", "x $1"));
+        BEFORE.add(Turn.of("\\bund\\b", "and"));
+        BEFORE.add(Turn.of("\\bwhat(?:'s| is)? left of\\b", ""));
+        BEFORE.add(Turn.of("\\b(?:left over|leftover|left) of\\b", "of"));
+        BEFORE.add(Turn.of("\\bend of (?:the |a )?bolt\\b", "length"));
+        BEFORE.add(Turn.of("\\bx(\\d)", "x $1"));
         // "two 3/4 yard pieces" are two, not 2 3/4 yd; "9 inch by width of fabric" is a strip.
-        TURNS.add(Turn.of(
+        BEFORE.add(Turn.of(
                 "\\b(two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) (\\d+/\\d+) ?" + SHOP, "$1 x $2 $3"));
-        TURNS.add(Turn.of("\\bpieces\\b(?=.*(?:x|by) (?:the )?(?:wof|width of (?:the )?fabric)\\b)", "strips"));
-        TURNS.add(Turn.of("(?<=\\bstrips?\\b.{0,20}) (?:x|by) (?:the )?(?:wof|width of (?:the )?fabric)\\b", " "));
-        TURNS.add(Turn.of(" (?:x|by) (?:the )?(?:wof|width of (?:the )?fabric)\\b", " strip"));
+        BEFORE.add(Turn.of("\\bpieces\\b(?=.*(?:x|by) (?:the )?(?:wof|width of (?:the )?fabric)\\b)", "strips"));
+        BEFORE.add(Turn.of("(?<=\\bstrips?\\b.{0,20}) (?:x|by) (?:the )?(?:wof|width of (?:the )?fabric)\\b", " "));
+        BEFORE.add(Turn.of(" (?:x|by) (?:the )?(?:wof|width of (?:the )?fabric)\\b", " strip"));
         // Forms of two words are one word; "fat 1/4" is said as well.
-        TURNS.add(Turn.of("\\bfat[ -](quarters?|eighths?)\\b", "fat$1"));
-        TURNS.add(Turn.of("\\bfat[ -]1/4(s?)\\b", "fatquarter$1"));
-        TURNS.add(Turn.of("(\\d|\") ?[x×] ?(?=[\\d.])", "$1 x "));
-        TURNS.add(Turn.of("\\bf\\.? ?q\\.?(s?)(?![a-z])", "fq$1"));
-        // Number words.
-        for (int ten = 0; ten < TENS.size(); ten++) {
-            for (int one = 1; one <= 9; one++) {
-                TURNS.add(Turn.of("\\b" + TENS.get(ten) + "[ -]" + ONES.get(one) + "\\b", "" + (20 + 10 * ten + one)));
-            }
-            TURNS.add(Turn.of("\\b" + TENS.get(ten) + "\\b", "" + (20 + 10 * ten)));
-        }
-        TURNS.add(Turn.of("\\b(?:a|one|1) hundred\\b", "100"));
-        TURNS.add(Turn.of("\\bhalf a dozen\\b", "6"));
-        TURNS.add(Turn.of("\\b(?:a|one|1) dozen\\b", "12"));
-        TURNS.add(Turn.of("\\ba (?:couple|pair) of\\b", "2"));
-        for (int one = 0; one < ONES.size(); one++) {
-            TURNS.add(Turn.of("\\b" + ONES.get(one) + "\\b", "" + one));
-        }
+        BEFORE.add(Turn.of("\\bfat[ -](quarters?|eighths?)\\b", "fat$1"));
+        BEFORE.add(Turn.of("\\bfat[ -]1/4(s?)\\b", "fatquarter$1"));
+        BEFORE.add(Turn.of("(\\d|\") ?[x×] ?(?=[\\d.])", "$1 x "));
+        BEFORE.add(Turn.of("\\bf\\.? ?q\\.?(s?)(?![a-z])", "fq$1"));
         // Halves and quarters of what shops sell; of several, how many there are goes before.
         TURNS.add(Turn.of("(?<![\\d/.,])([2-9]|\\d\\d+) half[ -]" + SHOP, "$1 x 1/2 $2"));
         TURNS.add(Turn.of("(?<![\\d/.,])([24-9]|\\d\\d+) quarter[ -]" + SHOP, "$1 x 1/4 $2"));
@@ -193,11 +158,16 @@ final class Sayings {
                 .replaceAll("\\s+", " ")
                 .strip()
                 .toLowerCase(Locale.ROOT);
-        for (Turn turn : TURNS) {
+        written = NumberWords.asFigures(turned(written, BEFORE));
+        written = NumberWords.dozensCounted(turned(written, TURNS));
+        return written.replaceAll("\\s+", " ").strip();
+    }
+
+    private static String turned(String line, List<Turn> turns) {
+        String written = line;
+        for (Turn turn : turns) {
             written = turn.said().matcher(written).replaceAll(turn.written());
         }
-        written = DOZEN.matcher(written)
-                .replaceAll(found -> "" + (12 * Integer.parseInt(found.group(1)) + (found.group(2) == null ? 0 : 6)));
-        return written.replaceAll("\\s+", " ").strip();
+        return written;
     }
 }

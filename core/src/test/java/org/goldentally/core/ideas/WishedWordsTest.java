@@ -20,16 +20,16 @@ class WishedWordsTest {
                 "16 sawtooth stars | 16 | - | sawtooth star",
                 "twenty-four pinwheels | 24 | - | pinwheel",
                 "two dozen churn dashes | 24 | - | churn dash",
-                "a dozen bear's paws | - | - | dozen bear paw",
+                "a dozen bear's paws | 12 | - | bear paw",
                 "twelve blocks on point with sashing | 12 | - | point sashing",
                 "two colours | - | 2 | ''",
                 "stars in 3 colors | - | 3 | star",
                 "pinwheels in two fabrics only | - | 2 | pinwheel",
-                "nine patch | - | - | nine patch",
-                "nine patches | - | - | nine patch",
-                "four-patch on point | - | - | four patch point",
-                "one print | - | - | one print",
-                "hourglass of four cloths | - | 4 | hourglass",
+                "nine patch | - | - | 9 patch",
+                "nine patches | - | - | 9 patch",
+                "four-patch on point | - | - | 4 patch point",
+                "one print | - | - | 1 print",
+                "hourglass of four cloths | - | - | hourglass 4 cloth",
                 "crosses and losses | - | - | cross loss"
             })
     void aLineIsRead(String line, Integer blocks, Integer fabrics, String words) {
@@ -46,6 +46,10 @@ class WishedWordsTest {
                         "Sawtooth Star | half-square triangle | red, on white | on point, plain squares between"))
                 .isTrue();
         assertThat(asked.areIn("Sawtooth Star | row on row")).isFalse();
+        WishedWords one = WishedWords.of("one print");
+        assertThat(one.areIn("each block in one print of autumn, on white")).isTrue();
+        assertThat(one.areIn("light prints of autumn against dark ones, 12 in all"))
+                .isFalse();
         assertThat(asked.name("Ohio Star")).isTrue();
         assertThat(asked.name("Pinwheel")).isFalse();
         assertThat(asked.without("point").words()).isEqualTo(List.of("sawtooth", "star"));
