@@ -28,7 +28,7 @@ const buys = computed(() =>
     >
       <strong :class="idea.buys.length ? 'text-brick' : 'text-leaf'">{{ buys }}</strong>
       <span v-if="idea.left" class="text-soft">{{ idea.left }}</span>
-      <span class="text-soft">{{ idea.hours }} to cut and piece</span>
+      <span class="block text-soft first-letter:uppercase">{{ idea.hours }} to cut and piece</span>
       <span class="text-soft">{{ idea.says }}</span>
     </TopCard>
   </li>

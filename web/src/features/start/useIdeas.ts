@@ -10,9 +10,13 @@ export type Ranking = 'least' | 'largest' | 'most' | 'quickest'
 const FIRST = 4
 const MORE = 10
 const PAUSE_MS = 350
+/** Of the four ranks of an idea the last: something has to be bought for it. */
+const BUYS = 3
 
 const compare: Record<Ranking, (one: Idea, other: Idea) => number> = {
-  least: (one, other) => one.order.bought - other.order.bought || other.order.used - one.order.used,
+  // Binding is bought for every quilt, the more the larger it is: it puts no small quilt before a large one.
+  least: (one, other) =>
+    one.order.worth - other.order.worth || (one.order.worth === BUYS ? one.order.bought - other.order.bought : 0),
   largest: (one, other) => other.order.finished - one.order.finished || one.order.bought - other.order.bought,
   most: (one, other) => other.order.used - one.order.used || one.order.bought - other.order.bought,
   quickest: (one, other) => one.order.minutes - other.order.minutes,

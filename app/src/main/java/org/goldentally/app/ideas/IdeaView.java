@@ -37,11 +37,12 @@ record IdeaView(
      * Figures to order by.
      *
      * @param named whether its block was asked for by name
+     * @param worth 0 for what uses most of the fabric and buys nothing, the highest for what buys something
      * @param bought cloth to buy, in square inches
      * @param finished area of the top, in square inches
      * @param used cloth of the shelf that is used, in square inches
      */
-    record Order(boolean named, double bought, double finished, double used, double minutes) {}
+    record Order(boolean named, int worth, double bought, double finished, double used, double minutes) {}
 
     static IdeaView of(TopIdea idea) {
         QuiltTop top = idea.tally().top();
@@ -56,6 +57,7 @@ record IdeaView(
                 PlanInWords.hours(PiecingTime.minutes(idea.tally())),
                 new Order(
                         idea.named(),
+                        idea.worth().rank(),
                         idea.bought().toDoubleSquareInches(),
                         top.area().toDoubleSquareInches(),
                         idea.used().toDoubleSquareInches(),
@@ -74,6 +76,6 @@ record IdeaView(
         if (idea.whole() > 0) {
             return idea.whole() + (idea.whole() == 1 ? " piece" : " pieces") + " left whole";
         }
-        return "uses every piece";
+        return "cuts into every piece";
     }
 }

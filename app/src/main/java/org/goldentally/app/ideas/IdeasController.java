@@ -41,6 +41,9 @@ class IdeasController {
     /** At once; who wants more asks again, and stops when she has seen enough. */
     private static final int MOST_AT_ONCE = 10;
 
+    /** The list of all ideas, and the tops of those that are asked for. */
+    private static final int QUESTIONS = 2;
+
     private static final int MOST_REMEMBERED = 4;
 
     private final ClothsAtHand shelf;
@@ -101,7 +104,7 @@ class IdeasController {
             String name) {}
 
     /** Some of the tops that the cloth on the shelf makes. */
-    @Heavy
+    @Heavy(questions = QUESTIONS)
     @PostMapping("/ideas")
     IdeasView ideas(@Valid @RequestBody IdeasAsked asked) {
         TopIdeas ideas = of(asked.wish());
@@ -114,7 +117,7 @@ class IdeasController {
     }
 
     /** Makes one of them a quilt, with everything still to change. */
-    @Heavy
+    @Heavy(questions = QUESTIONS)
     @PostMapping("/ideas/take")
     @ResponseStatus(HttpStatus.CREATED)
     Quilts.StoredQuilt take(@Valid @RequestBody TakenIdea taken) {

@@ -44,7 +44,7 @@ final class FittedTop {
     }
 
     /** How many blocks there are across and down. */
-    private record Count(int across, int down) {
+    record Count(int across, int down) {
 
         /** One row less on the longer side. */
         Count smaller() {
@@ -83,21 +83,25 @@ final class FittedTop {
             smallerAndSmaller.add(count);
             count = count.smaller();
         }
+        // Where even the smallest buys something, which is soon counted, nobody looks for the largest that does not.
+        TopIdea smallest = counted(smallerAndSmaller.getLast());
+        if (smallest.buysSomething() || smallerAndSmaller.size() == 1) {
+            return smallest;
+        }
         TopIdea first = counted(smallerAndSmaller.getFirst());
-        return first.buysSomething() ? largestOf(smallerAndSmaller, first) : first;
+        return first.buysSomething() ? largestOf(smallerAndSmaller, smallest) : first;
     }
 
     /** Halves the choice again and again: smaller tops buy no more, but for a strip now and then. */
-    private TopIdea largestOf(List<Count> smallerAndSmaller, TopIdea first) {
-        TopIdea best = first;
+    private TopIdea largestOf(List<Count> smallerAndSmaller, TopIdea smallest) {
+        TopIdea best = smallest;
         int buys = 0;
-        int buysNothing = smallerAndSmaller.size();
+        int buysNothing = smallerAndSmaller.size() - 1;
         while (buysNothing - buys > 1) {
             int middle = (buys + buysNothing) / 2;
             TopIdea smaller = counted(smallerAndSmaller.get(middle));
             if (smaller.buysSomething()) {
                 buys = middle;
-                best = best.buysSomething() ? smaller : best;
             } else {
                 buysNothing = middle;
                 best = smaller;
@@ -145,7 +149,7 @@ final class FittedTop {
     }
 
     /** Rows and columns that make just so many, as near to a quilt's shape as can be: 16 is 4 × 4, 20 is 4 × 5. */
-    private static Count inRows(int blocks) {
+    static Count inRows(int blocks) {
         Count best = new Count(1, blocks);
         for (int across = 1; across * across <= blocks; across++) {
             if (blocks % across == 0) {

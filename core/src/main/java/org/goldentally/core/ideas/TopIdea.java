@@ -44,16 +44,30 @@ public record TopIdea(
     }
 
     /** How good an answer it is to "what can I make of this?", the best first. */
-    enum Worth {
+    public enum Worth {
         /** Two thirds of its fabrics and more, and nothing bought. */
-        USES_MOST,
+        USES_MOST(0),
         /** As large as a crib quilt, or a third of its fabrics. */
-        IS_A_QUILT,
-        IS_SMALL,
-        BUYS
+        IS_A_QUILT(1),
+        /** Less than that, and nothing bought. */
+        IS_SMALL(2),
+        /** Something has to be bought for it, beside what every quilt wants. */
+        BUYS(3);
+
+        private final int rank;
+
+        Worth(int rank) {
+            this.rank = rank;
+        }
+
+        /** The place in an order of the best first, from 0. */
+        public int rank() {
+            return rank;
+        }
     }
 
-    Worth worth() {
+    /** Of this one. */
+    public Worth worth() {
         Area there = tally.ledgers().stream()
                 .flatMap(ledger -> ledger.request().shelf().stream())
                 .map(pieces -> pieces.piece().area().times(pieces.count()))

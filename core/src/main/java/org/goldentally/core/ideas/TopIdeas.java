@@ -18,6 +18,7 @@ import java.util.stream.Stream;
 import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.TraditionalBlocks;
+import org.goldentally.core.measure.Grid;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.RefusedException;
@@ -40,7 +41,7 @@ public final class TopIdeas {
     private static final int WINDOW = 24;
 
     /** So many before those that buy something do. */
-    private static final int LONG_WINDOW = 3 * WINDOW;
+    private static final int LONG_WINDOW = 2 * WINDOW;
 
     private final TopWish wish;
     private final List<IdeaSketch> sketches;
@@ -108,7 +109,7 @@ public final class TopIdeas {
         return all.stream().flatMap(Set::stream).anyMatch(sketch -> isAsked(sketch, words));
     }
 
-    /** What was asked for and no quilt here has, as it was said; mostly nothing. */
+    /** What was asked for and no quilt here has, in small letters and the singular; mostly nothing. */
     public List<String> leftOut() {
         return leftOut;
     }
@@ -119,7 +120,8 @@ public final class TopIdeas {
     }
 
     /**
-     * Some of them, worked out: of each {@value #WINDOW} in the order of their {@link TopIdea.Worth}. Ones that turn out to be impossible are left out.
+     * Some of them, worked out in the order of their {@link TopIdea.Worth}: of each {@value #WINDOW} those that use most first,
+     * after {@value #LONG_WINDOW} those that buy something. Ones that turn out to be impossible are left out.
      */
     public synchronized List<TopIdea> workedOut(int from, int count) {
         Map<Integer, TopIdea> known = new HashMap<>();
@@ -293,6 +295,10 @@ public final class TopIdeas {
         if (wish.block().isPresent()) {
             return List.of(wish.block().get().dividedBy(across));
         }
+        Optional<Length> fitting = cellOfSoMany(block, wish);
+        if (fitting.isPresent()) {
+            return List.of(fitting.get());
+        }
         List<Length> marks = new ArrayList<>();
         for (int half = 2; half <= 40; half++) {
             if (half % 2 == 0 || half <= 5) {
@@ -306,6 +312,18 @@ public final class TopIdeas {
         return Stream.concat(precutSizes(block, cloths, wish).stream(), round)
                 .distinct()
                 .toList();
+    }
+
+    /** Where both a number of blocks and a size are wished, the cell with which so many come near the size. */
+    private static Optional<Length> cellOfSoMany(Block block, TopWish wish) {
+        if (wish.width().isEmpty() || wish.words().blocks().isEmpty()) {
+            return Optional.empty();
+        }
+        FittedTop.Count rows = FittedTop.inRows(wish.words().blocks().get());
+        Length wide = wish.width().get().dividedBy(rows.across()).dividedBy(block.across());
+        Length high = wish.height().orElseThrow().dividedBy(rows.down()).dividedBy(block.down());
+        Grid marks = wish.system() == MeasureSystem.INCH ? Grid.HALF_INCH : Grid.HALF_CENTIMETRE;
+        return Optional.of(Length.min(wide, high).roundedDownTo(marks)).filter(Length::isPositive);
     }
 
     private static List<Length> precutSizes(Block block, List<ShelfCloth> cloths, TopWish wish) {

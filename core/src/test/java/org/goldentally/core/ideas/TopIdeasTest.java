@@ -26,6 +26,7 @@ import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
+import org.goldentally.core.work.Work;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -140,7 +141,9 @@ class TopIdeasTest {
     @ParameterizedTest
     @MethodSource("usualShelves")
     void theFirstTenOfAUsualShelfBuyNothing(List<ShelfCloth> shelf) {
-        List<TopIdea> ten = TopIdeas.of(shelf, anything()).workedOut(0, 10);
+        // Half of the work that a request for them may take, so that larger shelves are answered too.
+        List<TopIdea> ten =
+                Work.of(7_000_000).within(() -> TopIdeas.of(shelf, anything()).workedOut(0, 10));
         assertThat(ten.stream().map(TopIdea::name)).hasSize(10).doesNotHaveDuplicates();
         assertThat(ten).noneMatch(TopIdea::buysSomething);
         assertThat(ten.stream().filter(idea -> isUsual(idea.tally().top()))).hasSizeGreaterThanOrEqualTo(8);
@@ -295,6 +298,21 @@ class TopIdeasTest {
             assertThat(idea.design().setting().across()).isEqualTo(4);
             assertThat(idea.design().setting().down()).isEqualTo(5);
         });
+    }
+
+    /** 16 blocks in about 60 × 72 in are of 15 in, so a star of four cells has cells of 3 1/2 in, the half inch below (counting). */
+    @Test
+    void aNumberOfBlocksAndASizeAreBothMet() {
+        TopWish wish = TopWish.read(
+                new TopWish.Typed(MeasureSystem.INCH, "60", "72", "", "0", "16 sawtooth stars row on row"));
+        assertThat(TopIdeas.of(shelves().get(1), wish).workedOut(0, 2))
+                .isNotEmpty()
+                .allSatisfy(idea -> {
+                    assertThat(idea.design().blockSize().typed()).isEqualTo("14");
+                    assertThat(idea.design().setting().across()
+                                    * idea.design().setting().down())
+                            .isEqualTo(16);
+                });
     }
 
     @Test
