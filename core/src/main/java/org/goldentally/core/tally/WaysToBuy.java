@@ -167,6 +167,13 @@ public record WaysToBuy(List<Pieces> pieces, List<Packs> packs) {
     /** The least number that is enough: doubled until it is, then halved between. */
     private static Optional<Integer> leastPacks(
             List<ClothLedger> lacking, Map<String, List<ShelfPieces>> onePack, ClothCutter cutter) {
+        // Where a pack gives a print nothing that is missing, no number of packs does.
+        boolean never = lacking.stream()
+                .anyMatch(ledger ->
+                        withPacks(1, ledger, onePack, cutter).missing().equals(ledger.missing()));
+        if (never) {
+            return Optional.empty();
+        }
         int enough = 1;
         while (!areEnough(enough, lacking, onePack, cutter)) {
             enough *= 2;
@@ -188,12 +195,16 @@ public record WaysToBuy(List<Pieces> pieces, List<Packs> packs) {
 
     private static boolean areEnough(
             int packs, List<ClothLedger> lacking, Map<String, List<ShelfPieces>> onePack, ClothCutter cutter) {
-        return lacking.stream().allMatch(ledger -> {
-            List<ShelfPieces> more = onePack.getOrDefault(ledger.cloth(), List.of()).stream()
-                    .map(pieces -> new ShelfPieces("bought", pieces.count() * packs, pieces.piece()))
-                    .toList();
-            return with(ledger.request(), more, cutter).isEnough();
-        });
+        return lacking.stream()
+                .allMatch(ledger -> withPacks(packs, ledger, onePack, cutter).isEnough());
+    }
+
+    private static ClothLedger withPacks(
+            int packs, ClothLedger ledger, Map<String, List<ShelfPieces>> onePack, ClothCutter cutter) {
+        List<ShelfPieces> more = onePack.getOrDefault(ledger.cloth(), List.of()).stream()
+                .map(pieces -> new ShelfPieces("bought", pieces.count() * packs, pieces.piece()))
+                .toList();
+        return with(ledger.request(), more, cutter);
     }
 
     /** What lies there of each print of a pack: a second pack has as much. */
