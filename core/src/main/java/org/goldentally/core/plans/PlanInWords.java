@@ -292,9 +292,15 @@ public final class PlanInWords {
                         .flatMap(opened -> opened.piece().leftovers().stream())
                         .map(rest -> Map.entry(rest, ledger.cloth())))
                 .max(Comparator.comparing(rest -> rest.getKey().area()))
-                .ifPresent(rest -> said.add("a "
-                        + size(rest.getKey().width(), rest.getKey().height()) + " piece of " + name(rest.getValue())));
+                .ifPresent(rest -> said.add(
+                        withArticle(size(rest.getKey().width(), rest.getKey().height())) + " piece of "
+                                + name(rest.getValue())));
         return said.isEmpty() ? Optional.empty() : Optional.of("You'll have " + listed(said) + " left.");
+    }
+
+    /** {@code an 8 × 10 in}, {@code a 9 × 10 in}: eight, eleven, eighteen and eighty are spoken with a vowel. */
+    static String withArticle(String size) {
+        return (size.matches("(8\\d?|11|18)(\\D.*)?") ? "an " : "a ") + size;
     }
 
     /** {@code 14 whole 10 in squares}, {@code 2 whole fat quarters}. */

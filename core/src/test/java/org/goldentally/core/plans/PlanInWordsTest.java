@@ -28,6 +28,8 @@ import org.goldentally.core.quilt.Tops;
 import org.goldentally.core.tally.ShoppingList;
 import org.goldentally.core.tally.TopTally;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class PlanInWordsTest {
 
@@ -123,7 +125,7 @@ class PlanInWordsTest {
                 .mapToInt(ShelfPieces::count)
                 .sum();
         assertThat(whole).isPositive();
-        assertThat(left).matches("You'll have " + whole + " whole 10 in squares and a .* piece of .* left\\.");
+        assertThat(left).matches("You'll have " + whole + " whole 10 in squares and an? .* piece of .* left\\.");
         Prices prices =
                 new Prices(Map.of("b", List.of(Price.read("", "8 a yard").orThrow())), Map.of());
         ShoppingList shopping = ShoppingList.of(tally, prices);
@@ -173,5 +175,24 @@ class PlanInWordsTest {
                 .filter(sentence -> sentence.about() == about)
                 .map(Sentence::text)
                 .toList();
+    }
+
+    /** An eight, an eleven, an eighteen and the eighties; nothing else on a ruler (how it is spoken). */
+    @ParameterizedTest
+    @CsvSource({
+        "8, an",
+        "8 1/2, an",
+        "11, an",
+        "18 1/4, an",
+        "80, an",
+        "88 7/8, an",
+        "1, a",
+        "10, a",
+        "81, an",
+        "180, a",
+        "108, a"
+    })
+    void aSizeHasTheArticleThatIsSpoken(String number, String article) {
+        assertThat(PlanInWords.withArticle(number + " × 9 in")).isEqualTo(article + " " + number + " × 9 in");
     }
 }
