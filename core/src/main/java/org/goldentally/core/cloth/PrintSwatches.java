@@ -7,7 +7,7 @@ import java.util.List;
  * First swatches for the prints of a pack whose colours nobody has said yet, so that they can be told apart until the quilter
  * picks or photographs them. They follow the name: shades of teal for {@code teal}, leaves for {@code autumn}. A name that says
  * nothing has them spread round the colour wheel. Where no colour is named they are light, middle and dark in turn, but none so
- * light that it would vanish in white or cream, none so dark that it would in navy or black.
+ * light that it would vanish in white or cream, none so dark that it would in black.
  */
 public final class PrintSwatches {
 
@@ -18,7 +18,7 @@ public final class PrintSwatches {
     private static final double[] SATURATION = {0.5, 0.45, 0.4};
     private static final double MIDDLE = 0.53;
 
-    /** L* of the lightest and of the darkest: white is 97 and cream 93, navy 20 and black 12, and 20 apart reads as two. */
+    /** L* of the lightest and of the darkest: white is 97, cream 93 and black 12, and 20 apart reads as two. */
     private static final double LIGHTEST = 73;
 
     private static final double DARKEST = 38;
