@@ -102,8 +102,8 @@ function letGo(group: Group) {
 }
 /** For all of a kind: what was chosen for single groups of it no longer counts. */
 function takeAll(group: Group, method: string) {
-  const alike = tally.value?.groups.filter((each) => each.allKey === group.allKey).map((each) => each.choiceKey) ?? []
-  const others = design.value.methods.filter((choice) => choice.units !== group.allKey && !alike.includes(choice.units))
+  const { allKey, chosenApart } = group
+  const others = design.value.methods.filter(({ units }) => units !== allKey && !chosenApart.includes(units))
   quilt.change({ methods: [...others, { units: group.allKey, method, byHand: true }] })
 }
 </script>

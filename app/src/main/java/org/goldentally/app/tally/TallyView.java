@@ -25,6 +25,7 @@ import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
+import org.goldentally.core.making.UnitsKey;
 import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.LengthWriter;
@@ -63,6 +64,7 @@ public record TallyView(
      * A group of equal units or pieces.
      *
      * @param choiceKey under which a choice of method is kept
+     * @param chosenApart keys of choices that are kept for single groups of its kind, also of such as are not there now
      * @param cloths places of its cloths among the quilt's, one for each patch
      * @param byQuilter whether the way was chosen; otherwise it is the one that cuts least cloth
      */
@@ -70,6 +72,7 @@ public record TallyView(
             String key,
             String choiceKey,
             String allKey,
+            List<String> chosenApart,
             String name,
             String label,
             String finished,
@@ -326,6 +329,7 @@ public record TallyView(
                 chosen.key().text(),
                 chosen.key().choice(),
                 chosen.key().kindChoice(),
+                chosenApart(chosen.key(), design),
                 chosen.name(),
                 chosen.label(),
                 writer.write(chosen.unit().finishedWidth()) + " × "
@@ -351,6 +355,13 @@ public record TallyView(
                         .map(way ->
                                 way(way, way.method() == chosen.method(), system, CutSizeViews.of(way, pieces, design)))
                         .toList());
+    }
+
+    private static List<String> chosenApart(UnitsKey kind, QuiltDesign design) {
+        return design.methods().stream()
+                .map(QuiltDesign.MethodChoice::units)
+                .filter(kind::isOfItsKind)
+                .toList();
     }
 
     private static WayView way(UnitPlan way, boolean chosen, MeasureSystem system, @Nullable CutSizeView cutSize) {

@@ -31,6 +31,11 @@ public record UnitsKey(PatchworkUnit unit, List<String> cloths) {
         return UnitKeys.codeOf(unit) + ":" + String.join(",", cloths);
     }
 
+    /** Whether a choice that is kept is of this kind of unit, in whatever fabrics. */
+    public boolean isOfItsKind(String choice) {
+        return choice.startsWith(kindChoice() + ":");
+    }
+
     /** How a choice for all units of the kind is kept, whatever their cloths. */
     public String kindChoice() {
         return UnitKeys.codeOf(unit);
