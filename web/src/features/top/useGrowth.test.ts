@@ -17,7 +17,7 @@ function quilt(exchanges: object[]) {
     places: [{ row: 0, column: 1, exchanges }],
   } as never as QuiltDesign)
   const merge = (part: Partial<QuiltDesign>) => (design.value = { ...design.value, ...part })
-  return { design, change: vi.fn(merge), changeToo: vi.fn(merge) }
+  return { id: ref('q'), design, change: vi.fn(merge), changeToo: vi.fn(merge) }
 }
 const to = (across: number, down = 8) => ({ setting: { across, down } }) as never as Partial<QuiltDesign>
 
@@ -58,4 +58,20 @@ it('leaves alone what shrank, what was never dealt, and what was changed meanwhi
   await vi.runAllTimersAsync()
   expect(asked).toHaveLength(1)
   for (const each of [shrunk, alike, later]) expect(each.changeToo).not.toHaveBeenCalled()
+})
+
+it('deals what grew when its station is left at once, and never the blocks of another quilt', async () => {
+  const left = quilt([{ from: 'a', to: 'b' }])
+  const scope = effectScope()
+  scope.run(() => useGrowth(left as never))!.change(to(20))
+  scope.stop()
+  await vi.runAllTimersAsync()
+  expect(left.changeToo).toHaveBeenCalledOnce()
+  const other = quilt([{ from: 'a', to: 'b' }])
+  effectScope()
+    .run(() => useGrowth(other as never))!
+    .change(to(20))
+  other.id.value = 'another'
+  await vi.runAllTimersAsync()
+  expect(other.changeToo).not.toHaveBeenCalled()
 })
