@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useShelf } from '@/features/cloth'
 import type { QuiltDesign } from '@/features/quilts'
+import FabricOptions from './FabricOptions.vue'
 import { fabricGroups, takenFor } from './fabricLists'
 import { useTakenInHand } from './takenInHand'
 
@@ -19,7 +20,9 @@ const emit = defineEmits<{ chosen: [clothKey: string] }>()
 
 const inHand = useTakenInHand()
 const { data: shelf } = useShelf()
-const groups = computed(() => fabricGroups(props.cloths, (inHand && shelf.value) || []))
+/** A shelf of thousands is listed once somebody wants to choose from it, not in every list of a page. */
+const wanted = ref(false)
+const groups = computed(() => fabricGroups(props.cloths, (wanted.value && inHand && shelf.value) || []))
 const choices = computed(() => groups.value.flatMap((group) => group.choices))
 const place = computed(() => choices.value.findIndex((each) => each.key === props.value))
 
@@ -40,13 +43,15 @@ function choose(select: HTMLSelectElement) {
       class="size-5 shrink-0 rounded-full border border-ink/40"
       :style="{ background: cloths.find((cloth) => cloth.key === value)?.colour ?? 'transparent' }"
     ></span>
-    <select class="field w-36" :value="place" @change="choose($event.target as HTMLSelectElement)">
+    <select
+      class="field w-36"
+      :value="place"
+      @pointerenter="wanted = true"
+      @focus="wanted = true"
+      @change="choose($event.target as HTMLSelectElement)"
+    >
       <option :value="-1">{{ none }}</option>
-      <optgroup v-for="group in groups" :key="group.label" :label="group.label">
-        <option v-for="choice in group.choices" :key="choice.name" :value="choices.indexOf(choice)">
-          {{ choice.name }}
-        </option>
-      </optgroup>
+      <FabricOptions :groups="groups" />
     </select>
   </label>
 </template>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useShelf } from '@/features/cloth'
 import type { QuiltDesign } from '@/features/quilts'
+import FabricOptions from './FabricOptions.vue'
 import { fabricGroups, takenFor } from './fabricLists'
 import { dressRole, rolesOf, traditionalOf } from './edit/roles'
 import { useTraditionalBlocks } from './queries'
@@ -53,11 +54,7 @@ function dress(role: string, chosen: string) {
         @change="dress(role.letter, ($event.target as HTMLSelectElement).value)"
       >
         <option :value="-1">not dressed alike</option>
-        <optgroup v-for="group in groups" :key="group.label" :label="group.label">
-          <option v-for="choice in group.choices" :key="choice.name" :value="choices.indexOf(choice)">
-            {{ choice.name }}
-          </option>
-        </optgroup>
+        <FabricOptions :groups="groups" />
       </select>
     </label>
   </section>
