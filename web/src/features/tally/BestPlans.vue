@@ -58,7 +58,7 @@ async function take(key: string) {
       <span class="text-sm text-soft">trying plans: {{ data!.percent }} %</span>
       <button class="button min-h-9" @click="stop">Stop, and take the best so far</button>
     </div>
-    <WaitNote v-if="!answer" what="the best plans" :error="error" />
+    <template v-if="!answer"><WaitNote v-if="error || !searching" what="the best plans" :error="error" /></template>
     <template v-else-if="anything">
       <p class="text-lg leading-6" data-answer>
         <template v-if="answer.enough"
