@@ -131,10 +131,13 @@ class PlanApiIT {
         assertThat(oat.path("toBuy").asString()).endsWith(" yd");
     }
 
-    /** 6 × 7 blocks of 16 half-squares in four fabrics, cut thriftily: an ordinary quilt, in one call with all its offers. */
+    /**
+     * 8 × 8 blocks of hourglasses and half-squares in six fabrics, cut thriftily, in one call with all its offers, which
+     * take more than the work of one question.
+     */
     @Test
-    void aQuiltOfManyUnitsInFourFabricsIsPlannedInOneCall() {
-        List<String> fabrics = List.of("a", "b", "c", "d");
+    void aThousandUnitsInSixFabricsArePlannedInOneCall() {
+        List<String> fabrics = List.of("a", "b", "c", "d", "e", "f");
         ArrayNode cloths = design.putArray("cloths");
         fabrics.forEach(fabric -> cloths.add(Api.cloth(fabric, "fabric " + fabric, "#" + fabric.repeat(6))));
         ObjectNode block =
@@ -146,19 +149,27 @@ class PlanApiIT {
             columns.add(1);
             rows.add(1);
             for (int column = 0; column < 4; column++) {
+                boolean hourglass = column % 2 == 0;
                 ObjectNode unit = parts.addObject()
                         .put("column", column)
                         .put("row", row)
                         .put("columns", 1)
                         .put("rows", 1)
                         .putObject("unit")
-                        .put("kind", "HALF_SQUARE");
-                unit.putArray("cloths").add(fabrics.get(row)).add(fabrics.get((row + 1 + column % 3) % 4));
+                        .put("kind", hourglass ? "HOURGLASS" : "HALF_SQUARE");
+                ArrayNode wears = unit.putArray("cloths").add(fabrics.get(row));
+                if (hourglass) {
+                    wears.add(fabrics.get(row + 1))
+                            .add(fabrics.get(row + 2))
+                            .add(fabrics.get((row + 3 + column / 2) % 6));
+                } else {
+                    wears.add(fabrics.get((row + 1 + column % 3) % 6));
+                }
             }
         }
         ((ObjectNode) design.path("blockSize")).put("typed", "8");
         ObjectNode setting = (ObjectNode) design.path("setting");
-        setting.put("across", 6).put("down", 7).putArray("blocks").add("field");
+        setting.put("across", 8).put("down", 8).putArray("blocks").add("field");
         ((ObjectNode) design.path("plan"))
                 .putArray("cutting")
                 .addObject()
@@ -166,8 +177,8 @@ class PlanApiIT {
                 .put("style", "THRIFTY");
         JsonNode plan =
                 api.post("/api/plan", question("1 yd 42 wide", "1 yd 42 wide").toString());
-        assertThat(plan.path("tally").path("totals").path("units").asInt()).isEqualTo(6 * 7 * 16);
-        assertThat(plan.path("tally").path("cloths")).hasSize(4);
+        assertThat(plan.path("tally").path("totals").path("units").asInt()).isEqualTo(8 * 8 * 16);
+        assertThat(plan.path("tally").path("cloths")).hasSize(6);
     }
 
     @ParameterizedTest(name = "{0}")
