@@ -9,10 +9,12 @@ export interface OpenProblemsProps {
 const props = defineProps<OpenProblemsProps>()
 
 const MOST = 2
-const { data: top } = useTop(() => props.quiltId)
+const { data: top, isPlaceholderData } = useTop(() => props.quiltId)
 /** Each mistake once, however many parts have it. */
 const problems = computed(() => {
-  const seen = new Map((top.value?.problems ?? []).map((each) => [`${each.where} ${each.why}`, each]))
+  // What was there before is of another quilt perhaps: nothing is claimed by it.
+  const known = isPlaceholderData.value ? [] : (top.value?.problems ?? [])
+  const seen = new Map(known.map((each) => [`${each.where} ${each.why}`, each]))
   return [...seen.values()]
 })
 </script>

@@ -34,7 +34,7 @@ const WHY = {
   hand: 'You chose this way: it stays, whatever plan is taken.',
   plan: 'Chosen by the plan you took; the next plan may choose otherwise. Tap a way to keep it.',
   nobody:
-    'Taken because it adds least fabric to all the rest, of the ways with straight edges and at most eight units a set.',
+    'Chosen for you: it buys least, then it leaves no bias edges and wants no sheet drawn, then it takes least fabric.',
 }
 
 /** What each way would change at the shelf and the shop; asked for only once the card is open. */

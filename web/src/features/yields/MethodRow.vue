@@ -131,11 +131,11 @@ const ofEach = computed(() =>
           </p>
           <p class="mt-1 text-soft">
             <template v-if="jump && jump.upTo !== size.trim() && jump.upTo !== gives.largestFinished"
-              >{{ gives.units }} up to {{ jump.upTo }} {{ unit }} finished{{
-                jump.after ? `, then ${jump.after}` : ''
-              }},
+              >{{ gives.units }} up to {{ jump.upTo }} {{ unit }} finished, then {{ jump.after || 'none' }}.
             </template>
-            <template v-if="gives.largestFinished">up to {{ gives.largestFinished }} {{ unit }} at the most</template>
+            <template v-if="gives.largestFinished"
+              >The largest is {{ gives.largestFinished }} {{ unit }} finished.</template
+            >
           </p>
           <p v-if="smallerHint" class="mt-1 font-medium text-tape-deep">{{ smallerHint.why }}</p>
           <div class="mt-3 flex flex-wrap gap-2">

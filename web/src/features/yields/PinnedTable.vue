@@ -14,7 +14,7 @@ const emit = defineEmits<{ unpinned: [methodKey: string] }>()
 type Gives = NonNullable<MethodAnswer['gives']>
 const ROWS: { name: string; of: (gives: Gives) => string | number }[] = [
   { name: 'units from one piece of each fabric', of: (g) => g.units },
-  { name: 'cloths', of: (g) => g.cloths },
+  { name: 'fabrics', of: (g) => g.cloths },
   { name: 'cut', of: (g) => `${g.cutSizes} ${props.unitOfLength}` },
   { name: 'raw', of: (g) => `${g.rawSize} ${props.unitOfLength}` },
   { name: 'trimmed', of: (g) => `${g.trimmedSize} ${props.unitOfLength}` },

@@ -36,14 +36,14 @@ final class DemoQuilts {
                 .toList());
     }
 
-    /** Some prints were taken twice too often, so the pack does not go far enough. */
+    /** Seven prints were taken twice more than there is of them, so the pack does not go far enough. */
     QuiltDesign harvestScraps() {
         QuiltDesign right = ours("harvest-scraps");
         AtomicInteger block = new AtomicInteger();
         return right.withPlaces(right.places().stream()
                 .map(place -> place.row() < FIRST_ROW_TOO_MANY || block.get() >= 2 * SHORT_PRINTS
                         ? place
-                        : place.with(List.of(new Exchange("b", "h" + (1 + block.getAndIncrement() / 2)))))
+                        : place.with(List.of(new Exchange("b", "h" + (1 + block.getAndIncrement() % SHORT_PRINTS)))))
                 .toList());
     }
 

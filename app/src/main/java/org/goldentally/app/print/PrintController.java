@@ -2,6 +2,7 @@ package org.goldentally.app.print;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -173,12 +174,17 @@ class PrintController {
         List<String> said = new ArrayList<>();
         open.stream()
                 .limit(MOST_OPEN)
-                .forEach(problem -> said.add(problem.where() + ": " + problem.why() + "; " + problem.fix() + "."));
+                .forEach(problem ->
+                        said.add(problem.where() + ": " + problem.why() + ". " + upperFirst(problem.fix()) + "."));
         int more = open.size() - MOST_OPEN;
         if (more > 0) {
             said.add("And " + more + " more.");
         }
         return Optional.of(String.join(" ", said) + " Put this right at Top before you cut.");
+    }
+
+    private static String upperFirst(String text) {
+        return text.isEmpty() ? text : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 
     private static ResponseEntity<byte[]> pdf(String name, byte[] bytes) {
