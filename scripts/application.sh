@@ -161,6 +161,27 @@ ready_database() {
   fi
 }
 
+# The port that it answers at, start after start: what waits in a browser (taps, edits) belongs to an address and is sent when
+# Golden Tally answers there again. Who names another one moves it there.
+home_port() {
+  local kept
+  kept=$(cat "$state/port" 2>/dev/null || true)
+  [[ $kept =~ ^[1-9][0-9]{0,4}$ ]] || kept=8090
+  printf '%s' "${GOLDEN_TALLY_PORT:-$kept}"
+}
+
+# keep_port PORT: from the first start on, or where it is named.
+keep_port() {
+  local home
+  home=$(home_port)
+  [ -e "$state/port" ] || [ -n "${GOLDEN_TALLY_PORT:-}" ] || home=$1
+  printf '%s\n' "$home" > "$state/port.part"
+  mv "$state/port.part" "$state/port"
+  if [ "$1" != "$home" ]; then
+    say "what still waits in a browser at port $home is sent once Golden Tally answers there again: free that port, then stop and start"
+  fi
+}
+
 # start_everything demo|own
 start_everything() {
   local mode=$1 name port first tries
@@ -177,13 +198,14 @@ start_everything() {
   esac
   need_room "$state"
   ready_database "$name"
-  first=${GOLDEN_TALLY_PORT:-8090}
+  first=$(home_port)
   port=$first
   for tries in 1 2 3 4 5; do
     port=$(free_port_from "$port")
     [ "$port" = "$first" ] || say "port $first is busy; taking $port"
     say "starting"
     if start_keeper "$mode" "$name" "$port"; then
+      keep_port "$port"
       say "ready at http://127.0.0.1:$port/"
       return
     fi

@@ -39,7 +39,7 @@ onBeforeUnmount(() => quilt.close())
     <p v-else-if="quilt.saveState.value === 'unreachable'" role="alert" class="bg-brick-pale p-3">
       <strong>Golden Tally does not answer just now.</strong>
       <template v-if="quilt.stored.value">
-        What you did is kept in this browser, also if you close it, and is sent by itself once there is an answer;
+        What you did is kept in this browser, also if you close it, and is sent by itself once there is an answer at this address;
       </template>
       <template v-else>
         This browser has no room to keep what you did: leave this page open, and it is sent once there is an answer;

@@ -194,7 +194,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
       />
       <p v-if="stuck && counts.unconfirmed" role="alert" class="rounded-lg bg-brick-pale p-2">
         {{ spellCount(counts.unconfirmed, 'tap waits', 'taps wait') }} to be kept: Golden Tally does not answer just
-        now. They are counted here and sent by themselves; go on sewing.
+        now. They are counted here and sent by themselves once it answers at this address; go on sewing.
       </p>
       <div class="rounded-lg p-2" :class="card.covered ? 'bg-tape-pale' : 'bg-brick-pale'" role="status" data-left>
         <p>{{ card.left.join(' ') }}</p>

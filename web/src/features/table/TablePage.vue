@@ -64,7 +64,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey))
     <p v-if="trouble" role="alert" class="bg-brick-pale px-4 py-2">{{ trouble }}</p>
     <p v-if="taps.stuck.value && taps.waiting.value.length" role="alert" class="bg-brick-pale px-4 py-2">
       {{ spellCount(taps.waiting.value.length, 'tap waits', 'taps wait') }} in this browser, since Golden Tally does not
-      answer just now. They are sent by themselves; go on.
+      answer just now. They are sent by themselves once it answers at this address; go on.
     </p>
     <ProblemNote :problems="taps.problems.value" />
     <AlongNote class="px-4 pt-2" />
