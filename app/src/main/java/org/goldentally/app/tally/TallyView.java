@@ -305,9 +305,7 @@ public record TallyView(
         return new TotalsView(
                 tally.count().unitCount(),
                 tally.making().sets().stream().mapToLong(MadeSet::runs).sum(),
-                tally.choices().stream()
-                        .mapToLong(choice -> choice.chosen().spare())
-                        .sum(),
+                tally.making().spareUnits(),
                 system.writeArea(cut),
                 (int) ledgers.stream().filter(ledger -> !ledger.enough()).count(),
                 shopping.lengthsOfCloths(),

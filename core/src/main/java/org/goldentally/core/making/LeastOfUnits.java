@@ -8,6 +8,7 @@ import org.goldentally.core.method.Chain;
 import org.goldentally.core.method.CutPiece;
 import org.goldentally.core.method.Recipe;
 import org.goldentally.core.method.StripSetCut;
+import org.goldentally.core.method.StripSetTriangles;
 import org.goldentally.core.unit.ClothRole;
 
 /**
@@ -55,7 +56,16 @@ public record LeastOfUnits(UnitPlan way, Recipe recipe) {
                         area(cut).times(cut.perSet()).times(units()).times(cloth.getValue() * (divisor / all)));
             }
         }
-        return new Cloth(areas, divisor * (way.method() instanceof StripSetCut ? 1 : recipe.unitsPerSet()));
+        return new Cloth(areas, divisor * mostUnitsPerSet());
+    }
+
+    /** Of two strip sets of an odd number of triangles, one unit more than the two give by themselves. */
+    private long mostUnitsPerSet() {
+        return switch (way.method()) {
+            case StripSetCut segments -> 1;
+            case StripSetTriangles triangles -> recipe.unitsPerSet() + 1L;
+            default -> recipe.unitsPerSet();
+        };
     }
 
     private long patches(CutPiece cut) {

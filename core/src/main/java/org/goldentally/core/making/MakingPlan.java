@@ -65,6 +65,11 @@ public record MakingPlan(
                         });
             }
         }
+        choices.stream()
+                .map(UnitPlans.Choice::chosen)
+                .flatMap(plan -> ofStripSets(plan).stream())
+                .distinct()
+                .forEach(spares::add);
         for (LooseParts loose : parts) {
             if (loose.spare() > 0) {
                 spares.add(new Spare(
@@ -75,5 +80,25 @@ public record MakingPlan(
             }
         }
         return spares;
+    }
+
+    /** What strip sets give beyond the units wanted of either kind; groups that share them have them all alike. */
+    private static List<Spare> ofStripSets(UnitPlan plan) {
+        return plan.triangles().stream()
+                .flatMap(sets -> sets.spares().stream())
+                .map(kind -> new Spare(plan.label(), kind.cloths(), kind.wanted()))
+                .toList();
+    }
+
+    /** Units beyond need, of all kinds; loose parts are none. */
+    public long spareUnits() {
+        long ofStripSets = choices.stream()
+                .map(UnitPlans.Choice::chosen)
+                .flatMap(plan -> ofStripSets(plan).stream())
+                .distinct()
+                .mapToLong(Spare::count)
+                .sum();
+        return ofStripSets
+                + choices.stream().mapToLong(choice -> choice.chosen().spare()).sum();
     }
 }

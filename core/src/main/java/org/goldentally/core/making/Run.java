@@ -10,7 +10,7 @@ import org.goldentally.core.unit.Hands;
 
 /**
  * What is sewn at once where parts are shared: a crossing gives two units, of loose triangles each unit is sewn by itself,
- * strip sets give as many units of either kind, of which a group wants one.
+ * the triangles of strip sets serve groups of either kind.
  *
  * @param name {@code pair}, {@code crossing}
  * @param units that one run gives
@@ -28,11 +28,8 @@ public record Run(String name, int units, Hands hands) {
         if (method.crosses()) {
             return recipe.hands().differ() ? new Run("crossing", 2, ONE_OF_EACH) : CROSSING_OF_ONE_HAND;
         }
-        if (method instanceof Chain || sharesTriangles(method)) {
+        if (method instanceof Chain || method instanceof StripSetTriangles || sharesTriangles(method)) {
             return SINGLE;
-        }
-        if (method instanceof StripSetTriangles) {
-            return new Run(recipe.setName(), recipe.hands().left(), Hands.NONE);
         }
         return new Run(recipe.setName(), recipe.unitsPerSet(), recipe.hands());
     }

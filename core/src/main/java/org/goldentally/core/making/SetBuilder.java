@@ -13,6 +13,7 @@ import org.goldentally.core.making.Trails.Trail;
 import org.goldentally.core.method.Chain;
 import org.goldentally.core.method.CutPiece;
 import org.goldentally.core.method.Hourglass;
+import org.goldentally.core.method.StripSetTriangles;
 import org.goldentally.core.method.TwoAtATime;
 import org.goldentally.core.problem.Known;
 
@@ -218,8 +219,13 @@ final class SetBuilder {
                     .pieces(family.method(), members)
                     .forEach((cut, count) -> cuts.add(new ClothCut(
                             cut.cloth(), cut.piece().size(), cut.piece().name(), count, uses, labels(members))));
+            if (family.method() instanceof StripSetTriangles) {
+                TriangleSets shared = room.sets().triangleSets(members);
+                members.forEach(
+                        units -> settled.put(units, Known.of(plans, units).from(shared)));
+            }
             for (Wanted units : members) {
-                UnitPlan plan = Known.of(plans, units);
+                UnitPlan plan = settled.getOrDefault(units, Known.of(plans, units));
                 sets.add(new MadeSet.Whole(
                         plan, plan.runs(), units.needed(), units.equals(members.getFirst()) ? cuts : List.of()));
             }

@@ -8,9 +8,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiFunction;
+import java.util.function.ToIntFunction;
 import org.goldentally.core.making.SegmentSets.Segments;
 import org.goldentally.core.making.Trails.Line;
 import org.goldentally.core.making.Trails.Trail;
+import org.goldentally.core.making.TriangleSets.Kind;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.method.Chain;
 import org.goldentally.core.method.CutPiece;
@@ -41,12 +43,17 @@ final class SharedSets {
     private static final String OTHER = "other";
 
     private final BiFunction<Wanted, PiecingMethod, Recipe> recipes;
+    private final ToIntFunction<Recipe> trianglesASet;
     private final int mostSquaresAChain;
     private final Map<Chained, Map<String, Long>> ofTwoCloths = new HashMap<>();
     private final Map<Family, List<Wanted>> families = new LinkedHashMap<>();
 
-    SharedSets(BiFunction<Wanted, PiecingMethod, Recipe> recipes, int mostSquaresAChain) {
+    SharedSets(
+            BiFunction<Wanted, PiecingMethod, Recipe> recipes,
+            ToIntFunction<Recipe> trianglesASet,
+            int mostSquaresAChain) {
         this.recipes = recipes;
+        this.trianglesASet = trianglesASet;
         this.mostSquaresAChain = mostSquaresAChain;
     }
 
@@ -138,8 +145,14 @@ final class SharedSets {
                 squares(chain, members).forEach((cloth, count) -> pieces.put(new CutOfCloth(cloth, square), count));
             }
             case StripSetCut segments ->
-                strips(first, longest(members), ends(members).size(), pieces);
-            case StripSetTriangles triangles -> strips(first, recipe, turns(members, recipe), pieces);
+                longest(members)
+                        .cuts()
+                        .forEach(cut -> pieces.merge(
+                                strip(first, cut), (long) ends(members).size() * cut.perSet(), Long::sum));
+            case StripSetTriangles triangles ->
+                recipe.cuts()
+                        .forEach(cut -> pieces.put(
+                                strip(first, cut), triangleSets(members).sets()));
             default -> throw new IllegalStateException(method + " shares no sets");
         }
         return pieces;
@@ -168,10 +181,8 @@ final class SharedSets {
         return squares;
     }
 
-    private static void strips(Wanted units, Recipe recipe, long sets, Map<CutOfCloth, Long> pieces) {
-        for (CutPiece cut : recipe.cuts()) {
-            pieces.merge(new CutOfCloth(units.cloth(cut.role()), cut), sets * cut.perSet(), Long::sum);
-        }
+    private static CutOfCloth strip(Wanted units, CutPiece cut) {
+        return new CutOfCloth(units.cloth(cut.role()), cut);
     }
 
     /** The chains through all units of these groups. */
@@ -207,11 +218,24 @@ final class SharedSets {
         return recipe.cuts().getFirst().size().width();
     }
 
-    /** Two strip sets, the second begun the other way, give as many units of either kind: the more wanted kind decides. */
-    long turns(List<Wanted> members, Recipe recipe) {
-        Map<List<String>, Long> kinds = new LinkedHashMap<>();
-        members.forEach(units -> kinds.merge(units.key().cloths(), units.all(), Long::sum));
-        long most = kinds.values().stream().mapToLong(Long::longValue).max().orElse(0);
-        return Math.ceilDiv(most, (long) recipe.hands().left());
+    /** The strip sets for all triangles of both kinds. */
+    TriangleSets triangleSets(List<Wanted> members) {
+        Wanted any = members.getFirst();
+        List<String> first = any.key().cloths();
+        String ofStrip = any.cloth(ClothRole.A);
+        List<String> second = first.stream()
+                .map(cloth -> cloth.equals(ofStrip) ? any.cloth(ClothRole.B) : ofStrip)
+                .toList();
+        return TriangleSets.least(
+                trianglesASet.applyAsInt(recipes.apply(any, Methods.of(MethodId.STRIP_SET_TRIANGLES))),
+                new Kind(first, wanted(members, first)),
+                new Kind(second, wanted(members, second)));
+    }
+
+    private static long wanted(List<Wanted> members, List<String> cloths) {
+        return members.stream()
+                .filter(units -> units.key().cloths().equals(cloths))
+                .mapToLong(Wanted::all)
+                .sum();
     }
 }

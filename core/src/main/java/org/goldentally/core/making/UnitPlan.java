@@ -22,6 +22,7 @@ import org.goldentally.core.unit.PatchworkUnit;
  * @param runs so many; they round up, by hand too, since half a pair makes nothing
  * @param loose units beside these that are sewn of loose triangles, so that no pair is cut for half its units
  * @param ends what is left of each sewn strip set
+ * @param triangles the strip sets that its triangles are cut from, with those of groups that share them
  * @param cuts the cloth that the group adds to the plan of the whole top: nothing, where others leave the parts over
  */
 public record UnitPlan(
@@ -32,6 +33,7 @@ public record UnitPlan(
         long runs,
         long loose,
         List<Length> ends,
+        Optional<TriangleSets> triangles,
         List<ClothCut> cuts) {
 
     public UnitPlan {
@@ -96,6 +98,9 @@ public record UnitPlan(
 
     /** {@code 13 pairs, 1 of loose triangles}. */
     public String runsInWords() {
+        if (triangles.isPresent()) {
+            return triangles.get().inWords();
+        }
         String sewn = runs + " " + run.word(runs);
         return loose == 0 ? sewn : (runs == 0 ? "" : sewn + ", ") + loose + " of loose triangles";
     }
@@ -109,6 +114,9 @@ public record UnitPlan(
     }
 
     private String how() {
+        if (triangles.isPresent()) {
+            return triangles.get().how();
+        }
         String mishaps = extra() > 0 ? ", and " + extra() + " for mishaps" : "";
         if (run.hands().differ() && left() + right() > 0) {
             return left() + " left and " + right() + " right" + mishaps + "; " + oneRun() + " gives "
@@ -194,7 +202,12 @@ public record UnitPlan(
 
     /** The same with its runs settled. */
     UnitPlan settled(long otherRuns, long otherLoose) {
-        return new UnitPlan(wanted, method, recipe, run, otherRuns, otherLoose, ends, cuts);
+        return new UnitPlan(wanted, method, recipe, run, otherRuns, otherLoose, ends, triangles, cuts);
+    }
+
+    /** The same from the strip sets that it shares in the end. */
+    UnitPlan from(TriangleSets sets) {
+        return new UnitPlan(wanted, method, recipe, run, runs, loose, ends, Optional.of(sets), cuts);
     }
 
     /** Runs and single units: what is taken up at the machine, so many times. */

@@ -57,7 +57,8 @@ final class Workroom {
         this.toSize = new CutToSize(work, settings, cloth);
         this.sheets = new SheetsToSize(
                 supply, Purchase.step(settings.system()).times(widthOfFabric).toDoubleSquareInches());
-        this.sets = new SharedSets(this::recipe, mostSquaresAChain);
+        this.sets = new SharedSets(
+                this::recipe, recipe -> StripSetTriangles.trianglesASet(recipe, settings), mostSquaresAChain);
     }
 
     /** The many groups of one unit in other cloths are made by the same recipes. */
@@ -168,12 +169,13 @@ final class Workroom {
                     loose ? units.all() / 2 : Math.ceilDiv(units.all(), 2),
                     loose ? 1 : 0,
                     List.of(),
+                    Optional.empty(),
                     cuts);
         }
         long runs = method.crosses()
                 ? units.crossings()
                 : units.runs(run.hands().left(), run.hands().right(), run.units());
-        return new UnitPlan(units, method, recipe, run, runs, 0, List.of(), cuts);
+        return new UnitPlan(units, method, recipe, run, runs, 0, List.of(), Optional.empty(), cuts);
     }
 
     /**
@@ -236,13 +238,14 @@ final class Workroom {
         List<ClothCut> cuts = sets.more(method, others, all, units);
         Run run = Run.of(method, recipe);
         if (method instanceof StripSetTriangles) {
-            return new UnitPlan(units, method, recipe, run, sets.turns(all, recipe), 0, List.of(), cuts);
+            return new UnitPlan(
+                    units, method, recipe, run, units.all(), 0, List.of(), Optional.of(sets.triangleSets(all)), cuts);
         }
         if (method instanceof StripSetCut && others.isEmpty()) {
             List<Length> ends = sets.ends(all);
-            return new UnitPlan(units, method, recipe, run, ends.size(), 0, ends, cuts);
+            return new UnitPlan(units, method, recipe, run, ends.size(), 0, ends, Optional.empty(), cuts);
         }
         Run each = method instanceof StripSetCut ? new Run("segment", 1, run.hands()) : run;
-        return new UnitPlan(units, method, recipe, each, units.all(), 0, List.of(), cuts);
+        return new UnitPlan(units, method, recipe, each, units.all(), 0, List.of(), Optional.empty(), cuts);
     }
 }

@@ -18,7 +18,8 @@ import org.goldentally.core.unit.PatchworkUnit.StripSetTriangleUnit;
  *
  * <p>A set of length L and height H gives floor(L/H) − 1 triangles: the first takes 2H of the length, each further one H.
  * They are of two kinds, one with the first cloth at the long side, one with the second; where the count is odd, the kind
- * that was begun with is one more. So two sets are made at a time, the second begun the other way: as many of each kind.
+ * that was begun with is one more. Of one piece of each cloth two sets are told, the second begun the other way: as many of
+ * each kind. A whole top takes as many sets as its kinds want, each begun as it serves.
  */
 public final class StripSetTriangles implements PiecingMethod {
 
@@ -63,7 +64,7 @@ public final class StripSetTriangles implements PiecingMethod {
         Figures strips = Sizes.figures(Input.STRIP, width, settings).and(Input.TRIMMED, trimmed);
         Length setHeight = SET.exactly(strips);
         Length length = Length.max(Strips.lengthOn(piece), setHeight.times(3).roundedUpTo(settings.grid()));
-        int triangles = Math.toIntExact(length.wholeTimes(setHeight) - 1);
+        int triangles = triangles(length, setHeight);
         int ofEachKind = triangles / 2;
         Figures sewn = Sizes.figures(Input.SET, setHeight, settings);
         return Recipe.forA("two strip sets")
@@ -87,6 +88,17 @@ public final class StripSetTriangles implements PiecingMethod {
                                 + ", cut off to whole, less 1 = " + triangles + " a set; two sets, the second begun the"
                                 + " other way: " + triangles + " of each kind, 2 a unit: " + ofEachKind + " of each")
                 .build();
+    }
+
+    /** Triangles of both kinds that one set gives, of strips as this recipe cuts them. */
+    public static int trianglesASet(Recipe recipe, SewingSettings settings) {
+        Length strip = recipe.cuts().getFirst().size().height();
+        Figures strips = Sizes.figures(Input.STRIP, strip, settings);
+        return triangles(recipe.cuts().getFirst().size().width(), SET.exactly(strips));
+    }
+
+    private static int triangles(Length length, Length setHeight) {
+        return Math.toIntExact(length.wholeTimes(setHeight) - 1);
     }
 
     private static String setHeight(Figures strips, SewingSettings settings) {

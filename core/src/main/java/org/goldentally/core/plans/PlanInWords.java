@@ -319,9 +319,7 @@ public final class PlanInWords {
     }
 
     private Optional<String> spare() {
-        long spare = tally.choices().stream()
-                .mapToLong(choice -> choice.chosen().spare())
-                .sum();
+        long spare = tally.making().spareUnits();
         return spare == 0 ? Optional.empty() : Optional.of(spare + (spare == 1 ? " unit" : " units") + " to spare.");
     }
 

@@ -128,9 +128,7 @@ public record Comparison(List<Row> rows) {
     }
 
     private static long spare(TopTally tally) {
-        return tally.choices().stream()
-                .mapToLong(choice -> choice.chosen().spare())
-                .sum();
+        return tally.making().spareUnits();
     }
 
     private static void addCosts(List<Row> rows, List<Version> versions) {

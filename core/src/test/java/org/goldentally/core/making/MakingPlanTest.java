@@ -189,17 +189,29 @@ class MakingPlanTest {
                 .allMatch(cut -> cut.count() == 2);
     }
 
+    /**
+     * 6 in units: strips of 2 3/4 in make sets 5 in high, 40 in long, so of 7 triangles (check value of the trade): 49 of
+     * each kind come of 14 sets begun by turns. For one kind alone each set is begun with it and gives 4 of it: 12 sets.
+     */
     @Test
-    void ofStripSetTrianglesAGroupWantsOneKindOfTwo() {
-        PatchworkUnit striped = new StripSetTriangleUnit(Length.inches(4));
-        WantedUnits one = new WantedUnits().want(striped, 20, "a", "a", "b");
-        UnitPlan plan = one.plan().choices().getFirst().chosen();
-        assertThat(plan.run().units()).isEqualTo(plan.recipe().unitsPerSet() / 2);
-        assertThat(plan.runs()).isEqualTo(Math.ceilDiv(20, plan.recipe().unitsPerSet() / 2));
-        WantedUnits both = new WantedUnits().want(striped, 20, "a", "a", "b").want(striped, 20, "b", "b", "a");
-        assertThat(squares(both.plan()))
-                .as("the other kind comes of the same sets")
-                .isEqualTo(squares(one.plan()));
+    void ofStripSetTrianglesTheFloorsAreTakenOverBothKinds() {
+        PatchworkUnit striped = new StripSetTriangleUnit(Length.inches(6));
+        MakingPlan both = new WantedUnits()
+                .want(striped, 24, "a", "a", "b")
+                .want(striped, 24, "b", "b", "a")
+                .plan();
+        assertThat(both.cuts()).extracting(ClothCut::count).containsExactly(14L, 14L);
+        assertThat(both.spareUnits()).isZero();
+        assertThat(both.choices().getFirst().chosen().runsInWords())
+                .isEqualTo("14 strip sets, 7 begun with one kind and 7 with the other");
+
+        MakingPlan one = new WantedUnits().want(striped, 24, "a", "a", "b").plan();
+        assertThat(one.cuts()).extracting(ClothCut::count).containsExactly(12L, 12L);
+        assertThat(one.spares())
+                .as("12 sets give 36 triangles of the other kind")
+                .containsExactly(
+                        new MakingPlan.Spare("strip-set triangle square, 6 in finished", List.of("b", "b", "a"), 18));
+        assertThat(one.spareUnits()).isEqualTo(18);
     }
 
     @Tries(34)
