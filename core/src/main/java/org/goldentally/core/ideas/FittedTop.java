@@ -139,13 +139,19 @@ final class FittedTop {
         if (wish.words().blocks().isPresent()) {
             return wish.words().blocks().map(FittedTop::inRows);
         }
-        if (wish.width().isEmpty() || wish.height().isEmpty()) {
-            return Optional.empty();
-        }
-        Length borders = sketch.border().times(2);
-        return Optional.of(new Count(
-                nearest(wish.width().get().minus(borders), sketch.blockWidth()),
-                nearest(wish.height().get().minus(borders), sketch.blockHeight())));
+        return wish.size().map(size -> nearest(size.within(sketch.border())));
+    }
+
+    private Count nearest(TopWish.Size blocks) {
+        return new Count(nearest(blocks.width(), sketch.blockWidth()), nearest(blocks.height(), sketch.blockHeight()));
+    }
+
+    /** Whether whole blocks make just this size, with the border. */
+    boolean isJust(TopWish.Size size) {
+        TopWish.Size blocks = size.within(sketch.border());
+        Count count = nearest(blocks);
+        return IdeaDesign.side(sketch, sketch.blockWidth(), count.across).equals(blocks.width())
+                && IdeaDesign.side(sketch, sketch.blockHeight(), count.down).equals(blocks.height());
     }
 
     /** Rows and columns that make just so many, as near to a quilt's shape as can be: 16 is 4 × 4, 20 is 4 × 5. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -11,9 +12,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.block.Block;
@@ -33,6 +35,9 @@ public final class TopIdeas {
 
     /** As many as anyone looks through (our own limit). */
     public static final int MOST = 200;
+
+    /** Up to so many halves of an inch a cell is looked for that meets a size. */
+    private static final int MOST_STEPS = 40;
 
     /** Sizes in which a block is tried. */
     private static final int SIZES_OF_A_BLOCK = 2;
@@ -77,9 +82,11 @@ public final class TopIdeas {
                     .filter(sketch -> isAsked(sketch, asked.words()))
                     .collect(Collectors.toCollection(LinkedHashSet::new));
             if (!wanted.isEmpty()) {
-                ofBlocks.add(ranked(wanted, precutSizes(block, cloths, asked), ofBlocks.size()));
+                ofBlocks.add(ranked(wanted, asked, precutSizes(block, cloths, asked), ofBlocks.size()));
             }
         });
+        // What meets a wished size to the inch comes before what comes near it, whatever the block.
+        ofBlocks.sort(Comparator.comparing(ranked -> !isJustSo(ranked.getFirst(), asked)));
         return new TopIdeas(asked, inTurn(ofBlocks), leftOut);
     }
 
@@ -210,22 +217,41 @@ public final class TopIdeas {
     }
 
     /**
-     * A block's sketches: those that its precuts give whole first, then those whose prints are large enough, then the rest.
+     * A block's sketches: those that meet a wished size to the inch first, then those that its precuts give whole, then those
+     * whose prints are large enough, then the rest.
      *
      * @param turn how far on each of these begins, so that neighbours on the wall differ in setting and dressing
      */
-    private static List<IdeaSketch> ranked(Set<IdeaSketch> sketches, List<Length> ofPrecuts, int turn) {
-        Map<Integer, List<IdeaSketch>> ranks = new TreeMap<>();
+    private static List<IdeaSketch> ranked(Set<IdeaSketch> sketches, TopWish wish, List<Length> ofPrecuts, int turn) {
+        Map<Rank, List<IdeaSketch>> ranks = new EnumMap<>(Rank.class);
         Map<Block, Measured> measured = new HashMap<>();
         for (IdeaSketch sketch : sketches) {
             Map<String, Double> areas = measured.computeIfAbsent(
                             sketch.block(), any -> new Measured(sketch, sketch.letterArea()))
                     .areasOf(sketch);
-            int rank = !sketch.hasPrintsLargeEnough(areas) ? 2 : ofPrecuts.contains(sketch.unit()) ? 0 : 1;
+            Rank rank = !sketch.hasPrintsLargeEnough(areas)
+                    ? Rank.SMALL_PRINTS
+                    : isJustSo(sketch, wish)
+                            ? Rank.JUST_SO
+                            : ofPrecuts.contains(sketch.unit()) ? Rank.OF_PRECUTS : Rank.ANY;
             ranks.computeIfAbsent(rank, any -> new ArrayList<>()).add(sketch);
         }
         ranks.values().forEach(rank -> Collections.rotate(rank, -(turn % rank.size())));
         return ranks.values().stream().flatMap(List::stream).toList();
+    }
+
+    private enum Rank {
+        JUST_SO,
+        OF_PRECUTS,
+        ANY,
+        SMALL_PRINTS
+    }
+
+    /** Whether so many whole blocks, with the border there is, are as wide and as high as wished. */
+    private static boolean isJustSo(IdeaSketch sketch, TopWish wish) {
+        return wish.size()
+                .filter(size -> new FittedTop(sketch, wish).isJust(size))
+                .isPresent();
     }
 
     /** A block's areas in one size, which tell them in any other. */
@@ -277,7 +303,29 @@ public final class TopIdeas {
         Length third = unit.times(Math.max(block.across(), block.down())).dividedBy(3);
         Length half = wish.system().one().dividedBy(2);
         Length usual = half.times(Math.max(2, third.wholeTimes(half)));
-        return wish.border().orElse(wanted ? usual : Length.ZERO);
+        return wish.border()
+                .orElseGet(
+                        () -> wanted ? borderThatMeets(block, unit, usual, wish).orElse(usual) : Length.ZERO);
+    }
+
+    /** About as wide as usual, so that whole blocks within it make just the wished size. */
+    private static Optional<Length> borderThatMeets(Block block, Length unit, Length usual, TopWish wish) {
+        Length half = wish.system().one().dividedBy(2);
+        return wish.size()
+                .flatMap(size -> LongStream.rangeClosed(2, usual.times(2).wholeTimes(half))
+                        .mapToObj(half::times)
+                        .filter(border -> meets(block, unit, size.within(border)))
+                        .min(Comparator.comparing(border -> border.apartFrom(usual))));
+    }
+
+    /** Whether whole blocks of such cells, edge to edge, are just so large. */
+    private static boolean meets(Block block, Length unit, TopWish.Size size) {
+        return isWholeTimes(size.width(), unit.times(block.across()))
+                && isWholeTimes(size.height(), unit.times(block.down()));
+    }
+
+    private static boolean isWholeTimes(Length side, Length block) {
+        return side.isPositive() && side.equals(block.times(side.wholeTimes(block)));
     }
 
     /** Its cloths, in the order of their letters. */
@@ -309,9 +357,29 @@ public final class TopIdeas {
         Stream<Length> round = marks.stream()
                 .sorted(Comparator.comparing(mark -> mark.times(across).apartFrom(usual)))
                 .limit(SIZES_OF_A_BLOCK);
-        return Stream.concat(precutSizes(block, cloths, wish).stream(), round)
+        return Stream.of(precutSizes(block, cloths, wish).stream(), cellsThatMeet(block, wish).stream(), round)
+                .flatMap(sizes -> sizes)
                 .distinct()
                 .toList();
+    }
+
+    /** Cells of whole halves, or else quarters, of which whole blocks make just the wished size, the most usual first. */
+    private static List<Length> cellsThatMeet(Block block, TopWish wish) {
+        Length usual = usualBlock(block, wish.system());
+        return IntStream.of(2, 4)
+                .mapToObj(part -> wish.system().one().dividedBy(part))
+                .map(step -> IntStream.rangeClosed(2, MOST_STEPS)
+                        .mapToObj(step::times)
+                        .filter(cell -> wish.size()
+                                .filter(size -> meets(block, cell, size))
+                                .isPresent())
+                        .sorted(Comparator.comparing(cell -> cell.times(Math.max(block.across(), block.down()))
+                                .apartFrom(usual)))
+                        .limit(SIZES_OF_A_BLOCK)
+                        .toList())
+                .filter(cells -> !cells.isEmpty())
+                .findFirst()
+                .orElse(List.of());
     }
 
     /** Where both a number of blocks and a size are wished, the cell with which so many come near the size. */

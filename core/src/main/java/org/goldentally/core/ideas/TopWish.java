@@ -27,6 +27,19 @@ public record TopWish(
         Optional<Length> border,
         WishedWords words) {
 
+    /** How large the top is to be, finished. */
+    record Size(Length width, Length height) {
+        /** What a border of this width leaves inside it. */
+        Size within(Length border) {
+            return new Size(width.minus(border.times(2)), height.minus(border.times(2)));
+        }
+    }
+
+    /** The wished size; empty where none is. */
+    Optional<Size> size() {
+        return width.flatMap(wide -> height.map(high -> new Size(wide, high)));
+    }
+
     /** A wish as typed; an empty field leaves it open, a border of 0 is none. */
     public record Typed(MeasureSystem system, String width, String height, String block, String border, String words) {}
 
