@@ -87,7 +87,7 @@ record BestPlansView(
                     plan.design().equals(design),
                     prices,
                     aims.stream()
-                            .map(aim -> answer.bound().proof(aim, plan.costs(), design.system()))
+                            .map(aim -> answer.proof(aim, plan))
                             .filter(proof -> !proof.isEmpty())
                             .collect(Collectors.joining(" "))));
         }

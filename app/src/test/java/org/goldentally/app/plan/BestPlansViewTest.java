@@ -89,7 +89,14 @@ class BestPlansViewTest {
     private static BestPlansView view(QuiltDesign design, List<Packs> packs) {
         ShelfAnswer found = ShelfAnswer.of(QuiltTop.of(design), Map.of(), ClothLedger::of);
         ShelfAnswer answer = new ShelfAnswer(
-                found.now(), found.plans(), found.missing(), found.changes(), packs, found.bound(), found.whole());
+                found.now(),
+                found.plans(),
+                found.missing(),
+                found.changes(),
+                packs,
+                found.bound(),
+                found.everyWay(),
+                found.whole());
         Prices prices =
                 new Prices(Map.of("a", List.of(Price.read("price", "12 a yard").orThrow())), Map.of());
         return BestPlansView.of(answer, prices);

@@ -49,7 +49,7 @@ import org.goldentally.core.unit.UnitKeys;
  *       strips of borders are joined and panels of the backing run, where the quilter left it as is usual.
  *   <li>All of that again, until nothing gets better.
  *   <li>Where something is still bought, every combination of ways is tried too of a top of few choices ({@link EveryWay});
- *       and of the best few plans each fabric by itself is cut in the style that buys least of it.
+ *       and of all of these, or else of the best few plans, each fabric by itself is cut in the style that buys least of it.
  * </ol>
  *
  * <p>Each try is worked out in full: the making plan of the whole top, every account. What it costs is kept, the accounts
@@ -70,6 +70,9 @@ public final class BestPlans {
 
     /** Plans that are cut in every style in the end (our own figure). */
     private static final int MOST_FINALISTS = 6;
+
+    /** Fabrics to be cut in every style, over all combinations of ways, where all are cut (our own figure). */
+    private static final int MOST_CUT_EVERY_WAY = 200;
 
     /** Fabrics that are cut thriftily, which takes a tenth of a second each (our own figure). */
     private static final int MOST_THRIFTY = 15;
@@ -100,6 +103,7 @@ public final class BestPlans {
 
     private final int mostTries;
     private final Going going;
+    private int everyWay;
 
     /** The ways that each group may be made, by its choice key; what was chosen by hand is not among them. */
     private final Map<String, List<PiecingMethod>> open = new LinkedHashMap<>();
@@ -205,6 +209,14 @@ public final class BestPlans {
     /** What no plan can do with less than. */
     public PlanBound bound() {
         return PlanBound.of(now().tally, open, shelf);
+    }
+
+    /**
+     * How many combinations of ways there are, if each of them was cut in every style before it was said what buys least; 0
+     * where there are too many for that, or it was stopped.
+     */
+    public int everyWayTried() {
+        return everyWay;
     }
 
     /** How many tries it makes at most for one aim. */
@@ -343,10 +355,15 @@ public final class BestPlans {
 
         /** The best few cut as well as can be, and of a small top those of all combinations of ways. */
         private void cutFinalists() {
-            EveryWay.of(open, best.design).forEach(this::tryIt);
+            List<QuiltDesign> every = EveryWay.of(open, best.design);
+            every.forEach(this::tryIt);
             long bought = best.tally.ledgers().stream()
                     .filter(ledger -> ledger.toBuy().isPresent())
                     .count();
+            if (!every.isEmpty() && bought * every.size() <= MOST_CUT_EVERY_WAY) {
+                cutEveryWay(every);
+                return;
+            }
             // A scrappy top buys of dozens of prints: the best plan of it alone, and not thriftily.
             List<CuttingStyle> styles = bought > MOST_THRIFTY ? QUICK_STYLES : List.of(CuttingStyle.values());
             for (Tried each : finalists.subList(0, bought > MOST_THRIFTY ? 1 : finalists.size()).stream()
@@ -355,6 +372,21 @@ public final class BestPlans {
                     offer(cutBest(each, styles));
                 }
             }
+        }
+
+        /** Each combination cut as well as can be, unless its areas alone want as much as the best one buys. */
+        private void cutEveryWay(List<QuiltDesign> every) {
+            for (QuiltDesign design : every) {
+                if (!going.goesOn(tried.size())) {
+                    return;
+                }
+                Tried each = tryOut(design);
+                offer(each);
+                if (leastByArea(each.tally).compareTo(best.costs.bought()) < 0) {
+                    offer(cutBest(each, List.of(CuttingStyle.values())));
+                }
+            }
+            everyWay = every.size();
         }
 
         private void kinds(boolean withCutSizes) {

@@ -226,8 +226,13 @@ public record PlanBound(Optional<Area> bought, double sewingMinutes, double cuts
         };
     }
 
+    /** Whether what a plan buys is proven to be the least. */
+    boolean isLeast(PlanCosts costs) {
+        return bought.filter(least -> costs.bought().compareTo(least) <= 0).isPresent();
+    }
+
     private String proofOfBuying(PlanCosts costs, Area least, MeasureSystem system) {
-        if (costs.bought().compareTo(least) <= 0) {
+        if (isLeast(costs)) {
             return "Proven: no plan buys less.";
         }
         return least.isZero()

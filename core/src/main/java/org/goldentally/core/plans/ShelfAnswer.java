@@ -28,6 +28,7 @@ import org.goldentally.core.tally.WaysToBuy;
  * @param changes what would make the cloth do, or more of it; those that do come first
  * @param packs more of the same packs, where they do instead of lengths
  * @param bound what no plan does with less than
+ * @param everyWay how many combinations of ways were each cut in every style; 0 where that was not done
  * @param whole whether nobody stopped it
  */
 public record ShelfAnswer(
@@ -37,6 +38,7 @@ public record ShelfAnswer(
         List<Change> changes,
         List<WaysToBuy.Packs> packs,
         PlanBound bound,
+        int everyWay,
         boolean whole) {
 
     /**
@@ -80,6 +82,17 @@ public record ShelfAnswer(
                 .findFirst());
     }
 
+    /** How far the plan of an aim can be from the best at most; empty where nothing is known. */
+    public String proof(Aim aim, BestPlans.Tried plan) {
+        if (aim == Aim.BUYS_LEAST && everyWay > 0 && !bound.isLeast(plan.costs())) {
+            return everyWay == 1
+                    ? "There is one way to make its units; cut in every style, nothing buys less."
+                    : "All " + everyWay
+                            + " ways to make its units were tried, each cut in every style: none buys less.";
+        }
+        return bound.proof(aim, plan.costs(), plan.design().system());
+    }
+
     private BestPlans.Tried leastBought() {
         return plans.values().iterator().next();
     }
@@ -113,7 +126,8 @@ public record ShelfAnswer(
         List<Change> changes = missing.isEmpty() ? List.of() : new SmallChanges(least, shelf, cutter, counted).all();
         List<WaysToBuy.Packs> packs =
                 missing.isEmpty() ? List.of() : WaysToBuy.packs(least.tally(), shelf, Prices.UNKNOWN, cutter);
-        return new ShelfAnswer(search.now(), plans, missing, changes, packs, search.bound(), whole.get());
+        return new ShelfAnswer(
+                search.now(), plans, missing, changes, packs, search.bound(), search.everyWayTried(), whole.get());
     }
 
     /** The most tries that there are of such a top, to show how far it is. */

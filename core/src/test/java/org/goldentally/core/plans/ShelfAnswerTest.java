@@ -129,6 +129,67 @@ class ShelfAnswerTest {
         return TopTally.of(QuiltTop.of(design), Map.of());
     }
 
+    /** Of a small top all is tried, and it says so: each way of each group with each style of each fabric, one by one. */
+    @Tries(8)
+    void whatIsSaidToBuyLeastIsNotBeatenByAnyChoice(Chance chance) {
+        QuiltTop top = Tops.of(
+                        chance.between(2, 3),
+                        chance.between(2, 3),
+                        chance.of(List.of("9", "12", "15")),
+                        chance.of(List.of("pinwheel", "broken-dishes", "row-of-geese")))
+                .top();
+        ClothPiece quarter =
+                new ClothPiece(PieceForm.FAT_QUARTER, Length.inches(21), Length.inches(18), ClothPiece.Edge.STRAIGHT);
+        Map<String, List<ShelfPieces>> shelf = Map.of(
+                "a", List.of(new ShelfPieces("s", chance.between(1, 3), quarter)),
+                "b", List.of(new ShelfPieces("s", chance.between(1, 3), quarter)));
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
+        BestPlans.Tried plan = answer.plans().get(Aim.BUYS_LEAST);
+        List<QuiltDesign> all = List.of(top.design());
+        for (UnitPlans.Choice choice : TopTally.of(top, shelf).choices()) {
+            all = all.stream()
+                    .flatMap(design -> choice.ways().stream().map(way -> {
+                        List<MethodChoice> methods = new ArrayList<>(design.methods());
+                        methods.add(new MethodChoice(
+                                way.key().choice(), way.method().key(), true));
+                        return design.withMethods(methods);
+                    }))
+                    .toList();
+        }
+        if (answer.everyWay() > 0) {
+            assertThat(all).as(chance.toString()).hasSizeLessThanOrEqualTo(answer.everyWay());
+        }
+        if (answer.everyWay() == 0 && !answer.bound().isLeast(plan.costs())) {
+            return;
+        }
+        for (QuiltDesign ways : all) {
+            for (CuttingStyle a : CuttingStyle.values()) {
+                for (CuttingStyle b : CuttingStyle.values()) {
+                    QuiltDesign cut = ways.withPlan(ways.plan()
+                            .withCutting(List.of(
+                                    new PlanDesign.CuttingChoice("a", a, PlanDesign.USUAL_EFFORT),
+                                    new PlanDesign.CuttingChoice("b", b, PlanDesign.USUAL_EFFORT))));
+                    assertThat(PlanCosts.of(TopTally.of(QuiltTop.of(cut), shelf))
+                                    .bought())
+                            .as(
+                                    "%s: %s, %s and %s, against %s",
+                                    chance, ways.methods(), a, b, answer.proof(Aim.BUYS_LEAST, plan))
+                            .isGreaterThanOrEqualTo(plan.costs().bought());
+                }
+            }
+        }
+    }
+
+    /** One pinwheel of two fabrics from nothing: every way to make its units, and the words for it. */
+    @Test
+    void thatEverythingWasTriedIsSaid() {
+        ShelfAnswer answer = ShelfAnswer.of(Tops.of(1, 1, "8", "pinwheel").top(), Map.of(), new Remembered());
+        BestPlans.Tried plan = answer.plans().get(Aim.BUYS_LEAST);
+        int ways = plan.tally().choices().getFirst().ways().size();
+        assertThat(answer.everyWay()).isEqualTo(ways);
+        assertThat(answer.proof(Aim.SEWS_LEAST, plan)).doesNotContain("tried");
+    }
+
     /** No plan of an aim is worse in what it aims at than any other that was looked at. */
     @Test
     void eachPlanIsTheBestOfTheThreeInItsOwnAim() {
