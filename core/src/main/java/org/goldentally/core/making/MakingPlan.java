@@ -44,25 +44,8 @@ public record MakingPlan(
     public List<Spare> spares() {
         List<Spare> spares = new ArrayList<>();
         for (MadeSet set : sets) {
-            long spare = set.spare();
-            if (spare > 0) {
-                spares.add(
-                        switch (set) {
-                            case MadeSet.Whole whole ->
-                                new Spare(whole.plan().label(), whole.plan().cloths(), spare);
-                            case MadeSet.Single single ->
-                                new Spare(single.plan().label(), single.plan().cloths(), spare);
-                            case MadeSet.Crossed crossed ->
-                                new Spare(crossed.plan().label(), crossed.plan().cloths(), spare);
-                            case MadeSet.Halves halves ->
-                                new Spare(
-                                        "half for the " + halves.plan().label(),
-                                        List.of(
-                                                halves.half().one(),
-                                                halves.half().other()),
-                                        spare);
-                            case MadeSet.Joined joined -> new Spare("chain", joined.squares(), spare);
-                        });
+            if (set.spare() > 0) {
+                spares.add(of(set));
             }
         }
         choices.stream()
@@ -80,6 +63,23 @@ public record MakingPlan(
             }
         }
         return spares;
+    }
+
+    private static Spare of(MadeSet set) {
+        return switch (set) {
+            case MadeSet.Whole whole ->
+                new Spare(whole.plan().label(), whole.plan().cloths(), set.spare());
+            case MadeSet.Single single ->
+                new Spare(single.plan().label(), single.plan().cloths(), set.spare());
+            case MadeSet.Crossed crossed ->
+                new Spare(crossed.plan().label(), crossed.plan().cloths(), set.spare());
+            case MadeSet.Halves halves ->
+                new Spare(
+                        "half for the " + halves.plan().label(),
+                        List.of(halves.half().one(), halves.half().other()),
+                        set.spare());
+            case MadeSet.Joined joined -> new Spare("chain", joined.squares(), set.spare());
+        };
     }
 
     /** What strip sets give beyond the units wanted of either kind; groups that share them have them all alike. */

@@ -43,7 +43,8 @@ public record TriangleSets(Kind first, Kind second, long sets, long begunWithFir
         long atLeast = Math.max(0, TRIANGLES_A_UNIT * first - byTurns);
         long atMost = sets - Math.max(0, TRIANGLES_A_UNIT * second - byTurns);
         boolean even = triangles % 2 == 0;
-        if (atLeast > atMost || even && (atLeast > 0 || atMost < sets)) {
+        boolean possible = even ? atLeast == 0 && atMost == sets : atLeast <= atMost;
+        if (!possible) {
             return OptionalLong.empty();
         }
         long wanted = second == 0 ? sets : first == 0 ? 0 : Math.ceilDiv(sets, 2L);
