@@ -3,6 +3,7 @@ package org.goldentally.app.glance;
 import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import org.goldentally.app.cut.CutSheets;
 import org.goldentally.app.cut.CutView;
@@ -19,6 +20,7 @@ import org.goldentally.core.plans.PlanInWords;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.sew.NextWork;
 import org.goldentally.core.tally.ShoppingList;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.versions.Comparison;
@@ -70,6 +72,7 @@ class GlanceController {
      * @param notCounted what needs cloth that no account has
      * @param cut steps ticked off, of so many
      * @param sewn sets made, of so many
+     * @param next what the quilter does next
      */
     record GlanceView(
             PictureView picture,
@@ -81,7 +84,19 @@ class GlanceController {
             int cut,
             int cutSteps,
             long sewn,
-            long sets) {}
+            long sets,
+            NextView next) {}
+
+    /**
+     * What comes next.
+     *
+     * @param station where it is done: {@code top}
+     */
+    record NextView(String station, String says) {
+        static NextView of(NextWork next) {
+            return new NextView(next.station().name().toLowerCase(Locale.ROOT), next.says());
+        }
+    }
 
     record PictureView(TopPictureView top, List<String> colours) {
         static PictureView of(QuiltTop top) {
@@ -115,7 +130,10 @@ class GlanceController {
         QuiltTop top = tally.top();
         CutView cut = sheets.of(id, quilt.design());
         ShoppingList list = shopping.list(id, quilt.design());
-        SewProgress.Made made = progress.of(id, tally);
+        List<NextWork.Cutting> cutting = cut.cloths().stream()
+                .map(sheet -> new NextWork.Cutting(sheet.name(), sheet.done(), sheet.steps()))
+                .toList();
+        SewProgress.Progress sewing = progress.of(id, tally, cutting, list.lengthsOfCloths());
         return new GlanceView(
                 PictureView.of(top),
                 TopWords.size(top),
@@ -125,8 +143,9 @@ class GlanceController {
                 PlanInWords.notCounted(tally),
                 cut.done(),
                 cut.steps(),
-                made.made(),
-                made.needed());
+                sewing.made().made(),
+                sewing.made().needed(),
+                NextView.of(sewing.next()));
     }
 
     /** A design that is not kept, with the shelf as it is: what its top would look like, measure, and what it would buy. */

@@ -4,6 +4,9 @@ import java.util.List;
 import java.util.UUID;
 import org.goldentally.app.log.BenchLog;
 import org.goldentally.app.sew.SewView.BatchView;
+import org.goldentally.core.sew.BenchState;
+import org.goldentally.core.sew.LogEntry;
+import org.goldentally.core.sew.NextWork;
 import org.goldentally.core.tally.TopTally;
 import org.springframework.stereotype.Component;
 
@@ -30,8 +33,19 @@ public class SewProgress {
         }
     }
 
-    /** Of all batches of a quilt together. */
-    public Made of(UUID quiltId, TopTally tally) {
-        return new SewCards(tally, log.of(quiltId), pressings).made();
+    /** What is made, and what comes next. */
+    public record Progress(Made made, NextWork next) {}
+
+    /**
+     * Of all batches of a quilt together.
+     *
+     * @param cutting how far each fabric is cut
+     * @param buys each length that is short
+     */
+    public Progress of(UUID quiltId, TopTally tally, List<NextWork.Cutting> cutting, List<String> buys) {
+        List<LogEntry> entries = log.of(quiltId);
+        return new Progress(
+                new SewCards(tally, entries, pressings).made(),
+                NextWork.of(tally, BenchState.of(entries), cutting, buys));
     }
 }
