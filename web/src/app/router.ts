@@ -1,7 +1,9 @@
 import { createRouter, createWebHistory } from 'vue-router'
-import { QuiltList, QuiltPage } from '@/features/quilts'
+import { lastPlace, QuiltPage } from '@/features/quilts'
 import { call } from '@/api/client'
 import NothingHere from './NothingHere.vue'
+
+const QuiltList = () => import('@/features/quilts/QuiltList.vue')
 
 /** Who has no quilt yet begins with one; everybody else with the list. */
 async function whereToBegin() {
@@ -13,12 +15,16 @@ async function whereToBegin() {
   }
 }
 
+/** A quilt opens where it was left. */
+const placeOf = (quilt: string) => `/quilts/${quilt}/${lastPlace.stationOf(quilt) ?? 'top'}`
+
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', component: QuiltList, beforeEnter: whereToBegin },
     { path: '/start', component: () => import('@/features/start/StartPage.vue'), meta: { title: 'Start a quilt' } },
     { path: '/quilts', component: QuiltList, meta: { title: 'Quilts' } },
+    { path: '/cloth', component: () => import('@/features/cloth/ClothStation.vue'), meta: { title: 'Cloth' } },
     {
       path: '/words',
       component: () => import('@/features/help/WordsPage.vue'),
@@ -34,7 +40,7 @@ export const router = createRouter({
       component: QuiltPage,
       props: true,
       children: [
-        { path: '', redirect: (to) => `/quilts/${String(to.params.id)}/top` },
+        { path: '', redirect: (to) => placeOf(String(to.params.id)) },
         { path: 'cloth', component: () => import('@/features/cloth/ClothStation.vue'), meta: { title: 'Cloth' } },
         { path: 'top', component: () => import('@/features/top/TopStation.vue'), meta: { title: 'Top' } },
         { path: 'tally', component: () => import('@/features/tally/TallyStation.vue'), meta: { title: 'Tally' } },

@@ -1,1 +1,2 @@
 export { default as PaperLinks } from './PaperLinks.vue'
+export { paperChoice, printed } from './paper'

@@ -42,23 +42,25 @@ async function bringIn(event: Event) {
 </script>
 
 <template>
-  <section class="card space-y-3 p-5" aria-labelledby="keeping-title">
-    <h2 id="keeping-title" class="text-xl font-bold">Keep it safe</h2>
-    <p v-if="health?.copyLate" role="status" class="rounded-lg bg-tape-pale p-2">
-      The last copy of everything is from {{ lastCopy }}. One is made each day while Golden Tally runs; to make one now,
-      type <code>./golden-tally backup</code>.
-    </p>
-    <p v-else-if="lastCopy">The last copy of everything was made {{ lastCopy }}.</p>
-    <p v-if="said" role="status" class="rounded-lg bg-tape-pale p-2">{{ said }}</p>
-    <ProblemNote :problems="problems" />
-    <a class="button w-full text-center" href="/api/everything" download>Everything as one file</a>
-    <label class="block">
-      <span class="mb-1 block font-medium">Bring everything in from such a file</span>
-      <input type="file" accept=".json,application/json" class="field w-full" @change="bringIn" />
-    </label>
-    <p class="text-soft">
-      All quilts with their steps and logs, the shelf with its photographs, prices and your own blocks. What is here
-      already stays as it is.
-    </p>
-  </section>
+  <p v-if="health?.copyLate" role="status" class="rounded-xl bg-tape-pale p-3">
+    The last copy of everything is from {{ lastCopy }}. One is made each day while Golden Tally runs. To make one now,
+    type <code>./golden-tally backup</code>.
+  </p>
+  <details>
+    <summary class="cursor-pointer font-medium underline decoration-dotted">Keep everything safe</summary>
+    <section class="mt-2 max-w-xl space-y-3" aria-label="Keep everything safe">
+      <p v-if="lastCopy && !health?.copyLate">The last copy of everything was made {{ lastCopy }}.</p>
+      <p v-if="said" role="status" class="rounded-lg bg-tape-pale p-2">{{ said }}</p>
+      <ProblemNote :problems="problems" />
+      <a class="button" href="/api/everything" download>Everything as one file</a>
+      <label class="block">
+        <span class="mb-1 block font-medium">Bring everything in from such a file</span>
+        <input type="file" accept=".json,application/json" class="field w-full" @change="bringIn" />
+      </label>
+      <p class="text-soft">
+        All quilts with their steps and logs, the shelf with its photographs, prices and your own blocks. What is here
+        already stays as it is.
+      </p>
+    </section>
+  </details>
 </template>

@@ -3,16 +3,19 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { askAnew } from '@/api/askAnew'
-import { call, type Problem, problemsOf, type Schemas, sendFile } from '@/api/client'
+import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import { ProblemNote, WaitNote } from '@/shared'
 import KeepingCard from './KeepingCard.vue'
-import NewQuiltForm from './NewQuiltForm.vue'
+import { lastPlace } from './lastPlace'
+import PickUp from './PickUp.vue'
 import { deletedQuiltsQuery, quiltListQuery } from './queries'
 import QuiltCard from './QuiltCard.vue'
 
 type Quilt = Schemas['QuiltSummary']
 
 const MOST_COMPARED = 3
+/** More quilts than this are not looked through by eye. */
+const MANY = 8
 
 const router = useRouter()
 const client = useQueryClient()
@@ -34,6 +37,20 @@ const lists = computed(() =>
   ].filter((list) => list.quilts.length),
 )
 const versionOf = (quilt: Quilt) => quilts.value?.find((other) => other.id === quilt.cameFrom)?.name ?? ''
+
+/** The one that was looked at last here, else the one that was changed last. */
+const pickUp = computed(() => {
+  const going = (quilts.value ?? []).filter((quilt) => !quilt.archivedAt)
+  const last = lastPlace.newestOf(going.map((quilt) => quilt.id))
+  return going.find((quilt) => quilt.id === last) ?? going[0]
+})
+const finding = ref(false)
+const findable = computed(() => finding.value || (quilts.value?.length ?? 0) > MANY)
+const comparing = ref(false)
+function endComparing() {
+  comparing.value = false
+  compared.value = []
+}
 
 const compared = ref<string[]>([])
 function compare(id: string, wanted: boolean) {
@@ -83,68 +100,57 @@ async function takeBack() {
 }
 const bringBack = (id: string) => attempt(() => call('POST', '/api/quilts/{id}/bring-back', { path: { id } }))
 
-const fileProblems = ref<Problem[]>([])
-async function bringIn(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
-  try {
-    const quilt = await sendFile('POST', '/api/quilt-file', {}, file, 'application/json')
-    fileProblems.value = []
-    await open(quilt)
-  } catch (thrown) {
-    fileProblems.value = problemsOf(thrown)
-  }
-}
-
 const when = (instant: string) => new Date(instant).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
 </script>
 
 <template>
-  <div
-    class="mx-auto grid w-full max-w-7xl gap-8 p-6 max-lg:grid-cols-[minmax(0,1fr)] max-sm:p-3 lg:grid-cols-[1fr_22rem]"
-  >
-    <section aria-labelledby="quilts-title">
-      <h1 id="quilts-title" class="mb-3 text-2xl font-bold">Your quilts</h1>
-      <div
-        v-if="last"
-        class="mb-3 flex items-center justify-between gap-3 rounded-xl bg-ink p-3 text-white"
-        role="status"
-      >
-        <span>{{ last.said }}</span>
-        <button class="button text-ink" @click="takeBack">Undo</button>
+  <div class="mx-auto w-full max-w-7xl space-y-5 p-6 max-sm:p-3">
+    <h1 class="sr-only">Quilts</h1>
+    <PickUp v-if="pickUp" :key="pickUp.id" :quilt="pickUp" />
+    <div v-if="last" class="flex items-center justify-between gap-3 rounded-xl bg-ink p-3 text-white" role="status">
+      <span>{{ last.said }}</span>
+      <button class="button text-ink" @click="takeBack">Undo</button>
+    </div>
+    <section aria-labelledby="quilts-title" class="space-y-4">
+      <div class="flex flex-wrap items-center gap-2">
+        <h2 id="quilts-title" class="mr-auto text-xl font-bold max-sm:w-full">Your quilts</h2>
+        <template v-if="findable">
+          <input
+            v-model="words"
+            type="search"
+            class="field min-w-40 max-sm:order-last max-sm:w-full"
+            placeholder="Find by name"
+            aria-label="Find a quilt"
+          />
+          <label class="inline-flex items-center gap-2">
+            <span>sorted by</span>
+            <select v-model="sorting" class="field">
+              <option value="changed">last change</option>
+              <option value="name">name</option>
+            </select>
+          </label>
+        </template>
+        <button v-else-if="quilts?.length" class="button" @click="finding = true">Find</button>
+        <template v-if="comparing">
+          <RouterLink
+            v-if="compared.length > 1"
+            class="button button-main"
+            :to="{ path: '/compare', query: { quilt: compared } }"
+            >Compare these {{ compared.length }}</RouterLink
+          >
+          <span v-else role="status" class="text-soft">Choose two or three.</span>
+          <button class="button" @click="endComparing">Stop comparing</button>
+        </template>
+        <button v-else-if="(quilts?.length ?? 0) > 1" class="button" @click="comparing = true">Compare</button>
+        <RouterLink to="/start" class="button button-main">New quilt</RouterLink>
       </div>
-      <div v-if="quilts?.length" class="mb-3 flex flex-wrap items-center gap-3">
-        <input
-          v-model="words"
-          type="search"
-          class="field min-w-48 flex-1"
-          placeholder="Find by name"
-          aria-label="Find a quilt"
-        />
-        <label class="inline-flex items-center gap-2">
-          <span>sorted by</span>
-          <select v-model="sorting" class="field">
-            <option value="changed">last change</option>
-            <option value="name">name</option>
-          </select>
-        </label>
-        <RouterLink
-          v-if="compared.length > 1"
-          class="button button-main"
-          :to="{ path: '/compare', query: { quilt: compared } }"
-          >Compare these {{ compared.length }}</RouterLink
-        >
-      </div>
-      <ProblemNote class="mb-3" :problems="listProblems" />
+      <ProblemNote :problems="listProblems" />
       <WaitNote v-if="!quilts" what="your quilts" :error="error" />
       <p v-else-if="!quilts.length" class="card p-4">
-        No quilt yet.
-        <RouterLink to="/start" class="underline decoration-dotted"
-          >Start one from your fabric, a size or a block</RouterLink
-        >, or with an empty top.
+        No quilt yet. <RouterLink to="/start" class="underline decoration-dotted">Start a new quilt</RouterLink> from
+        your fabric, a size or a block.
       </p>
+      <p v-else-if="!lists.length" class="card p-4">No quilt is called that.</p>
       <template v-else>
         <component
           :is="list.away ? 'details' : 'div'"
@@ -155,13 +161,17 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
           <summary v-if="list.away" class="cursor-pointer font-medium underline decoration-dotted">
             {{ list.name }} ({{ list.quilts.length }})
           </summary>
-          <ul class="space-y-3" :class="{ 'mt-2': list.away }" :aria-label="list.name">
+          <ul
+            class="grid grid-cols-[repeat(auto-fill,minmax(16rem,1fr))] gap-x-5 gap-y-6"
+            :class="{ 'mt-3': list.away }"
+            :aria-label="list.name"
+          >
             <QuiltCard
               v-for="quilt in list.quilts"
               :key="quilt.id"
               :quilt="quilt"
               :version-of="versionOf(quilt)"
-              :compared="compared.includes(quilt.id)"
+              :compared="comparing ? compared.includes(quilt.id) : undefined"
               @act="(what) => act(quilt, what)"
               @rename="(name) => rename(quilt, name)"
               @compare="(wanted) => compare(quilt.id, wanted)"
@@ -169,35 +179,23 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
           </ul>
         </component>
       </template>
-      <details v-if="deleted?.length" class="mt-5">
-        <summary class="cursor-pointer font-medium underline decoration-dotted">
-          Deleted quilts ({{ deleted.length }})
-        </summary>
-        <p class="mt-1 text-soft">Each can be brought back for thirty days, with its steps and its log.</p>
-        <ul class="mt-2 space-y-2">
-          <li v-for="quilt in deleted" :key="quilt.id" class="flex items-center gap-3 border-b border-line py-1">
-            <span class="min-w-0 flex-1 truncate"
-              >{{ quilt.name }}<span class="block text-sm text-soft">until {{ when(quilt.until) }}</span></span
-            >
-            <button class="button" :aria-label="`Bring back ${quilt.name}`" @click="bringBack(quilt.id)">
-              Bring back
-            </button>
-          </li>
-        </ul>
-      </details>
     </section>
-
-    <div class="space-y-6">
-      <NewQuiltForm />
-      <section class="card space-y-3 p-5" aria-labelledby="file-title">
-        <h2 id="file-title" class="text-xl font-bold">Bring a quilt in</h2>
-        <label class="block">
-          <span class="mb-1 block font-medium">From a quilt file: design, fabric and log</span>
-          <input type="file" accept=".json,application/json" class="field w-full" @change="bringIn" />
-        </label>
-        <ProblemNote :problems="fileProblems" />
-      </section>
-      <KeepingCard />
-    </div>
+    <details v-if="deleted?.length">
+      <summary class="cursor-pointer font-medium underline decoration-dotted">
+        Deleted quilts ({{ deleted.length }})
+      </summary>
+      <p class="mt-1 text-soft">You can bring each back for thirty days, with its steps and its log.</p>
+      <ul class="mt-2 space-y-2">
+        <li v-for="quilt in deleted" :key="quilt.id" class="flex items-center gap-3 border-b border-line py-1">
+          <span class="min-w-0 flex-1 truncate"
+            >{{ quilt.name }}<span class="block text-sm text-soft">until {{ when(quilt.until) }}</span></span
+          >
+          <button class="button" :aria-label="`Bring back ${quilt.name}`" @click="bringBack(quilt.id)">
+            Bring back
+          </button>
+        </li>
+      </ul>
+    </details>
+    <KeepingCard />
   </div>
 </template>

@@ -4,6 +4,7 @@ import { useRoute } from 'vue-router'
 import { WaitNote } from '@/shared'
 import ConflictNote from './ConflictNote.vue'
 import VersionBar from './VersionBar.vue'
+import { lastPlace } from './lastPlace'
 import { useOpenQuilt } from './useOpenQuilt'
 
 export interface QuiltPageProps {
@@ -12,6 +13,7 @@ export interface QuiltPageProps {
 }
 
 const props = defineProps<QuiltPageProps>()
+const STATIONS: readonly string[] = ['cloth', 'top', 'tally', 'cut', 'sew']
 const route = useRoute()
 const quilt = useOpenQuilt()
 const error = ref<unknown>()
@@ -29,6 +31,15 @@ watch(
   { immediate: true },
 )
 
+/** It opens again where it was left; at the table it is the station that belongs to it. */
+watch(
+  () => route.path.split('/').at(-1),
+  (station) => {
+    if (station && STATIONS.includes(station)) lastPlace.leaveAt(props.id, station)
+  },
+  { immediate: true },
+)
+
 onBeforeUnmount(() => quilt.close())
 </script>
 
@@ -39,7 +50,8 @@ onBeforeUnmount(() => quilt.close())
     <p v-else-if="quilt.saveState.value === 'unreachable'" role="alert" class="bg-brick-pale p-3">
       <strong>Golden Tally does not answer just now.</strong>
       <template v-if="quilt.stored.value">
-        What you did is kept in this browser, also if you close it, and is sent by itself once there is an answer at this address;
+        What you did is kept in this browser, also if you close it, and is sent by itself once there is an answer at
+        this address;
       </template>
       <template v-else>
         This browser has no room to keep what you did: leave this page open, and it is sent once there is an answer;

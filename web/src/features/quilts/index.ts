@@ -1,4 +1,4 @@
-export { default as QuiltList } from './QuiltList.vue'
+export { lastPlace } from './lastPlace'
 export { default as QuiltPage } from './QuiltPage.vue'
 export { sendDrafts, useOpenQuilt, type QuiltDesign } from './useOpenQuilt'
 export { default as OpenProblems } from './OpenProblems.vue'

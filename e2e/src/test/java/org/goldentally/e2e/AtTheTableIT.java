@@ -78,7 +78,7 @@ class AtTheTableIT {
     /** The address of a copy of a demo quilt, which nothing is cut or sewn of. */
     private static String copyOfGeese(Page page) {
         page.navigate("/quilts");
-        page.getByLabel("Copy Geese at dusk").first().click();
+        Browser.choose(page, "Geese at dusk", "Copy");
         page.waitForURL("**/top");
         return page.url().replaceFirst("/top$", "");
     }

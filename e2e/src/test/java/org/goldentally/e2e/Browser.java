@@ -17,7 +17,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.regex.Pattern;
 import org.goldentally.app.RunningApplication;
 import org.junit.jupiter.api.extension.AfterEachCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
@@ -122,14 +121,45 @@ final class Browser implements ParameterResolver, AfterEachCallback, TestExecuti
     /** A quilt in the list, by its whole name; of several the one that has been there longest. */
     static Locator quilt(Page page, String name) {
         return page.getByRole(
-                        AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name + " changed")))
+                        AriaRole.LINK, new Page.GetByRoleOptions().setName(name).setExact(true))
                 .last();
+    }
+
+    /** Chooses from the menu of a quilt in the list; of several of its name, from the newest one's. */
+    static void choose(Page page, String quilt, String what) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Menu of " + quilt).setExact(true))
+                .first()
+                .click();
+        page.getByRole(
+                        AriaRole.MENUITEM,
+                        new Page.GetByRoleOptions().setName(what).setExact(true))
+                .click();
+    }
+
+    /** Begins with an empty top, as somebody does who knows what she wants, and gives it a name. */
+    static void startEmpty(Page page, String name) {
+        page.navigate("/quilts");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New quilt"))
+                .click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("an empty top"))
+                .click();
+        page.waitForURL("**/top");
+        page.waitForResponse(response -> response.request().method().equals("PUT") && response.ok(), () -> {
+            page.getByLabel("Name of the quilt").fill(name);
+            page.keyboard().press("Tab");
+        });
+        page.getByLabel("Stations")
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("Cloth"))
+                .click();
+        page.waitForURL("**/cloth");
     }
 
     /** Opens a quilt of the list at its station Top, by its address: rows of the list move while their pictures come. */
     static void open(Page page, String name) {
         page.navigate("/quilts");
-        page.navigate(String.valueOf(quilt(page, name).getAttribute("href")));
+        page.navigate(String.valueOf(quilt(page, name).getAttribute("href")).replaceFirst("/[a-z]+$", "/top"));
         page.getByRole(AriaRole.APPLICATION).locator("[data-part]").first().waitFor();
     }
 

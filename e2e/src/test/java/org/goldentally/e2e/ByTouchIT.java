@@ -95,7 +95,7 @@ class ByTouchIT {
 
     private void copyOf(String name) {
         page.navigate("/quilts");
-        page.getByLabel("Copy " + name).first().tap();
+        Browser.choose(page, name, "Copy");
         page.waitForURL("**/top");
         page.locator("[data-grip]").first().waitFor();
     }

@@ -35,7 +35,7 @@ class KeptIT {
     @BeforeEach
     void aCopyOfAQuilt() {
         page.navigate("/quilts");
-        page.getByLabel("Copy Geese at dusk").first().click();
+        Browser.choose(page, "Geese at dusk", "Copy");
         page.waitForURL("**/top");
         assertThat(status()).hasText("Saved");
     }
@@ -192,11 +192,11 @@ class KeptIT {
         });
         assertThat(status()).hasText("Saved");
         page.navigate("/quilts");
-        page.getByLabel("Delete Gone for now").click();
-        assertThat(page.getByLabel("Delete Gone for now")).hasCount(0);
+        Browser.choose(page, "Gone for now", "Delete");
+        assertThat(page.locator("[data-quilt='Gone for now']")).hasCount(0);
         page.getByText("Deleted quilts (").click();
         page.getByLabel("Bring back Gone for now").click();
-        assertThat(page.getByLabel("Delete Gone for now")).isVisible();
+        assertThat(page.locator("[data-quilt='Gone for now']")).isVisible();
         assertThat(Browser.seriousFindings(page)).isEmpty();
     }
 
@@ -248,6 +248,7 @@ class KeptIT {
     @Test
     void everythingGoesOutAsOneFileAndComesInAgain() {
         page.navigate("/quilts");
+        page.getByText("Keep everything safe").click();
         Path file = page.waitForDownload(
                         () -> page.getByText("Everything as one file").click())
                 .path();

@@ -29,10 +29,7 @@ class PacksIT {
      */
     @Test
     void pinwheelsFromAPackBuyNothingAndOneBlockIsLeftOut() {
-        page.navigate("/quilts");
-        page.getByLabel("Its name").fill("Pack journey");
-        button("Start").click();
-        page.waitForURL("**/cloth");
+        Browser.startEmpty(page, "Pack journey");
 
         fill(page.getByLabel("What fabric do you have?"), "18 squares 10 in noon, 18 prints, one of each");
         click(button("Put on the shelf"));
@@ -168,10 +165,7 @@ class PacksIT {
     }
 
     private void fromPack(String name, String typed, String pack) {
-        page.navigate("/quilts");
-        page.getByLabel("Its name").fill(name);
-        button("Start").click();
-        page.waitForURL("**/cloth");
+        Browser.startEmpty(page, name);
         fill(page.getByLabel("What fabric do you have?"), typed);
         click(button("Put on the shelf"));
         click(station("Top"));

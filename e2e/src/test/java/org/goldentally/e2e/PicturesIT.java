@@ -26,8 +26,7 @@ class PicturesIT {
     void stations() {
         page.navigate("/quilts");
         take("quilts");
-        Browser.quilt(page, "Lantern Street").click();
-        page.waitForURL("**/top");
+        Browser.open(page, "Lantern Street");
         for (String station : new String[] {"Cloth", "Top", "Tally", "Cut"}) {
             page.getByLabel("Stations")
                     .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(station))
@@ -49,8 +48,7 @@ class PicturesIT {
         page.locator("[data-ideas] svg").nth(9).waitFor();
         take("start");
         page.navigate("/quilts");
-        page.getByLabel("Try something else with Market day", new Page.GetByLabelOptions().setExact(true))
-                .click();
+        Browser.choose(page, "Market day", "Try a variation");
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Borders"))
                 .click();
         page.getByLabel(java.util.regex.Pattern.compile("width", java.util.regex.Pattern.CASE_INSENSITIVE))

@@ -125,16 +125,17 @@ class SewIT {
     @Test
     void aQuiltGoesOutAsAFileAndComesInAgain() {
         page.navigate("/quilts");
-        Download file = page.waitForDownload(
-                () -> page.getByLabel("Windowsill runner as a file").first().click());
+        Download file = page.waitForDownload(() -> Browser.choose(page, "Windowsill runner", "Save as a file"));
         Path kept = file.path();
-        int before = page.getByLabel("Windowsill runner as a file").count();
-        page.getByLabel("From a quilt file").setInputFiles(kept);
+        int before = page.locator("[data-quilt='Windowsill runner']").count();
+        page.navigate("/start");
+        page.getByLabel("a quilt file").setInputFiles(kept);
         page.waitForURL("**/top");
         assertThat(page.getByLabel("Name of the quilt")).hasValue("Windowsill runner");
         page.navigate("/quilts");
-        assertThat(page.getByLabel("Windowsill runner as a file")).hasCount(before + 1);
-        page.getByLabel("From a quilt file")
+        assertThat(page.locator("[data-quilt='Windowsill runner']")).hasCount(before + 1);
+        page.navigate("/start");
+        page.getByLabel("a quilt file")
                 .setInputFiles(new com.microsoft.playwright.options.FilePayload(
                         "broken.json", "application/json", new byte[] {'{'}));
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Quilt file, line 1");
@@ -144,7 +145,7 @@ class SewIT {
     /** A copy, so that the pictures of the demo quilts stay as they are. */
     private static void copyOf(String quilt, Page in) {
         in.navigate("/quilts");
-        in.getByLabel("Copy " + quilt).first().click();
+        Browser.choose(in, quilt, "Copy");
         in.waitForURL("**/top");
         assertThat(in.getByLabel("Name of the quilt")).hasValue("Copy of " + quilt);
     }

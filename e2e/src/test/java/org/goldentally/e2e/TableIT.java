@@ -131,8 +131,8 @@ class TableIT {
 
     private List<String> paths() {
         String quilt = quilt();
-        List<String> paths = new ArrayList<>(
-                List.of("/quilts", "/start", "/yields", "/yields/chart", "/words", "/compare", "/no/such/page"));
+        List<String> paths = new ArrayList<>(List.of(
+                "/quilts", "/start", "/cloth", "/yields", "/yields/chart", "/words", "/compare", "/no/such/page"));
         for (String station : List.of("cloth", "top", "tally", "cut", "sew", "table/cut", "table/sew")) {
             paths.add(quilt + "/" + station);
         }
@@ -143,6 +143,6 @@ class TableIT {
     private String quilt() {
         page.navigate("/quilts");
         return String.valueOf(Browser.quilt(page, "Market day").getAttribute("href"))
-                .replaceFirst("/top$", "");
+                .replaceFirst("/[a-z]+$", "");
     }
 }

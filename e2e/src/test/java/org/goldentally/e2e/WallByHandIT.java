@@ -169,7 +169,7 @@ class WallByHandIT {
 
     private void copyOf(String name) {
         page.navigate("/quilts");
-        page.getByLabel("Copy " + name).first().click();
+        Browser.choose(page, name, "Copy");
         page.waitForURL("**/top");
         page.locator("[data-grip]").first().waitFor();
     }
