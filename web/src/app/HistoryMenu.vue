@@ -26,7 +26,11 @@ onUnmounted(() => window.removeEventListener('pointerdown', outside))
 </script>
 
 <template>
-  <div class="relative flex items-stretch gap-1" role="group" :aria-label="`Steps of ${subject}`">
+  <div
+    class="relative flex items-stretch gap-1 max-sm:items-center max-sm:pr-2"
+    role="group"
+    :aria-label="`Steps of ${subject}`"
+  >
     <button
       class="button flex max-w-32 flex-col items-start justify-center px-3 leading-5"
       :disabled="!undoes"
@@ -34,14 +38,18 @@ onUnmounted(() => window.removeEventListener('pointerdown', outside))
       @click="history.undo()"
     >
       <span
-        >Undo<span class="sr-only">{{ undoes ? `: ${undoes}` : '' }}</span></span
+        ><span class="max-sm:sr-only">Undo</span><span class="text-xl sm:hidden" aria-hidden="true">↶</span
+        ><span class="sr-only">{{ undoes ? `: ${undoes}` : '' }}</span></span
       >
-      <span v-if="undoes" class="block w-full truncate text-left text-sm font-normal text-soft" aria-hidden="true">{{
-        undoes
-      }}</span>
+      <span
+        v-if="undoes"
+        class="block w-full truncate text-left text-sm font-normal text-soft max-sm:hidden"
+        aria-hidden="true"
+        >{{ undoes }}</span
+      >
     </button>
     <button
-      class="button px-3"
+      class="button px-3 max-sm:hidden"
       :disabled="!redoes"
       :title="redoes ? `Redo: ${redoes}` : 'Nothing to do again'"
       @click="history.redo()"
@@ -56,7 +64,7 @@ onUnmounted(() => window.removeEventListener('pointerdown', outside))
       :title="`All steps of ${subject}`"
       @click="open = !open"
     >
-      ▾
+      <span class="max-sm:hidden">▾</span><span class="sm:hidden">⋯</span>
     </button>
     <section
       v-if="open"
@@ -66,6 +74,13 @@ onUnmounted(() => window.removeEventListener('pointerdown', outside))
       :aria-label="`Steps of ${subject}, newest first`"
       @keydown.esc="close"
     >
+      <div class="flex gap-2 sm:hidden">
+        <button class="button flex-1" :disabled="!redoes" @click="history.redo()">Redo</button>
+        <RouterLink to="/yields" class="button flex-1" @click="close">Yields</RouterLink>
+        <RouterLink to="/words" class="button flex-1" aria-label="Stations, keys and words" @click="close"
+          >?</RouterLink
+        >
+      </div>
       <h2 class="font-bold">Steps of {{ subject }}</h2>
       <ProblemNote :problems="problems" />
       <p v-if="!entries.length" class="text-soft">Nothing has been done yet.</p>

@@ -11,13 +11,6 @@ import { useStuckTaps } from '@/features/bench'
 import { spellCount, vShows } from '@/shared'
 import HistoryMenu from './HistoryMenu.vue'
 
-const PAGES = [
-  { to: '/start', name: 'Start', says: 'from your fabric, a size, a block' },
-  { to: '/quilts', name: 'Quilts', says: 'open one' },
-  { to: '/yields', name: 'Yields', says: 'what a piece gives' },
-  { to: '/words', name: 'Words', says: 'stations, keys, words' },
-]
-
 const REST_MS = 1000
 
 const route = useRoute()
@@ -63,6 +56,19 @@ const stations = computed(() => [
   { key: 'sew', name: 'Sew', count: sew.data.value ? `${sew.data.value.made} of ${sew.data.value.needed} made` : '' },
 ])
 
+/** What there is without a quilt: all of them, the shelf of the house, what a piece gives. */
+const pages = computed(() => [
+  { to: '/quilts', with: ['/quilts', '/start', '/compare'], name: 'Quilts', says: 'all you have going' },
+  {
+    to: '/cloth',
+    with: ['/cloth'],
+    name: 'Cloth',
+    says: shelf.data.value ? spellCount(shelf.data.value.length, 'fabric', 'fabrics') : '',
+  },
+  { to: '/yields', with: ['/yields'], name: 'Yields', says: 'what a piece gives' },
+])
+const isIn = (page: { with: string[] }) => page.with.some((path) => route.path.startsWith(path))
+
 const size = computed(() => {
   const whole = top.data.value?.sizes.find((each) => each.what === 'Top')
   const text = whole ? `${whole.finishedWidth} × ${whole.finishedHeight} ${top.data.value!.unitOfLength} finished` : ''
@@ -78,6 +84,10 @@ const answering = useAnswering()
 const stuckTaps = useStuckTaps()
 /** Changes of the design and taps that wait, those of quilts that were open before among them. */
 const waiting = computed(() => (quilt.saveState.value === 'keeping' ? 0 : quilt.waiting.value) + stuckTaps.value)
+/** Nothing that she has to know; a telephone has no room to say so. */
+const quiet = computed(
+  () => quilt.saveState.value === 'keeping' || (quilt.saveState.value === 'kept' && !waiting.value && answering.value),
+)
 const saving = computed(() => {
   if (quilt.saveState.value === 'refused') return 'Not saved yet: see the mistake'
   if (quilt.saveState.value === 'conflict') return 'Changed elsewhere'
@@ -92,8 +102,23 @@ const saving = computed(() => {
 
 <template>
   <header class="flex flex-wrap items-stretch border-b border-line bg-white lg:flex-nowrap">
-    <div class="flex w-56 flex-col justify-center px-4 py-2">
-      <RouterLink to="/quilts" class="text-xl font-bold leading-tight">Golden Tally</RouterLink>
+    <RouterLink
+      v-if="quilt.id.value"
+      to="/quilts"
+      class="flex w-11 items-center justify-center text-2xl sm:hidden"
+      aria-label="Quilts"
+      >‹</RouterLink
+    >
+    <div
+      class="flex w-56 flex-col justify-center px-4 py-2 max-sm:w-auto max-sm:min-w-0 max-sm:flex-1 max-sm:py-0"
+      :class="{ 'max-sm:pl-0': quilt.id.value }"
+    >
+      <RouterLink
+        to="/quilts"
+        class="text-xl font-bold leading-tight max-sm:leading-10"
+        :class="{ 'max-sm:hidden': quilt.id.value }"
+        >Golden Tally</RouterLink
+      >
       <div v-if="quilt.id.value" class="text-sm leading-5 text-soft">
         <input
           class="-mx-1 block w-full truncate rounded border border-transparent px-1 font-medium text-ink hover:border-line"
@@ -102,9 +127,9 @@ const saving = computed(() => {
           v-shows="quilt.name.value"
           @change="rename(($event.target as HTMLInputElement).value)"
         />
-        <span class="block">{{ size }}</span>
+        <span class="block max-sm:-mt-3 max-sm:pb-1">{{ size }}</span>
       </div>
-      <p v-else class="text-sm text-soft">plan the whole top first</p>
+      <p v-else class="text-sm text-soft max-sm:hidden">plan the whole top first</p>
     </div>
 
     <nav
@@ -116,12 +141,12 @@ const saving = computed(() => {
         v-for="station in stations"
         :key="station.key"
         :to="`/quilts/${quilt.id.value}/${station.key}`"
-        class="station flex min-w-0 flex-1 flex-col rounded-t-lg px-3 pb-2 pt-2 max-sm:px-1.5"
+        class="station flex min-w-0 flex-1 flex-col rounded-t-lg px-3 pb-2 pt-2 max-sm:justify-center max-sm:px-1 max-sm:py-1 max-sm:text-center"
         :data-here="route.path.endsWith('/' + station.key) || undefined"
         :aria-current="route.path.endsWith('/' + station.key) ? 'page' : undefined"
       >
         <span class="text-lg leading-6 font-bold">{{ station.name }}</span>
-        <span class="truncate text-sm">{{ station.count }}</span>
+        <span class="truncate text-sm max-sm:sr-only">{{ station.count }}</span>
       </RouterLink>
     </nav>
     <nav
@@ -130,40 +155,52 @@ const saving = computed(() => {
       class="tape order-last flex w-full flex-wrap bg-tape pt-3 lg:order-none lg:w-auto lg:flex-1"
     >
       <RouterLink
-        v-for="page in PAGES"
+        v-for="page in pages"
         :key="page.to"
         :to="page.to"
-        class="station flex min-h-11 flex-col rounded-t-lg px-4 pb-2 pt-2 max-sm:flex-1 max-sm:px-2"
-        :data-here="route.path.startsWith(page.to) || undefined"
-        :aria-current="route.path.startsWith(page.to) ? 'page' : undefined"
+        class="station flex min-h-11 flex-col rounded-t-lg px-4 pb-2 pt-2 max-sm:min-h-0 max-sm:flex-1 max-sm:justify-center max-sm:px-2 max-sm:py-1 max-sm:text-center"
+        :data-here="isIn(page) || undefined"
+        :aria-current="isIn(page) ? 'page' : undefined"
       >
         <span class="text-lg leading-6 font-bold">{{ page.name }}</span>
         <span class="text-sm whitespace-nowrap max-sm:hidden">{{ page.says }}</span>
       </RouterLink>
     </nav>
 
-    <div v-if="quilt.id.value" class="ml-auto flex flex-wrap items-center justify-end gap-2 px-2 py-2">
+    <div
+      v-if="quilt.id.value"
+      class="ml-auto flex flex-wrap items-center justify-end gap-2 px-2 py-2 max-sm:contents max-sm:py-1"
+    >
       <RouterLink to="/yields" class="button max-sm:hidden">Yields</RouterLink>
-      <RouterLink to="/words" class="button px-3" aria-label="Stations, keys and words" title="Stations, keys and words"
+      <RouterLink
+        to="/words"
+        class="button px-3 max-sm:hidden"
+        aria-label="Stations, keys and words"
+        title="Stations, keys and words"
         >?</RouterLink
       >
       <p
         role="status"
         class="w-20 text-right text-sm text-soft"
+        :class="
+          quiet
+            ? 'max-sm:sr-only'
+            : 'max-sm:order-last max-sm:w-full max-sm:bg-brick-pale max-sm:px-3 max-sm:py-1 max-sm:text-left'
+        "
         :data-save="waiting && quilt.saveState.value === 'kept' ? 'unreachable' : quilt.saveState.value"
       >
         {{ saving }}
       </p>
       <HistoryMenu />
     </div>
-    <p
-      v-else-if="waiting"
-      role="status"
-      class="ml-auto self-center px-3 py-2 font-medium text-brick"
-      data-save="unreachable"
-    >
-      You're offline: {{ spellCount(waiting, 'change', 'changes') }} will be saved when you're back.
-    </p>
+    <div v-else class="ml-auto flex items-center gap-2 px-2 py-2">
+      <p v-if="waiting" role="status" class="font-medium text-brick" data-save="unreachable">
+        You're offline: {{ spellCount(waiting, 'change', 'changes') }} will be saved when you're back.
+      </p>
+      <RouterLink to="/words" class="button px-3" aria-label="Stations, keys and words" title="Stations, keys and words"
+        >?</RouterLink
+      >
+    </div>
   </header>
 </template>
 
@@ -178,6 +215,12 @@ const saving = computed(() => {
     100% 7px;
   background-repeat: no-repeat;
   min-height: 64px;
+}
+@media (max-width: 639px) {
+  .tape {
+    min-height: 48px;
+    padding-top: 8px;
+  }
 }
 .station:hover:not([data-here]) {
   background: #ffe08a;

@@ -2,6 +2,10 @@ import type { Schemas } from '@/api/client'
 
 type Settings = Schemas['SettingsTyped']
 
+/** What the marks of a ruler are called. */
+export const rulerName = (system: Settings['system'], grid: Settings['grid']) =>
+  RULERS[system].find((ruler) => ruler.grid === grid)?.label ?? ''
+
 /** The rulers to choose from in either system, finest first. */
 export const RULERS: Record<Settings['system'], { grid: Settings['grid']; label: string }[]> = {
   INCH: [

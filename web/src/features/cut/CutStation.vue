@@ -85,7 +85,8 @@ const SHEETS = [
     <section class="min-w-0 space-y-6 bg-white p-4" :aria-label="`How ${sheet!.name} is cut`">
       <ProblemNote :problems="taps.problems.value" />
       <p v-if="taps.stuck.value" role="alert" class="rounded-lg bg-brick-pale p-2">
-        Golden Tally does not answer just now. Ticks are kept in this browser and sent by themselves once it answers at this address; go on cutting.
+        Golden Tally does not answer just now. Ticks are kept in this browser and sent by themselves once it answers at
+        this address; go on cutting.
       </p>
       <section v-if="sheet!.cloths.length > 1" aria-labelledby="stacks-title" data-stacks>
         <h2 id="stacks-title" class="panel-title mb-1">These {{ sheet!.cloths.length }} fabrics are cut alike</h2>

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useTaps, withTaps } from '@/features/bench'
 import { PaperLinks } from '@/features/print'
 import { OpenProblems, type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
+import { HowIWork } from '@/features/tally'
 import { useClothColours } from '@/features/top'
 import { ProblemNote, spellCount, WaitNote } from '@/shared'
 import AlongNote from './AlongNote.vue'
@@ -58,7 +59,6 @@ function planExtra(units: string, count: number) {
     extras: [...design.value.plan.extras.filter((extra) => extra.units !== units), { units, typed: String(count) }],
   })
 }
-const value = (event: Event) => (event.target as HTMLSelectElement).value
 const SHEETS = [{ file: 'booklet.pdf', name: 'Print the booklet' }] as const
 </script>
 
@@ -104,32 +104,7 @@ const SHEETS = [{ file: 'booklet.pdf', name: 'Print the booklet' }] as const
         {{ spellCount(sew.tapsElsewhere, 'tap belongs', 'taps belong') }} to units of another size or fabric than the
         plan has now. They are kept: take the change back to see them.
       </p>
-      <div class="card space-y-2 p-3">
-        <label class="block"
-          ><span class="mb-1 block font-medium">Marking</span>
-          <select
-            class="field w-full"
-            :value="sew.marking"
-            @change="setPlan({ marking: value($event) as QuiltDesign['plan']['marking'] })"
-          >
-            <option value="CUTTING_LINE">draw the cutting line</option>
-            <option value="SEWING_LINES">draw both sewing lines</option>
-            <option value="NOTHING">draw nothing</option>
-          </select>
-        </label>
-        <label class="block"
-          ><span class="mb-1 block font-medium">Pressing</span>
-          <select
-            class="field w-full"
-            :value="sew.pressing"
-            @change="setPlan({ pressing: value($event) as QuiltDesign['plan']['pressing'] })"
-          >
-            <option value="TO_THE_DARK">to the dark</option>
-            <option value="OPEN">open</option>
-            <option value="TO_THE_THINNER">to the thinner fabric</option>
-          </select>
-        </label>
-      </div>
+      <HowIWork />
       <PacePanel v-model:time="time" :pace="sew.pace" />
       <PaperLinks :quilt-id="quilt.id.value!" :sheets="SHEETS" />
     </section>

@@ -58,6 +58,7 @@ function show(about: Schemas['Sentence']['about']) {
           <SentenceButton :sentence="sentence" @pressed="show(sentence.about)" />
         </li>
       </ul>
+      <slot name="below"></slot>
     </div>
     <h2 v-else id="short-title" class="panel-title flex-1">In short</h2>
     <slot></slot>

@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { OpenProblems, type QuiltDesign, useOpenQuilt, useTop } from '@/features/quilts'
+import { OpenProblems, useOpenQuilt, useTop } from '@/features/quilts'
 import { useClothColours } from '@/features/top'
 import { ProblemNote, spellCount, TopPicture, WaitNote } from '@/shared'
 import { alike } from './alike'
-import AtTheTable from './AtTheTable.vue'
-import AllowanceChoice from './AllowanceChoice.vue'
 import BestPlans from './BestPlans.vue'
 import ClothAccount from './ClothAccount.vue'
 import GroupCard from './GroupCard.vue'
+import HowIWork from './HowIWork.vue'
 import InShort from './InShort.vue'
 import { AWord } from '@/features/help'
 import KitsPanel from './KitsPanel.vue'
@@ -82,12 +81,8 @@ function setCutSize(group: Group, units: string, typed: string) {
       : {}),
   })
 }
-const extraForAll = computed(() => design.value.plan.extras.find((extra) => extra.units === '')?.typed ?? '')
 function dropBonus(key: string) {
   quilt.change({ plan: { ...design.value.plan, bonus: design.value.plan.bonus.filter((each) => each !== key) } })
-}
-function changeMaking(part: Partial<QuiltDesign['plan']['making']>) {
-  quilt.change({ plan: { ...design.value.plan, making: { ...design.value.plan.making, ...part } } })
 }
 const choiceFor = (group: Group) =>
   design.value.methods.find((choice) => choice.units === group.choiceKey) ??
@@ -125,24 +120,6 @@ function takeAll(group: Group, method: string) {
           …</span
         >
       </h1>
-      <AllowanceChoice :chosen="design.allowance" @chosen="quilt.change({ allowance: $event })" />
-      <label class="flex items-center gap-2">
-        <span class="flex-1 leading-5"
-          >Extra units of every kind, for mishaps<span class="block text-sm text-soft"
-            >a count, or a share such as 5 %</span
-          ></span
-        >
-        <input
-          class="field w-24"
-          :value="extraForAll"
-          @change="setExtra('', ($event.target as HTMLInputElement).value.trim().slice(0, 20))"
-        />
-      </label>
-      <AtTheTable
-        :plan="design.plan"
-        :usual-squaring-up="tally.usualSquaringUp"
-        @changed="quilt.change({ plan: $event })"
-      />
       <p v-if="!tally.groups.length" class="card p-4">The top is empty: build a block at the station Top.</p>
       <template v-for="run in alike(tally.groups)" :key="run.key">
         <component
@@ -178,15 +155,7 @@ function takeAll(group: Group, method: string) {
           />
         </component>
       </template>
-      <MakingPanel
-        :sets="tally.sets"
-        :spares="tally.spares"
-        :cloth-names="clothNames"
-        :odd-ones="design.plan.making.oddOnes"
-        :most-squares-a-chain="design.plan.making.mostSquaresAChain"
-        @odd-ones-chosen="changeMaking({ oddOnes: $event })"
-        @chain-typed="changeMaking({ mostSquaresAChain: $event })"
-      />
+      <MakingPanel :sets="tally.sets" :spares="tally.spares" :cloth-names="clothNames" />
       <section v-if="tally.strips.length" aria-label="Strips">
         <h2 class="panel-title mb-1">Strips of sashing, borders and binding</h2>
         <ul class="space-y-1">
@@ -226,6 +195,7 @@ function takeAll(group: Group, method: string) {
     >
       <OpenProblems :quilt-id="quilt.id.value!" />
       <InShort :sentences="tally.inShort">
+        <template #below><HowIWork /></template>
         <figure class="w-56 max-md:mx-auto">
           <div class="h-60">
             <TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="The top in small" />

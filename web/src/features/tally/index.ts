@@ -1,1 +1,2 @@
+export { default as HowIWork } from './HowIWork.vue'
 export { useTally } from './queries'

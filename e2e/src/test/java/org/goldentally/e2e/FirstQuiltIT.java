@@ -71,7 +71,11 @@ class FirstQuiltIT {
         group.locator("[data-method=two-at-a-time]").click();
         assertThat(group).containsText("two at a time: 84 pairs, cut 5 in");
         assertThat(group).containsText("You chose this way:");
+        page.getByText("change how I work").click();
         page.locator("[data-allowance=ROOMY]").click();
+        page.keyboard().press("Escape");
+        assertThat(page.getByText("change how I work")).isFocused();
+        assertThat(page.locator("[data-habits]")).containsText("cut roomy and trim");
         assertThat(group).containsText("two at a time: 84 pairs, cut 5 1/2 in");
         kept();
         assertNothingSerious();
@@ -150,8 +154,15 @@ class FirstQuiltIT {
     @Test
     void theKeyboardAloneIsEnough() {
         page.navigate("/quilts");
-        tabTo("Its name");
+        tabTo(page.getByRole(AriaRole.LINK, named("New quilt")), "New quilt");
+        page.keyboard().press("Enter");
+        tabTo(page.getByRole(AriaRole.BUTTON, named("an empty top")), "an empty top");
+        page.keyboard().press("Enter");
+        page.waitForURL("**/top");
+        tabTo("Name of the quilt");
+        page.keyboard().press("ControlOrMeta+a");
         page.keyboard().type("By keys");
+        tabToLink("Cloth");
         page.keyboard().press("Enter");
         tabTo("What fabric do you have? One line, as you would say it");
         page.keyboard().type("10 squares 10 in cobalt");
@@ -196,9 +207,7 @@ class FirstQuiltIT {
     }
 
     private void startQuilt(String name) {
-        page.navigate("/");
-        page.getByLabel("Its name").fill(name);
-        page.getByRole(AriaRole.BUTTON, named("Start")).click();
+        Browser.startEmpty(page, name);
         assertThat(page.getByLabel("What fabric do you have? One line, as you would say it"))
                 .isVisible();
     }

@@ -117,8 +117,10 @@ class ShelfToSheetIT {
         size.getByLabel("Cut size of").fill("4");
         size.getByLabel("Cut size of").blur();
         assertThat(page.getByText("cut 4 1/4 in or more")).isVisible();
+        page.getByText("change how I work").click();
         page.getByLabel("Square rulers").fill("2 1/2");
-        page.getByLabel("Square rulers").blur();
+        page.getByLabel("Square rulers").press("Tab");
+        page.keyboard().press("Escape");
         assertThat(page.getByText("is more than your largest square ruler").first())
                 .isVisible();
         assertThat(Browser.seriousFindings(page)).isEmpty();
@@ -132,7 +134,7 @@ class ShelfToSheetIT {
     @Test
     void clothsCutAlikeShareASheetAndAreNotBoughtTwice() {
         page.navigate("/quilts");
-        page.getByLabel("Copy Harvest scraps").first().click();
+        Browser.choose(page, "Harvest scraps", "Copy");
         page.waitForURL("**/top");
         station("Cut").click();
         page.waitForURL("**/cut");
@@ -237,10 +239,7 @@ class ShelfToSheetIT {
     }
 
     private void start(String name) {
-        page.navigate("/quilts");
-        page.getByLabel("Its name").fill(name);
-        button("Start").click();
-        page.waitForURL("**/cloth");
+        Browser.startEmpty(page, name);
     }
 
     private void take(String option) {
