@@ -5,6 +5,7 @@ import { WaitNote } from '@/shared'
 import MethodRow from './MethodRow.vue'
 import PinnedTable from './PinnedTable.vue'
 import QuestionPanel from './QuestionPanel.vue'
+import CoverPanel from './CoverPanel.vue'
 import SeamCheckPanel from './SeamCheckPanel.vue'
 import StepCards from './StepCards.vue'
 import { type MethodAnswer, useLimits, useYieldQuestion, useYields } from './useYieldQuestion'
@@ -102,6 +103,7 @@ function pin(key: string) {
           </MethodRow>
         </ul>
         <SeamCheckPanel :question="asked" />
+        <CoverPanel :question="asked" />
       </template>
     </section>
   </div>

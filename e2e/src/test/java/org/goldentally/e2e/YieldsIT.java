@@ -75,6 +75,15 @@ class YieldsIT {
                 .isVisible();
         assertThat(four).containsText("Cut between the seams: two geese from each half, four in all.");
         assertThat(four).containsText("Close the cutter whenever it leaves your hand");
+        // 27 geese of 4 × 2 in are 216 square inches, as many as 48 of 3 × 1 1/2.
+        page.getByRole(AriaRole.BUTTON, page(named("How many of another size cover the same?")))
+                .click();
+        page.getByRole(AriaRole.BUTTON, page(named("Show other sizes"))).click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("How many units: nothing is typed here");
+        page.getByLabel("Units of 4 in finished").fill("27");
+        page.getByLabel("Units of 4 in finished").press("Enter");
+        assertThat(page.locator("[data-cover] li").filter(new Locator.FilterOptions().setHasText("48")))
+                .hasText("3 in48");
         assertNothingSerious();
 
         page.reload();

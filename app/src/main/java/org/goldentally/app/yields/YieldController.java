@@ -16,6 +16,7 @@ import org.goldentally.core.habits.SewingSettings;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.method.Methods;
 import org.goldentally.core.method.PiecingMethod;
 import org.goldentally.core.method.Recipe;
@@ -26,6 +27,7 @@ import org.goldentally.core.step.MakingSteps;
 import org.goldentally.core.unit.Countable;
 import org.goldentally.core.unit.PatchworkUnit;
 import org.goldentally.core.unit.UnitKind;
+import org.goldentally.core.yields.SameArea;
 import org.goldentally.core.yields.YieldEngine;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -93,6 +95,23 @@ class YieldController {
 
     /** Finished and trimmed size, and the sizes to cut by each method. */
     record ChartRow(String finished, String trimmed, List<String> cuts) {}
+
+    /**
+     * Units of this size, and as many of them as typed; or as many as cover a top of these sides, where both are typed.
+     *
+     * @param units a whole number
+     */
+    record CoverQuestion(
+            @NotNull MeasureSystem system,
+            @NotNull @Valid YieldQuestion.UnitTyped unit,
+            @NotNull @Size(max = 40) String units,
+            @NotNull @Size(max = 40) String width,
+            @NotNull @Size(max = 40) String height) {}
+
+    /** So many units of a size, finished; asked is the size that was typed. */
+    record CoverRow(String size, long units, boolean asked) {}
+
+    private static final int MOST_UNITS = 100_000;
 
     @GetMapping("/units")
     List<KindView> units() {
@@ -190,6 +209,38 @@ class YieldController {
     private static SeamVerdict verdict(PiecingMethod method, Recipe recipe, SeamCheck check, SewingSettings settings) {
         return new SeamVerdict(
                 method.displayName(), check.reachesTrimmedSize(recipe, settings), check.advice(recipe, settings));
+    }
+
+    /** How many units of other sizes cover the same area. */
+    @PostMapping("/cover")
+    List<CoverRow> cover(@Valid @RequestBody CoverQuestion asked) {
+        MeasureSystem system = asked.system();
+        PatchworkUnit unit = asked.unit().read(system);
+        SameArea same = asked.width().isBlank() && asked.height().isBlank()
+                ? SameArea.asMuchAs(units(asked.units()), unit)
+                : new SameArea(
+                        unit,
+                        LengthReader.readPositive("Width of the top", asked.width(), system)
+                                .orThrow()
+                                .times(LengthReader.readPositive("Height of the top", asked.height(), system)
+                                        .orThrow()));
+        return same.rows(system).stream()
+                .map(row -> new CoverRow(
+                        system.writer().write(row.namedSize()),
+                        row.units(),
+                        row.namedSize().equals(unit.namedSize())))
+                .toList();
+    }
+
+    private static long units(String typed) {
+        String digits = typed.strip().replace(",", "");
+        if (digits.matches("[1-9][0-9]{0,5}") && Long.parseLong(digits) <= MOST_UNITS) {
+            return Long.parseLong(digits);
+        }
+        throw new RefusedException(new Problem(
+                "How many units",
+                typed.isBlank() ? "nothing is typed here" : "“" + typed.strip() + "” is no number of units",
+                "type a whole number up to 100,000, such as 800, or the size of a top"));
     }
 
     @PostMapping("/chart")
