@@ -6,6 +6,8 @@ import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import { useOpenQuilt } from '@/features/quilts'
 import { kept, ProblemNote, WaitNote } from '@/shared'
 import ClothCard from './ClothCard.vue'
+import PackCard from './PackCard.vue'
+import { lotsOf } from './shelfDrawing'
 import ShelfEntry from './ShelfEntry.vue'
 import ShelfFiles from './ShelfFiles.vue'
 import ShelfPicture from './ShelfPicture.vue'
@@ -16,6 +18,8 @@ import { useShelfActs } from './useShelfActs'
 const client = useQueryClient()
 const quilt = useOpenQuilt()
 const { data: cloths, error } = useShelf()
+/** A pack is one; what was put down last comes first. */
+const lots = computed(() => lotsOf(cloths.value ?? []))
 const system = computed(() => quilt.design.value?.system ?? 'INCH')
 
 const problems = ref<Problem[]>([])
@@ -86,7 +90,10 @@ function refresh() {
         </div>
         <ShelfPicture v-if="asShelf" :cloths="cloths" @changed="refresh" @removed="remove" />
         <ul v-else class="space-y-3" aria-label="Shelf">
-          <ClothCard v-for="cloth in cloths" :key="cloth.id" :cloth="cloth" @changed="refresh" @removed="remove" />
+          <template v-for="lot in lots" :key="lot.key">
+            <PackCard v-if="lot.cloths.length > 1" :pack="lot" @changed="refresh" @removed="remove" />
+            <ClothCard v-else :cloth="lot.cloths[0]!" @changed="refresh" @removed="remove" />
+          </template>
         </ul>
       </template>
     </div>

@@ -29,8 +29,15 @@ class ShelfToSheetIT {
         page.getByLabel("What fabric do you have?").fill("12 squares 10 in dawn, 6 prints, two of each");
         assertThat(page.locator("#shelf-echo")).containsText("12 squares, 10 in – dawn, 6 prints, 2 of each");
         button("Put on the shelf").click();
-        assertThat(page.locator("[data-cloth='dawn 6']")).isVisible();
+        assertThat(page.locator("[data-pack=dawn]")).containsText("a pack of 6 prints");
+        button("Choose the colours of dawn").click();
+        page.getByLabel("Colour of dawn 1").fill("#2e6f5e");
+        button("The others are right as they are").click();
+        assertThat(page.getByText("All are picked.")).isVisible();
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+        button("Each print of dawn").click();
         page.getByLabel("More about dawn 6").click();
+        assertThat(page.locator("[data-cloth='dawn 6']")).not().containsText("You haven't picked its colour yet");
         page.locator("[data-cloth='dawn 6']").getByLabel("Price").fill("dear");
         page.locator("[data-cloth='dawn 6']").getByLabel("Price").blur();
         assertThat(page.locator("[data-cloth='dawn 6']").getByRole(AriaRole.ALERT))
