@@ -60,7 +60,9 @@ class PacksIT {
         page.waitForURL("**/top");
         Locator wall = page.getByLabel("The wall. Arrow keys", new Page.GetByLabelOptions().setExact(false));
         wall.focus();
-        for (int step = 0; step < columnUnlikeTheFirstSpare(); step++) {
+        // The first press chooses the first block, each further one the next.
+        int column = columnUnlikeTheFirstSpare();
+        for (int block = 0; block <= column; block++) {
             wall.press("ArrowRight");
         }
         wall.press("l");
