@@ -34,6 +34,9 @@ async function stop() {
   await call('POST', '/api/quilts/{id}/plans/stop', { path: { id: quilt.id.value! } })
   await refetch()
 }
+/** The best of the small changes; the others once she asks. */
+const allChanges = ref(false)
+const changes = computed(() => answer.value?.changes.slice(0, allChanges.value ? undefined : 1) ?? [])
 const anything = computed(() => answer.value?.plans.some((plan) => plan.ways.length || plan.cuts))
 
 async function take(key: string) {
@@ -68,30 +71,6 @@ async function take(key: string) {
           ><strong>You're short.</strong> The best plan still needs {{ answer.missing.join(', ') }}.</template
         >
       </p>
-      <ul v-if="answer.changes.length" class="space-y-1" aria-label="Small changes that help">
-        <li
-          v-for="change in answer.changes"
-          :key="change.key"
-          class="flex items-center gap-2 rounded-lg bg-paper p-2"
-          :data-change="change.key"
-        >
-          <span class="min-w-0 flex-1 leading-5"
-            ><span class="block font-medium first-letter:uppercase">{{ change.what }}</span
-            ><span class="block text-sm text-soft first-letter:uppercase"
-              ><template v-if="change.enough">Then you buy nothing. </template>It {{ change.effect }}.</span
-            ></span
-          >
-          <button
-            class="button min-h-9"
-            :disabled="!!taking"
-            :aria-label="`Use this: ${change.what}`"
-            @click="take(change.key)"
-          >
-            Use this
-          </button>
-        </li>
-      </ul>
-      <p v-for="pack in answer.packs" :key="pack" class="leading-5" data-pack>Or buy {{ pack }}.</p>
       <div class="grid gap-2 sm:grid-cols-3">
         <article
           v-for="plan in answer.plans"
@@ -109,40 +88,41 @@ async function take(key: string) {
               >: {{ plan.money }}<template v-if="plan.unpriced"> and {{ plan.unpriced }} not priced</template></template
             >
           </p>
-          <dl class="text-sm leading-5">
-            <div class="flex justify-between gap-2">
-              <dt>Fabrics opened</dt>
-              <dd class="font-bold">{{ plan.piecesOpened }}</dd>
-            </div>
-            <div class="flex justify-between gap-2">
-              <dt>Cuts</dt>
-              <dd class="font-bold">{{ plan.cuts }}</dd>
-            </div>
-            <div class="flex justify-between gap-2">
-              <dt>Seams</dt>
-              <dd class="font-bold">{{ plan.seams }}</dd>
-            </div>
-            <div class="flex justify-between gap-2">
-              <dt>Units to trim</dt>
-              <dd class="font-bold">{{ plan.trimmedUnits }}</dd>
-            </div>
-            <div class="flex justify-between gap-2">
-              <dt>Trimmed off</dt>
-              <dd class="font-bold">{{ plan.trimmings }}</dd>
-            </div>
-            <div class="flex justify-between gap-2">
-              <dt>To cut and piece</dt>
-              <dd class="font-bold">{{ plan.hours }}</dd>
-            </div>
-          </dl>
+          <p class="text-sm text-soft">{{ spellCount(plan.cuts, 'cut', 'cuts') }} · {{ plan.hours }}</p>
           <p v-if="plan.proof" class="text-sm text-soft" data-proof>{{ plan.proof }}</p>
           <details class="flex-1 text-sm">
             <summary class="cursor-pointer underline decoration-dotted">
-              {{ spellCount(plan.ways.length, 'way', 'ways') }} of making
+              {{ spellCount(plan.ways.length, 'way', 'ways') }} of making, and all figures
             </summary>
-            <ul>
+            <ul class="mb-2">
               <li v-for="way in plan.ways" :key="way" class="first-letter:uppercase">{{ way }}</li>
             </ul>
+            <dl class="text-sm leading-5">
+              <div class="flex justify-between gap-2">
+                <dt>Fabrics opened</dt>
+                <dd class="font-bold">{{ plan.piecesOpened }}</dd>
+              </div>
+              <div class="flex justify-between gap-2">
+                <dt>Cuts</dt>
+                <dd class="font-bold">{{ plan.cuts }}</dd>
+              </div>
+              <div class="flex justify-between gap-2">
+                <dt>Seams</dt>
+                <dd class="font-bold">{{ plan.seams }}</dd>
+              </div>
+              <div class="flex justify-between gap-2">
+                <dt>Units to trim</dt>
+                <dd class="font-bold">{{ plan.trimmedUnits }}</dd>
+              </div>
+              <div class="flex justify-between gap-2">
+                <dt>Trimmed off</dt>
+                <dd class="font-bold">{{ plan.trimmings }}</dd>
+              </div>
+              <div class="flex justify-between gap-2">
+                <dt>To cut and piece</dt>
+                <dd class="font-bold">{{ plan.hours }}</dd>
+              </div>
+            </dl>
           </details>
           <p v-if="plan.same" class="py-1.5 text-center font-medium">Planned now</p>
           <button
@@ -156,15 +136,51 @@ async function take(key: string) {
           </button>
         </article>
       </div>
+      <section v-if="answer.changes.length" class="space-y-1" aria-label="Small changes that help">
+        <div
+          v-for="change in changes"
+          :key="change.key"
+          class="flex flex-wrap items-center gap-2"
+          :data-change="change.key"
+        >
+          <p class="min-w-52 flex-1 leading-5 first-letter:uppercase">
+            <strong v-if="change === answer.changes[0]">Or get by with less: </strong>{{ change.what }}.
+            <span class="text-soft"
+              ><template v-if="change.enough">Then you buy nothing. </template>It {{ change.effect }}.</span
+            >
+          </p>
+          <button
+            class="button min-h-9"
+            :disabled="!!taking"
+            :aria-label="`Use this: ${change.what}`"
+            @click="take(change.key)"
+          >
+            Use this
+          </button>
+          <button
+            v-if="change === answer.changes[0] && answer.changes.length > 1"
+            class="button min-h-9"
+            :aria-expanded="allChanges"
+            @click="allChanges = !allChanges"
+          >
+            {{ allChanges ? 'Fewer' : `${answer.changes.length - 1} more` }}
+          </button>
+        </div>
+      </section>
+      <p v-for="pack in answer.packs" :key="pack" class="leading-5" data-pack>Or buy {{ pack }}.</p>
       <p v-if="answer.stopped && !searching" class="flex items-center gap-2 text-sm">
         <span class="flex-1">The search was stopped before all was tried; a longer one may find better plans.</span>
         <button class="button min-h-9" @click="searchAgain">Search on</button>
       </p>
-      <p class="text-sm text-soft">
-        Now: {{ answer.now.buys.length ? `buy ${answer.now.buys.join(', ')}` : 'nothing to buy' }};
-        {{ spellCount(answer.now.cuts, 'cut', 'cuts') }}, {{ answer.now.hours }}. What you chose by hand stays in every
-        plan. Seams are those of the units. The time is for cutting and piecing the top, before you have sewn any of it.
-      </p>
+      <details class="text-sm text-soft">
+        <summary class="cursor-pointer underline decoration-dotted">What these figures count</summary>
+        <p>
+          As planned now: {{ answer.now.buys.length ? `buy ${answer.now.buys.join(', ')}` : 'nothing to buy' }},
+          {{ spellCount(answer.now.cuts, 'cut', 'cuts') }}, {{ answer.now.hours }}. What you chose by hand stays in
+          every plan. Seams are those of the units. The time is for cutting and piecing the top, before you have sewn
+          any of it.
+        </p>
+      </details>
     </template>
     <ProblemNote :problems="problems" />
   </section>
