@@ -130,7 +130,7 @@ class ShelfAnswerTest {
     }
 
     /** Of a small top all is tried, and it says so: each way of each group with each style of each fabric, one by one. */
-    @Tries(8)
+    @Tries(4)
     void whatIsSaidToBuyLeastIsNotBeatenByAnyChoice(Chance chance) {
         QuiltTop top = Tops.of(
                         chance.between(2, 3),
