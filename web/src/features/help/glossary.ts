@@ -207,7 +207,7 @@ export const WORDS: readonly Word[] = [
   {
     term: 'school of allowance',
     also: ['room to trim'],
-    says: 'How much larger than needed squares are cut: just enough, with a little room to trim, or roomy. Quilters differ; choose yours on the Tally.',
+    says: 'How much larger than needed squares are cut: just enough, with a little room to trim, or roomy. Quilters differ; choose yours under “change how I work” on the Tally.',
   },
   {
     term: 'spare',

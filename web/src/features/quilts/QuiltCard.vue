@@ -90,12 +90,12 @@ function renamed() {
         />
         <button class="button button-main">Keep</button>
       </form>
-      <h3 v-else class="min-w-0 flex-1 pt-2">
+      <h3 v-else class="min-w-0 flex-1">
         <RouterLink
           :to="place"
-          class="block truncate text-lg leading-6 font-bold hover:underline"
+          class="flex min-h-11 items-center text-lg leading-6 font-bold hover:underline"
           :title="quilt.name"
-          >{{ quilt.name }}</RouterLink
+          ><span class="truncate">{{ quilt.name }}</span></RouterLink
         >
       </h3>
       <QuiltMenu :quilt="quilt" @act="act" />

@@ -63,7 +63,7 @@ class KeptIT {
         assertThat(page.getByRole(AriaRole.ALERT).first()).containsText("is sent by itself once there is an answer");
         page.getByLabel("Blocks across").fill("8");
         assertThat(status()).hasText("You're offline: 2 changes will be saved when you're back");
-        page.locator("header a[href='/quilts']").first().click();
+        page.locator("header a[href='/quilts']:visible").first().click();
         assertThat(status()).containsText("2 changes will be saved");
         context.setOffline(false);
         assertThat(status()).hasCount(0);
