@@ -25,6 +25,7 @@ class PicturesIT {
     @Test
     void stations() {
         page.navigate("/quilts");
+        page.locator("[data-state]").nth(4).waitFor();
         take("quilts");
         Browser.open(page, "Lantern Street");
         for (String station : new String[] {"Cloth", "Top", "Tally", "Cut"}) {
@@ -44,8 +45,11 @@ class PicturesIT {
     void beginningAndComparing() {
         page.navigate("/start");
         page.getByLabel("Which kind?").fill("star");
-        page.locator("[data-progress]:not([data-busy])").waitFor();
+        // Working all of them out takes longer than the picture is worth; the first screen is full after ten.
         page.locator("[data-ideas] svg").nth(9).waitFor();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Stop"))
+                .click();
+        page.locator("[data-progress]:not([data-busy])").waitFor();
         take("start");
         page.navigate("/quilts");
         Browser.choose(page, "Market day", "Try a variation");
