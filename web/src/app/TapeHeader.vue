@@ -49,7 +49,11 @@ const tallyCount = computed(() => {
 
 /** The stations in the order in which the work is done. */
 const stations = computed(() => [
-  { key: 'cloth', name: 'Cloth', count: shelf.data.value ? spellCount(shelf.data.value.length, 'fabric', 'fabrics') : '' },
+  {
+    key: 'cloth',
+    name: 'Cloth',
+    count: shelf.data.value ? spellCount(shelf.data.value.length, 'fabric', 'fabrics') : '',
+  },
   { key: 'top', name: 'Top', count: top.data.value ? spellCount(top.data.value.count.blocks, 'block', 'blocks') : '' },
   { key: 'tally', name: 'Tally', count: tallyCount.value },
   { key: 'cut', name: 'Cut', count: cut.data.value ? `${cut.data.value.done} of ${cut.data.value.steps} steps` : '' },
