@@ -103,6 +103,7 @@ public final class BestPlans {
 
     private final int mostTries;
     private final Going going;
+    private final Set<String> cutByHand;
     private int everyWay;
 
     /** The ways that each group may be made, by its choice key; what was chosen by hand is not among them. */
@@ -158,6 +159,8 @@ public final class BestPlans {
                 .filter(MethodChoice::byHand)
                 .map(MethodChoice::units)
                 .collect(Collectors.toSet());
+        this.cutByHand =
+                top.design().plan().cutting().stream().map(CuttingChoice::cloth).collect(Collectors.toSet());
         now.tally.choices().stream()
                 .sorted(Comparator.comparing(
                                 (UnitPlans.Choice choice) -> choice.chosen().clothCut())
@@ -213,7 +216,7 @@ public final class BestPlans {
 
     /**
      * How many combinations of ways there are, if each of them was cut in every style before it was said what buys least; 0
-     * where there are too many for that, or it was stopped.
+     * where there are too many for that, a style was chosen by hand, or it was stopped.
      */
     public int everyWayTried() {
         return everyWay;
@@ -257,9 +260,7 @@ public final class BestPlans {
     private Tried cutBest(Tried plan, List<CuttingStyle> styles) {
         List<CuttingChoice> cutting = new ArrayList<>(plan.design.plan().cutting());
         for (ClothLedger ledger : plan.tally.ledgers()) {
-            boolean byHand = top.design().plan().cutting().stream()
-                    .anyMatch(choice -> choice.cloth().equals(ledger.cloth()));
-            if (!byHand && ledger.toBuy().isPresent()) {
+            if (!cutByHand.contains(ledger.cloth()) && ledger.toBuy().isPresent()) {
                 CuttingChoice least = styles.stream()
                         .map(style -> new CuttingChoice(ledger.cloth(), style, PlanDesign.USUAL_EFFORT))
                         .min(Comparator.comparing(
@@ -386,7 +387,7 @@ public final class BestPlans {
                     offer(cutBest(each, List.of(CuttingStyle.values())));
                 }
             }
-            everyWay = every.size();
+            everyWay = cutByHand.isEmpty() ? every.size() : 0;
         }
 
         private void kinds(boolean withCutSizes) {

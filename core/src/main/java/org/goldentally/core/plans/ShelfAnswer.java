@@ -12,10 +12,8 @@ import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.Prices;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.design.QuiltDesign;
-import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.quilt.QuiltTop;
-import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.tally.WaysToBuy;
 
 /**
@@ -28,7 +26,7 @@ import org.goldentally.core.tally.WaysToBuy;
  * @param changes what would make the cloth do, or more of it; those that do come first
  * @param packs more of the same packs, where they do instead of lengths
  * @param bound what no plan does with less than
- * @param everyWay how many combinations of ways were each cut in every style; 0 where that was not done
+ * @param everyWay how many combinations of the ways left open were each cut in every style; 0 where that was not done
  * @param whole whether nobody stopped it
  */
 public record ShelfAnswer(
@@ -62,12 +60,7 @@ public record ShelfAnswer(
 
     /** Whether some patches, sashing or borders have no cloth yet, so that nobody can tell what they take. */
     public boolean hasUndressed() {
-        return hasUndressed(leastBought().tally());
-    }
-
-    static boolean hasUndressed(TopTally tally) {
-        return tally.undressed().stream()
-                .anyMatch(cut -> cut.uses().stream().noneMatch(use -> use instanceof Use.Finish));
+        return leastBought().tally().hasUndressed();
     }
 
     /** The design of a plan by the name of its aim, or of a change by its key. */
@@ -82,13 +75,21 @@ public record ShelfAnswer(
                 .findFirst());
     }
 
-    /** How far the plan of an aim can be from the best at most; empty where nothing is known. */
+    /**
+     * How far the plan of an aim can be from the best at most; empty where nothing is known. What buys least is said of no
+     * plan in which some fabric is still to be chosen.
+     */
     public String proof(Aim aim, BestPlans.Tried plan) {
-        if (aim == Aim.BUYS_LEAST && everyWay > 0 && !bound.isLeast(plan.costs())) {
+        if (aim == Aim.BUYS_LEAST && plan.tally().hasUndressed()) {
+            return "";
+        }
+        boolean triedAll = everyWay > 0 && plan.costs().impossible() == 0;
+        if (aim == Aim.BUYS_LEAST && triedAll && !bound.isLeast(plan.costs())) {
             return everyWay == 1
-                    ? "There is one way to make its units; cut in every style, nothing buys less."
-                    : "All " + everyWay
-                            + " ways to make its units were tried, each cut in every style: none buys less.";
+                    ? "One way is open to make its units, and with pieces of these sizes no style of cutting buys less."
+                    : (everyWay == 2 ? "Both" : "All " + everyWay)
+                            + " ways open to make its units were tried with pieces of these sizes, each cut in every"
+                            + " style: none buys less.";
         }
         return bound.proof(aim, plan.costs(), plan.design().system());
     }

@@ -103,7 +103,7 @@ record SmallChanges(
         }
         boolean enough = with.costs().bought().isZero()
                 && with.costs().impossible() == 0
-                && !ShelfAnswer.hasUndressed(with.tally());
+                && !with.tally().hasUndressed();
         return Optional.of(new Change(
                 key,
                 what,

@@ -78,6 +78,11 @@ public record TopTally(
                 .toList();
     }
 
+    /** Whether patches, sashing or borders have no fabric yet, so that nobody can tell what they take. */
+    public boolean hasUndressed() {
+        return undressed.stream().anyMatch(cut -> cut.uses().stream().noneMatch(use -> use instanceof Use.Finish));
+    }
+
     /** Tallied with every account worked out afresh. */
     public static TopTally of(QuiltTop top, Map<String, List<ShelfPieces>> shelf) {
         return of(top, shelf, ClothLedger::of);

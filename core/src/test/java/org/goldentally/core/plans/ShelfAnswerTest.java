@@ -188,6 +188,25 @@ class ShelfAnswerTest {
         int ways = plan.tally().choices().getFirst().ways().size();
         assertThat(answer.everyWay()).isEqualTo(ways);
         assertThat(answer.proof(Aim.SEWS_LEAST, plan)).doesNotContain("tried");
+        QuiltTop many = Tops.of(4, 5, "9", "churn-dash").top();
+        assertThat(said(many.design()))
+                .isEqualTo(
+                        "All 9 ways open to make its units were tried with pieces of these sizes, each cut in every style:"
+                                + " none buys less.");
+        QuiltDesign cutByHand = many.design()
+                .withPlan(PlanDesign.USUAL.withCutting(
+                        List.of(new PlanDesign.CuttingChoice("a", CuttingStyle.PLAIN, PlanDesign.USUAL_EFFORT))));
+        assertThat(said(cutByHand)).as("other styles of oat were not tried").doesNotContain("none buys less");
+        assertThat(said(Tops.of(4, 5, "9", "churn-dash")
+                        .border(BorderDesign.plain("3", "", Corners.BUTTED))
+                        .design()))
+                .as("who knows what the border takes")
+                .isEmpty();
+    }
+
+    private static String said(QuiltDesign design) {
+        ShelfAnswer answer = ShelfAnswer.of(QuiltTop.of(design), Map.of(), new Remembered());
+        return answer.proof(Aim.BUYS_LEAST, answer.plans().get(Aim.BUYS_LEAST));
     }
 
     /** No plan of an aim is worse in what it aims at than any other that was looked at. */
