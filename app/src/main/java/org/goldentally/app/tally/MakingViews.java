@@ -28,18 +28,7 @@ final class MakingViews {
                 set.runs() + " " + Recipe.counted(batch.setName(), set.runs()),
                 set.made(),
                 set.spare(),
-                places(cloths(set), clothPlaces));
-    }
-
-    private static List<String> cloths(MadeSet set) {
-        return switch (set) {
-            case MadeSet.Whole whole -> whole.plan().cloths();
-            case MadeSet.Single single -> single.plan().cloths();
-            case MadeSet.Crossed crossed -> crossed.plan().cloths();
-            case MadeSet.Halves halves ->
-                List.of(halves.half().one(), halves.half().other());
-            case MadeSet.Joined joined -> joined.squares();
-        };
+                places(set.cloths(), clothPlaces));
     }
 
     static List<SpareView> spares(TopTally tally, Map<String, Integer> clothPlaces) {

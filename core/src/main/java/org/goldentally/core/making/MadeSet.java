@@ -26,6 +26,9 @@ public sealed interface MadeSet {
     /** The groups of units that come of it. */
     List<UnitsKey> groups();
 
+    /** Keys of the fabrics that are sewn, in the order of the patches or squares. */
+    List<String> cloths();
+
     /** How its units are made. */
     PiecingMethod method();
 
@@ -51,6 +54,11 @@ public sealed interface MadeSet {
         @Override
         default List<UnitsKey> groups() {
             return List.of(plan().key());
+        }
+
+        @Override
+        default List<String> cloths() {
+            return plan().cloths();
         }
 
         @Override
@@ -113,6 +121,11 @@ public sealed interface MadeSet {
             Half half, UnitPlan plan, List<UnitsKey> groups, boolean loose, long runs, long used, List<ClothCut> cuts)
             implements Planned {
         @Override
+        public List<String> cloths() {
+            return List.of(half.one(), half.other());
+        }
+
+        @Override
         public int perRun() {
             return loose ? 1 : 2;
         }
@@ -167,6 +180,11 @@ public sealed interface MadeSet {
             List<UnitsKey> groups,
             List<ClothCut> cuts)
             implements MadeSet {
+        @Override
+        public List<String> cloths() {
+            return squares;
+        }
+
         @Override
         public long runs() {
             return 1;

@@ -66,20 +66,12 @@ public record MakingPlan(
     }
 
     private static Spare of(MadeSet set) {
-        return switch (set) {
-            case MadeSet.Whole whole ->
-                new Spare(whole.plan().label(), whole.plan().cloths(), set.spare());
-            case MadeSet.Single single ->
-                new Spare(single.plan().label(), single.plan().cloths(), set.spare());
-            case MadeSet.Crossed crossed ->
-                new Spare(crossed.plan().label(), crossed.plan().cloths(), set.spare());
-            case MadeSet.Halves halves ->
-                new Spare(
-                        "half for the " + halves.plan().label(),
-                        List.of(halves.half().one(), halves.half().other()),
-                        set.spare());
-            case MadeSet.Joined joined -> new Spare("chain", joined.squares(), set.spare());
+        String what = switch (set) {
+            case MadeSet.Halves halves -> "half for the " + halves.plan().label();
+            case MadeSet.Planned planned -> planned.plan().label();
+            case MadeSet.Joined joined -> "chain";
         };
+        return new Spare(what, set.cloths(), set.spare());
     }
 
     /** What strip sets give beyond the units wanted of either kind; groups that share them have them all alike. */

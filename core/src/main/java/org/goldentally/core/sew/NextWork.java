@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import org.goldentally.core.design.ClothInHand;
@@ -15,7 +16,7 @@ import org.goldentally.core.sew.Batch.Kind;
 import org.goldentally.core.tally.TopTally;
 
 /**
- * What a quilter does next on a quilt, and where: put right what is open, buy, cut, then sew. Who has begun to sew goes on
+ * What a quilter does next on a quilt, and where: put right what is wrong, choose fabrics, buy, cut, then sew. Who has begun to sew goes on
  * sewing, with the batch that she sewed last.
  *
  * @param says what to do, as a sentence without its full stop
@@ -54,6 +55,9 @@ public record NextWork(Station station, String says) {
             return new NextWork(
                     Station.TOP, "Put right: " + flaws.getFirst().problem().where());
         }
+        if (!started && tally.hasUndressed()) {
+            return new NextWork(Station.TOP, "Choose the fabrics that are still open");
+        }
         if (!started && !buys.isEmpty()) {
             return new NextWork(Station.TALLY, "Buy " + few(buys) + ", then cut");
         }
@@ -68,7 +72,10 @@ public record NextWork(Station station, String says) {
     private static NextWork cut(Cutting sheet) {
         String steps = sheet.left() == 1 ? "1 step" : sheet.left() + " steps";
         return new NextWork(
-                Station.CUT, "Cut " + sheet.fabric + ": " + steps + (sheet.done > 0 ? " left" : " to begin with"));
+                Station.CUT,
+                sheet.done > 0
+                        ? "Cut " + sheet.fabric + ": " + steps + " left"
+                        : "Cut " + sheet.fabric + " next: " + steps);
     }
 
     private static String few(List<String> lengths) {
@@ -96,8 +103,14 @@ public record NextWork(Station station, String says) {
         BenchState.Counts counts = bench.of(batch.key());
         long left = batch.setsLeft(counts);
         String more = counts.setsMade() > 0 ? " more " : " ";
-        String of = of(fabrics(batch, tally.top().design()));
-        return "Sew " + left + more + Recipe.counted(batch.setName(), left) + of + ": " + batch.title();
+        String sets = left + more + Recipe.counted(batch.setName(), left);
+        return switch (batch.kind()) {
+            case ROWS -> "Sew " + sets;
+            case BORDER -> "Sew " + batch.title().toLowerCase(Locale.ROOT) + ": " + sets;
+            case BINDING -> "Bind the quilt";
+            case HALVES, UNITS, BONUS, BLOCKS ->
+                "Sew " + sets + of(fabrics(batch, tally.top().design())) + ": " + batch.title();
+        };
     }
 
     private static String of(List<String> fabrics) {
@@ -115,16 +128,7 @@ public record NextWork(Station station, String says) {
     }
 
     private static List<String> fabrics(Batch batch, QuiltDesign design) {
-        List<String> keys = batch.set()
-                .map(set -> switch (set) {
-                    case MadeSet.Whole whole -> whole.plan().cloths();
-                    case MadeSet.Single single -> single.plan().cloths();
-                    case MadeSet.Crossed crossed -> crossed.plan().cloths();
-                    case MadeSet.Halves halves ->
-                        List.of(halves.half().one(), halves.half().other());
-                    case MadeSet.Joined joined -> joined.squares();
-                })
-                .orElse(List.of());
+        List<String> keys = batch.set().map(MadeSet::cloths).orElse(List.of());
         Set<String> names = new LinkedHashSet<>();
         keys.forEach(key -> design.cloth(key).map(ClothInHand::name).ifPresent(names::add));
         return new ArrayList<>(names);

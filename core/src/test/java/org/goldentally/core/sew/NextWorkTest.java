@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SettingDesign;
+import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.Tops;
 import org.goldentally.core.sew.LogEntry.Kind;
 import org.goldentally.core.sew.NextWork.Cutting;
@@ -34,7 +36,19 @@ class NextWorkTest {
         assertThat(next(List.of(), uncut, "1/4 yd a", "1/8 yd b", "1 yd c", "1 yd d")
                         .says())
                 .isEqualTo("Buy 1/4 yd a, 1/8 yd b and 2 more, then cut");
-        assertThat(next(List.of(), uncut)).isEqualTo(new NextWork(Station.CUT, "Cut oat: 2 steps to begin with"));
+        assertThat(next(List.of(), uncut)).isEqualTo(new NextWork(Station.CUT, "Cut oat next: 2 steps"));
+    }
+
+    /** Who has just begun a quilt has no fabric in it: nothing is to be sewn of that, nor bought first. */
+    @Test
+    void fabricsAreChosenBeforeAnythingElse() {
+        QuiltDesign dressed = TALLY.top().design();
+        TopTally empty = TopTally.of(
+                QuiltTop.of(
+                        dressed.withBlocks(List.of(dressed.blocks().getFirst().undressed()))),
+                Map.of());
+        assertThat(NextWork.of(empty, BenchState.of(List.of()), List.of(), List.of("1/4 yd backing")))
+                .isEqualTo(new NextWork(Station.TOP, "Choose the fabrics that are still open"));
     }
 
     /** The fabric that lies under the ruler comes first, and what is still short does not stop who has begun. */
@@ -63,12 +77,16 @@ class NextWorkTest {
         assertThat(next(log, List.of(new Cutting("oat", 1, 2))).says())
                 .as("what was sewn last goes on, also before all is cut")
                 .isEqualTo("Sew 5 more blocks: Pinwheel");
+        List<String> said = new ArrayList<>();
         for (Batch batch : Batches.of(TALLY)) {
-            assertThat(next(log, CUT).says()).startsWith("Sew ");
+            said.add(next(log, CUT).says());
             while (batch.setsLeft(BenchState.of(log).of(batch.key())) > 0) {
                 log.add(made(batch, batch.perSet()));
             }
         }
+        assertThat(said)
+                .containsExactly(
+                        "Sew 5 more blocks: Pinwheel", "Sew 5 more blocks: Pinwheel", "Sew 2 rows", "Bind the quilt");
         assertThat(next(log, CUT)).isEqualTo(new NextWork(Station.SEW, "Everything is sewn"));
         assertThat(next(log, List.of(new Cutting("oat", 1, 2))).station()).isEqualTo(Station.CUT);
     }
