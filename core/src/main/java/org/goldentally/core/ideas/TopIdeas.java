@@ -36,8 +36,8 @@ public final class TopIdeas {
     /** As many as anyone looks through (our own limit). */
     public static final int MOST = 200;
 
-    /** Up to so many halves of an inch a cell is looked for that meets a size. */
-    private static final int MOST_STEPS = 40;
+    /** Cells are looked for that meet a size up to so many inches or centimetres (our own limit). */
+    private static final int LARGEST_CELL = 20;
 
     /** Sizes in which a block is tried. */
     private static final int SIZES_OF_A_BLOCK = 2;
@@ -363,13 +363,15 @@ public final class TopIdeas {
                 .toList();
     }
 
-    /** Cells of whole halves, or else quarters, of which whole blocks make just the wished size, the most usual first. */
+    /**
+     * Cells of which whole blocks make just the wished size, the most usual first: of halves, or else of quarters of an inch
+     * or of millimetres, as rulers have them.
+     */
     private static List<Length> cellsThatMeet(Block block, TopWish wish) {
         Length usual = usualBlock(block, wish.system());
-        return IntStream.of(2, 4)
-                .mapToObj(part -> wish.system().one().dividedBy(part))
-                .map(step -> IntStream.rangeClosed(2, MOST_STEPS)
-                        .mapToObj(step::times)
+        return IntStream.of(2, wish.system() == MeasureSystem.INCH ? 4 : 10)
+                .mapToObj(part -> IntStream.rangeClosed(part, LARGEST_CELL * part)
+                        .mapToObj(count -> wish.system().one().times(count).dividedBy(part))
                         .filter(cell -> wish.size()
                                 .filter(size -> meets(block, cell, size))
                                 .isPresent())
