@@ -11,7 +11,7 @@ export interface PickUpProps {
 
 const props = defineProps<PickUpProps>()
 
-const { data: glance } = useQuery(computed(() => glanceQuery(props.quilt.id, props.quilt.version)))
+const { data: glance, error } = useQuery(computed(() => glanceQuery(props.quilt.id, props.quilt.version)))
 const GO: Record<string, string> = {
   top: 'Open the top',
   tally: 'See what to buy',
@@ -47,5 +47,6 @@ const go = computed(() => {
       :to="`/quilts/${quilt.id}/${next.station}`"
       >{{ go }}</RouterLink
     >
+    <RouterLink v-else-if="error" class="button min-h-12 px-5 text-lg" :to="`/quilts/${quilt.id}`">Open it</RouterLink>
   </section>
 </template>

@@ -6,6 +6,7 @@ import { TallyMarks, TopPicture, vShows } from '@/shared'
 import { lastPlace } from './lastPlace'
 import { glanceQuery } from './queries'
 import QuiltMenu, { type QuiltAct } from './QuiltMenu.vue'
+import { quiltState } from './quiltState'
 
 export interface QuiltCardProps {
   quilt: Schemas['QuiltSummary']
@@ -24,23 +25,8 @@ const emit = defineEmits<{
 
 const { data: glance, error } = useQuery(computed(() => glanceQuery(props.quilt.id, props.quilt.version)))
 const wrong = computed(() => (error.value ? problemsOf(error.value)[0] : undefined))
-const begun = computed(() => !!glance.value && glance.value.cut + glance.value.sewn > 0)
-
-/** One line of how far it is. */
-const state = computed(() => {
-  const { buys, notCounted, cut, cutSteps, sewn, sets } = glance.value!
-  const needs = buys.length
-    ? `Needs ${buys.slice(0, 2).join(', ')}${buys.length > 2 ? ` and ${buys.length - 2} more` : ''}`
-    : ''
-  if (begun.value) {
-    const done = sewn >= sets ? 'Everything is sewn' : `Cut ${cut} of ${cutSteps} · sewn ${sewn} of ${sets}`
-    return { says: needs && sewn < sets ? `${done} · ${needs.toLowerCase()}` : done, look: 'text-soft' }
-  }
-  if (needs) return { says: needs, look: 'font-medium text-brick' }
-  return notCounted.length
-    ? { says: 'Some fabric is still to choose', look: 'font-medium text-soft' }
-    : { says: 'Enough fabric, ready to cut', look: 'font-medium text-leaf' }
-})
+const state = computed(() => quiltState(glance.value!))
+const LOOKS = { short: 'font-medium text-brick', ready: 'font-medium text-leaf', quiet: 'text-soft' }
 
 const place = computed(() => `/quilts/${props.quilt.id}/${lastPlace.stationOf(props.quilt.id) ?? 'top'}`)
 
@@ -106,7 +92,7 @@ function renamed() {
     <p v-else-if="!glance" class="h-12 text-soft" aria-hidden="true" />
     <template v-else>
       <p class="text-soft">{{ glance.size }} finished · {{ glance.blocks }}</p>
-      <p :class="state.look" data-state>{{ state.says }}</p>
+      <p :class="LOOKS[state.look]" data-state>{{ state.says }}</p>
       <TallyMarks
         v-if="glance.sewn && glance.sewn < glance.sets"
         class="max-h-8 overflow-hidden"
