@@ -11,9 +11,9 @@ defineProps<AllowanceChoiceProps>()
 const emit = defineEmits<{ chosen: [allowance: QuiltDesign['allowance']] }>()
 
 const SCHOOLS: { allowance: QuiltDesign['allowance']; name: string; meaning: string }[] = [
-  { allowance: 'EXACT', name: 'exact', meaning: 'cut at the constant, hardly trimmed; saves fabric, forgives nothing' },
-  { allowance: 'TRIM', name: 'trim', meaning: 'a little larger, trimmed true; the usual way' },
-  { allowance: 'ROOMY', name: 'roomy', meaning: 'much larger; for beginners and for much bias' },
+  { allowance: 'EXACT', name: 'exact', meaning: 'Cut to size and hardly trimmed. Saves fabric, forgives nothing.' },
+  { allowance: 'TRIM', name: 'trim', meaning: 'Cut a little larger and trimmed true. The usual way.' },
+  { allowance: 'ROOMY', name: 'roomy', meaning: 'Cut much larger. For beginners, and where much is on the bias.' },
 ]
 </script>
 

@@ -29,8 +29,8 @@ function setLayers(event: Event) {
 <template>
   <label class="flex items-center gap-2">
     <span class="flex-1 leading-5"
-      >Squaring up an end costs<span class="block text-sm text-soft"
-        >cut off each length of fabric; empty: {{ usualSquaringUp }}</span
+      >Squaring up an end takes<span class="block text-sm text-soft"
+        >off each length of fabric, {{ usualSquaringUp }} unless you say</span
       ></span
     >
     <input
@@ -43,7 +43,9 @@ function setLayers(event: Event) {
   </label>
   <label class="flex items-center gap-2">
     <span class="flex-1 leading-5"
-      >Layers cut at once<span class="block text-sm text-soft">fabrics with the same cuts, on one another</span></span
+      >Layers cut at once<span class="block text-sm text-soft"
+        >fabrics with the same cuts lie on one another</span
+      ></span
     >
     <input
       class="field w-24"
@@ -57,7 +59,7 @@ function setLayers(event: Event) {
   <p v-if="refused" role="alert" class="rounded-lg bg-brick-pale p-2">{{ refused }}</p>
   <label class="flex items-center gap-2">
     <span class="flex-1 leading-5"
-      >Square rulers<span class="block text-sm text-soft">such as 12 1/2, 6 1/2 by 1/4; empty: not said</span></span
+      >Square rulers<span class="block text-sm text-soft">the ones you have, such as 12 1/2, 6 1/2 by 1/4</span></span
     >
     <input
       class="field w-40"

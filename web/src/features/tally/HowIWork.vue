@@ -50,7 +50,7 @@ function setExtra(event: Event) {
           <DialogTitle class="text-xl font-bold">How I work</DialogTitle>
           <button class="button" @click="open = false">Close</button>
         </div>
-        <p class="text-soft">For this quilt. The figures beside change as you choose; Undo takes any of it back.</p>
+        <p class="text-soft">For this quilt. Undo takes any of it back.</p>
         <section class="space-y-3" aria-labelledby="habits-cutting">
           <h2 id="habits-cutting" class="panel-title">Cutting</h2>
           <AllowanceChoice :chosen="design.allowance" @chosen="quilt.change({ allowance: $event })" />

@@ -15,6 +15,8 @@ const units = ref('')
 const width = ref('')
 const height = ref('')
 const rows = ref<Schemas['CoverRow'][]>([])
+/** What the rows cover: a size of a top counts before a number of units. */
+const covered = ref('')
 const problems = ref<Problem[]>([])
 const unitOfLength = computed(() => (props.question.settings.system === 'INCH' ? 'in' : 'cm'))
 
@@ -29,6 +31,10 @@ async function ask() {
         height: height.value,
       },
     })
+    covered.value =
+      width.value || height.value
+        ? `a top of ${width.value} × ${height.value} ${unitOfLength.value}`
+        : `as much as ${units.value} units of ${props.question.unit.size} ${unitOfLength.value}`
     problems.value = []
   } catch (thrown) {
     rows.value = []
@@ -61,7 +67,10 @@ async function ask() {
       </form>
       <ProblemNote :problems="problems" />
       <template v-if="rows.length">
-        <p class="text-soft">By area, seams left out of it. Whole rows may take a few more.</p>
+        <p>
+          Each of these covers {{ covered }}, by finished size.
+          <span class="text-soft">Whole rows may take a few more.</span>
+        </p>
         <ul
           class="grid grid-cols-[repeat(auto-fill,minmax(9rem,1fr))] gap-x-6"
           aria-label="Units of other sizes"

@@ -45,7 +45,7 @@ record SetTriangleSteps(Length width, Length trimmed, SewingSettings settings, H
                 set().cut(StripSteps.zigzag(height(), SHOWN))
                         .step(
                                 Step.Kind.CUT,
-                                "Cut 45° triangles, turning the ruler each time. Keep the two kinds apart. If you need both, begin every other set the other way; if you need one, begin each set with it."));
+                                "Cut 45° triangles, turning the ruler each time. Keep the two kinds apart. If you need both, begin every other set the other way. If you need one, begin each set with it."));
     }
 
     private List<Step> joinAndTrim() {
