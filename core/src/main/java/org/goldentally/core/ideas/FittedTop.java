@@ -33,6 +33,9 @@ final class FittedTop {
     /** A border that leaves out this much of the top is left out itself. */
     private static final double SMALL = 0.5;
 
+    /** Areas here are not exact; what is short by less than this is worked out. */
+    private static final double SURELY = 0.999;
+
     private final IdeaSketch sketch;
     private final TopWish wish;
     private final Map<String, Double> letterArea;
@@ -112,6 +115,19 @@ final class FittedTop {
 
     private boolean hasNoCloth() {
         return sketch.dressing().all().stream().allMatch(cloth -> cloth.pieces().isEmpty());
+    }
+
+    /**
+     * Whether even the smallest, or what is wished, has more finished area of some fabric than there is of it, so that it buys
+     * whatever way it is made (geometry). Sashing, borders and seams only add to that. Most of what buys is told by this,
+     * without being worked out.
+     */
+    boolean surelyBuys() {
+        Count count = wished().orElse(new Count(FEWEST_BLOCKS, FEWEST_BLOCKS));
+        int places = count.across * count.down;
+        int blocks = sketch.lay() == Lay.ALTERNATE ? places / 2 : places;
+        return areasOfHeaps().entrySet().stream()
+                .anyMatch(heap -> areaOf(heap.getKey()) < SURELY * heap.getValue() * blocks);
     }
 
     private TopIdea counted(Count count) {
@@ -194,11 +210,7 @@ final class FittedTop {
 
     /** For how many blocks each heap has cloth, by area; the least of them. */
     private double blocksOfCloth() {
-        Map<List<ShelfCloth>, Double> wanted = new HashMap<>();
-        for (String letter : sketch.letters()) {
-            wanted.merge(
-                    sketch.dressing().of(letter, sketch.letters()), letterArea.getOrDefault(letter, 0.0), Double::sum);
-        }
+        Map<List<ShelfCloth>, Double> wanted = areasOfHeaps();
         double block =
                 letterArea.values().stream().mapToDouble(Double::doubleValue).sum();
         double beside = switch (sketch.lay()) {
@@ -211,13 +223,23 @@ final class FittedTop {
                 .filter(any -> beside > 0)
                 .ifPresent(cloth -> wanted.merge(List.of(cloth), beside, Double::sum));
         Set<Double> each = new HashSet<>();
-        wanted.forEach((heap, area) -> each.add(
-                area == 0
-                        ? Double.MAX_VALUE
-                        : heap.stream()
-                                        .mapToDouble(cloth -> cloth.area().toDoubleSquareInches())
-                                        .sum()
-                                / (area * WITH_SEAMS)));
+        wanted.forEach((heap, area) -> each.add(area == 0 ? Double.MAX_VALUE : areaOf(heap) / (area * WITH_SEAMS)));
         return each.stream().mapToDouble(Double::doubleValue).min().orElse(0);
+    }
+
+    /** The finished area that a block shows of each heap. */
+    private Map<List<ShelfCloth>, Double> areasOfHeaps() {
+        Map<List<ShelfCloth>, Double> areas = new HashMap<>();
+        for (String letter : sketch.letters()) {
+            areas.merge(
+                    sketch.dressing().of(letter, sketch.letters()), letterArea.getOrDefault(letter, 0.0), Double::sum);
+        }
+        return areas;
+    }
+
+    private static double areaOf(List<ShelfCloth> heap) {
+        return heap.stream()
+                .mapToDouble(cloth -> cloth.area().toDoubleSquareInches())
+                .sum();
     }
 }

@@ -1,7 +1,6 @@
 package org.goldentally.core.ideas;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -13,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
@@ -74,12 +74,17 @@ public final class TopIdeas {
         List<Dressing> dressings = Dressings.of(cloths);
         Map<Block, Set<IdeaSketch>> all = new LinkedHashMap<>();
         blocksInTurn().forEach(block -> all.put(block, allSketches(block, dressings, cloths, wish)));
+        Described described = new Described();
         List<String> leftOut = new ArrayList<>();
-        TopWish asked = wish.asking(heard(wish.words(), all.values(), leftOut));
+        TopWish asked = wish.asking(heard(
+                wish.words(),
+                heard ->
+                        all.values().stream().flatMap(Set::stream).anyMatch(sketch -> described.isAsked(sketch, heard)),
+                leftOut));
         List<List<IdeaSketch>> ofBlocks = new ArrayList<>();
         all.forEach((block, sketches) -> {
             Set<IdeaSketch> wanted = sketches.stream()
-                    .filter(sketch -> isAsked(sketch, asked.words()))
+                    .filter(sketch -> described.isAsked(sketch, asked.words()))
                     .collect(Collectors.toCollection(LinkedHashSet::new));
             if (!wanted.isEmpty()) {
                 ofBlocks.add(ranked(wanted, asked, precutSizes(block, cloths, asked), ofBlocks.size()));
@@ -90,21 +95,24 @@ public final class TopIdeas {
         return new TopIdeas(asked, inTurn(ofBlocks), leftOut);
     }
 
-    /** As much of what was said as some sketch has: words that none has go first, then the number of fabrics, then the last word. */
-    private static WishedWords heard(WishedWords said, Collection<Set<IdeaSketch>> all, List<String> leftOut) {
+    /**
+     * As much of what was said as some sketch has: words that none has go first, then the number of fabrics, then the last word.
+     *
+     * @param isMet whether some sketch has all of it
+     */
+    private static WishedWords heard(WishedWords said, Predicate<WishedWords> isMet, List<String> leftOut) {
         WishedWords heard = said;
         for (String word : said.words()) {
-            WishedWords alone = new WishedWords(Optional.empty(), Optional.empty(), List.of(word));
-            if (!isMet(alone, all)) {
+            if (!isMet.test(new WishedWords(Optional.empty(), Optional.empty(), List.of(word)))) {
                 leftOut.add(word);
                 heard = heard.without(word);
             }
         }
-        if (heard.fabrics().isPresent() && !isMet(heard, all)) {
+        if (heard.fabrics().isPresent() && !isMet.test(heard)) {
             leftOut.add(heard.fabrics().get() + " fabrics");
             heard = heard.withoutFabrics();
         }
-        while (!heard.words().isEmpty() && !isMet(heard, all)) {
+        while (!heard.words().isEmpty() && !isMet.test(heard)) {
             String last = heard.words().getLast();
             leftOut.add(last);
             heard = heard.without(last);
@@ -112,13 +120,13 @@ public final class TopIdeas {
         return heard;
     }
 
-    private static boolean isMet(WishedWords words, Collection<Set<IdeaSketch>> all) {
-        return all.stream().flatMap(Set::stream).anyMatch(sketch -> isAsked(sketch, words));
-    }
-
     /** What was asked for and no quilt here has, in small letters and the singular; mostly nothing. */
     public List<String> leftOut() {
         return leftOut;
+    }
+
+    List<IdeaSketch> sketches() {
+        return sketches;
     }
 
     /** How many there are. */
@@ -142,16 +150,20 @@ public final class TopIdeas {
 
     private void lookThroughNext(Map<Integer, TopIdea> known) {
         int next = lookedThrough++;
-        workedOut(sketches.get(next)).ifPresent(idea -> {
-            known.put(next, idea);
-            List<Integer> where = switch (idea.worth()) {
-                case USES_MOST -> order;
-                case IS_A_QUILT -> otherOnes;
-                case IS_SMALL -> smallOnes;
-                case BUYS -> buyingOnes;
-            };
-            where.add(next);
-        });
+        if (new FittedTop(sketches.get(next), wish).surelyBuys()) {
+            buyingOnes.add(next);
+        } else {
+            workedOut(sketches.get(next)).ifPresent(idea -> {
+                known.put(next, idea);
+                List<Integer> where = switch (idea.worth()) {
+                    case USES_MOST -> order;
+                    case IS_A_QUILT -> otherOnes;
+                    case IS_SMALL -> smallOnes;
+                    case BUYS -> buyingOnes;
+                };
+                where.add(next);
+            });
+        }
         if (isAfter(WINDOW)) {
             show(otherOnes);
             show(smallOnes);
@@ -408,14 +420,27 @@ public final class TopIdeas {
         return system.one().times(single ? inches ? 6 : 15 : inches ? 9 : 24);
     }
 
-    private static boolean isAsked(IdeaSketch sketch, WishedWords asked) {
-        boolean ofSoMany = asked.fabrics()
-                .filter(count -> sketch.dressing().fabricsInAll(sketch.letters()) != count)
-                .isEmpty();
-        return ofSoMany
-                && asked.areIn(sketch.block().name() + " | "
-                        + String.join(", ", TraditionalBlocks.unitsUsed(sketch.block())) + " | "
-                        + sketch.dressing().says() + " | " + sketch.lay().says()
-                        + (sketch.border().isZero() ? "" : " | border"));
+    /** What sketches are described by; many are described alike. */
+    private static final class Described {
+
+        private final Map<String, List<String>> tokens = new HashMap<>();
+        private final Map<String, String> units = new HashMap<>();
+
+        boolean isAsked(IdeaSketch sketch, WishedWords asked) {
+            boolean ofSoMany = asked.fabrics()
+                    .filter(count -> sketch.dressing().fabricsInAll(sketch.letters()) != count)
+                    .isEmpty();
+            return ofSoMany && (asked.words().isEmpty() || asked.areAmong(tokens(sketch)));
+        }
+
+        private List<String> tokens(IdeaSketch sketch) {
+            String made = units.computeIfAbsent(
+                    sketch.block().name(), name -> String.join(", ", TraditionalBlocks.unitsUsed(sketch.block())));
+            return tokens.computeIfAbsent(
+                    sketch.block().name() + " | " + made + " | "
+                            + sketch.dressing().says() + " | " + sketch.lay().says()
+                            + (sketch.border().isZero() ? "" : " | border"),
+                    WishedWords::tokens);
+        }
     }
 }

@@ -55,9 +55,8 @@ record WishedWords(Optional<Integer> blocks, Optional<Integer> fabrics, List<Str
         return new WishedWords(blocks, fabrics, words);
     }
 
-    /** Whether a description has all the words. */
-    boolean areIn(String description) {
-        List<String> has = tokens(description);
+    /** Whether a description has all the words, given as its {@link #tokens}. */
+    boolean areAmong(List<String> has) {
         return words.stream().allMatch(word -> isAmong(word, has));
     }
 
@@ -73,7 +72,8 @@ record WishedWords(Optional<Integer> blocks, Optional<Integer> fabrics, List<Str
         return tokens.stream().anyMatch(token -> isNumber ? token.equals(word) : token.startsWith(word));
     }
 
-    private static List<String> tokens(String text) {
+    /** The words of a text in small letters, its numbers in figures. */
+    static List<String> tokens(String text) {
         return Stream.of(plain(text).split("[^\\p{L}\\p{N}]+"))
                 .filter(token -> !token.isEmpty())
                 .toList();

@@ -239,6 +239,25 @@ class TopIdeasTest {
         assertThat(ideas.stream().map(TopIdea::named)).contains(true, false);
     }
 
+    /** What is told to buy by its area alone buys when it is worked out, in every setting and dressing that is looked at. */
+    @Test
+    void whatSurelyBuysDoes() {
+        TopWish large = TopWish.read(new TopWish.Typed(MeasureSystem.INCH, "60", "72", "", "", ""));
+        int told = 0;
+        for (List<ShelfCloth> shelf : shelves().subList(0, 3)) {
+            List<IdeaSketch> sketches = TopIdeas.of(shelf, large).sketches();
+            for (int i = 0; i < sketches.size(); i += 9) {
+                FittedTop fitted = new FittedTop(sketches.get(i), large);
+                if (fitted.surelyBuys() && told++ % 3 == 0) {
+                    assertThat(fitted.idea().buysSomething())
+                            .as(sketches.get(i).key())
+                            .isTrue();
+                }
+            }
+        }
+        assertThat(told).isGreaterThan(20);
+    }
+
     @Test
     void anIdeaIsFoundAgainByItsKey() {
         TopIdeas ideas = TopIdeas.of(shelves().getFirst(), anything());

@@ -42,13 +42,15 @@ class WishedWordsTest {
     @Test
     void wordsAreLookedForInDescriptionsAndNames() {
         WishedWords asked = WishedWords.of("sawtooth stars on point");
-        assertThat(asked.areIn(
-                        "Sawtooth Star | half-square triangle | red, on white | on point, plain squares between"))
+        assertThat(asked.areAmong(WishedWords.tokens(
+                        "Sawtooth Star | half-square triangle | red, on white | on point, plain squares between")))
                 .isTrue();
-        assertThat(asked.areIn("Sawtooth Star | row on row")).isFalse();
+        assertThat(asked.areAmong(WishedWords.tokens("Sawtooth Star | row on row")))
+                .isFalse();
         WishedWords one = WishedWords.of("one print");
-        assertThat(one.areIn("each block in one print of autumn, on white")).isTrue();
-        assertThat(one.areIn("light prints of autumn against dark ones, 12 in all"))
+        assertThat(one.areAmong(WishedWords.tokens("each block in one print of autumn, on white")))
+                .isTrue();
+        assertThat(one.areAmong(WishedWords.tokens("light prints of autumn against dark ones, 12 in all")))
                 .isFalse();
         assertThat(asked.name("Ohio Star")).isTrue();
         assertThat(asked.name("Pinwheel")).isFalse();
