@@ -7,6 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.Purchase;
@@ -38,6 +40,10 @@ final class Workroom {
     private final Map<Wanted, Map<PiecingMethod, Recipe>> sheetRecipes = new IdentityHashMap<>();
     private final Map<OfSheet, Recipe> ofSheets = new HashMap<>();
     private final Map<Wanted, Map<PiecingMethod, UnitPlan>> alone = new IdentityHashMap<>();
+    /** Groups and kinds, as choices have them, that are cut to a size of their own by some method. */
+    private final Set<String> cutOtherwise;
+
+    private final Map<Wanted, Boolean> bySchool = new IdentityHashMap<>();
     private final CutToSize toSize;
     private final SheetsToSize sheets;
     private final SharedSets sets;
@@ -55,6 +61,8 @@ final class Workroom {
         this.cloth = new ClothPiece(PieceForm.YARDAGE, widthOfFabric, widthOfFabric, ClothPiece.Edge.STRAIGHT);
         this.oddOnes = oddOnes;
         this.toSize = new CutToSize(work, settings, cloth);
+        this.cutOtherwise =
+                work.cutSizes().keySet().stream().map(cut -> cut.units()).collect(Collectors.toSet());
         this.sheets = new SheetsToSize(
                 supply, Purchase.step(settings.system()).times(widthOfFabric).toDoubleSquareInches());
         this.sets = new SharedSets(
@@ -107,9 +115,11 @@ final class Workroom {
     }
 
     private boolean isCutBySchool(Wanted units) {
-        return toSize.work().cutSizes().keySet().stream()
-                .noneMatch(cut -> cut.units().equals(units.key().choice())
-                        || cut.units().equals(units.key().kindChoice()));
+        return cutOtherwise.isEmpty()
+                || bySchool.computeIfAbsent(
+                        units,
+                        any -> !cutOtherwise.contains(units.key().choice())
+                                && !cutOtherwise.contains(units.key().kindChoice()));
     }
 
     /** Why units are not cut as the quilter says. */
