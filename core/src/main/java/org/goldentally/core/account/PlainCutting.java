@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.goldentally.core.account.ClothLedger.Opened;
 import org.goldentally.core.account.ClothLedger.ToBuy;
 import org.goldentally.core.cloth.ClothPiece;
@@ -29,6 +30,7 @@ import org.goldentally.core.measure.MeasureSystem;
  *   <li>Then whole pieces in the order that keeps the most useful leftovers: scraps, strips, precuts, fat quarters,
  *       yardage last (common practice, no source); among equals the smaller first.
  *   <li>What cannot be cut from the shelf is cut from cloth to buy, in the same way.
+ *   <li>Where another order of the sizes buys less, or opens less, that one is taken.
  * </ol>
  */
 final class PlainCutting {
@@ -50,11 +52,55 @@ final class PlainCutting {
         };
     }
 
+    /** In which order sizes are cut: where one order opens a piece too many, another may not. */
+    private static final List<Comparator<ClothCut>> ORDERS = List.of(
+            Comparator.comparing(ClothCut::longerSide)
+                    .reversed()
+                    .thenComparing(Comparator.comparing(ClothCut::shorterSide).reversed()),
+            Comparator.comparing((ClothCut cut) -> cut.longerSide().times(cut.shorterSide()))
+                    .reversed(),
+            Comparator.comparing(ClothCut::shorterSide)
+                    .reversed()
+                    .thenComparing(Comparator.comparing(ClothCut::longerSide).reversed()));
+
+    /** The least bought first, then the fewest pieces that are cut into and not used up, then the least trimmed away. */
+    private static final Comparator<ClothLedger> BETTER = Comparator.<ClothLedger>comparingInt(
+                    ledger -> ledger.tooLarge().size())
+            .thenComparing(
+                    ledger -> ledger.toBuy().map(buy -> buy.purchase().exact()).orElse(Length.ZERO))
+            .thenComparingLong(PlainCutting::notUsedUp)
+            .thenComparing(ClothLedger::trimmed);
+
+    private static long notUsedUp(ClothLedger ledger) {
+        return ledger.opened().stream()
+                .filter(each -> !each.piece().used().equals(each.piece().piece().area()))
+                .mapToLong(ClothLedger.Opened::count)
+                .sum();
+    }
+
     /** @param cuts the request's, alike ones together, largest first */
     static ClothLedger account(CuttingRequest request, List<ClothCut> cuts) {
-        Table table = new Table(request.shelf(), request.squaringUp());
+        if (cuts.size() == 1) {
+            return account(request, cuts, cuts, true);
+        }
+        return ORDERS.stream()
+                .map(order -> cuts.stream().sorted(order).toList())
+                .distinct()
+                .flatMap(order -> Stream.of(true, false).map(usesUp -> account(request, cuts, order, usesUp)))
+                .min(BETTER)
+                .orElseThrow();
+    }
+
+    /**
+     * Cut in one order.
+     *
+     * @param usesUp whether pieces that a size uses up come before what is left of those that are cut into
+     */
+    private static ClothLedger account(
+            CuttingRequest request, List<ClothCut> cuts, List<ClothCut> order, boolean usesUp) {
+        Table table = new Table(request.shelf(), request.squaringUp(), usesUp);
         List<ClothCut> missing = new ArrayList<>();
-        for (ClothCut cut : cuts) {
+        for (ClothCut cut : order) {
             long open = table.cut(cut);
             if (open > 0) {
                 missing.add(cut.of(open));
@@ -100,8 +146,10 @@ final class PlainCutting {
         private final Map<String, List<OpenedPiece.OnTable>> opened = new LinkedHashMap<>();
 
         private final Length squaringUp;
+        private final boolean usesUp;
 
-        Table(List<ShelfPieces> shelf, Length squaringUp) {
+        Table(List<ShelfPieces> shelf, Length squaringUp, boolean usesUp) {
+            this.usesUp = usesUp;
             this.squaringUp = squaringUp;
             List<ShelfPieces> order = new ArrayList<>(shelf);
             order.sort(KEEP_MOST_USEFUL);
@@ -114,7 +162,7 @@ final class PlainCutting {
         /** Cuts as many as the shelf gives; what is still open is missing. */
         long cut(ClothCut cut) {
             long open = cut.count();
-            for (int i = 0; i < whole.size() && open > 0; i++) {
+            for (int i = 0; usesUp && i < whole.size() && open > 0; i++) {
                 long perPiece = usedUpBy(whole.get(i).piece(), cut.size());
                 long pieces = perPiece == 0 ? 0 : Math.min(open / perPiece, wholeCounts.get(i));
                 if (pieces > 0) {

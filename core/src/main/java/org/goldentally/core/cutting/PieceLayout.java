@@ -94,6 +94,7 @@ public record PieceLayout(
      *   <li>Strips across the cloth as high as the piece, then strips as high as the piece turned: of all divisions the
      *       one that gives most pieces, with the fewest turned.
      *   <li>The same with strips along the cloth; it is taken only where it gives more.
+     *   <li>Where fewer are wanted than it gives, they lie so that they take the least of it.
      *   <li>Only as many strips are cut as are needed; the last strip is cut only as far as needed.
      *   <li>The rest beyond the strips stays whole; the ends of the strips are kept as one where the ruler reaches.
      * </ol>
@@ -102,8 +103,12 @@ public record PieceLayout(
         StripDivision across = StripDivision.best(piece.width(), piece.length(), size);
         StripDivision along = StripDivision.best(piece.length(), piece.width(), size.transposed());
         return across.capacity() >= Math.min(along.capacity(), atMost)
-                ? lay(piece, across, atMost, false)
-                : lay(piece, along, atMost, true);
+                ? lay(piece, StripDivision.shortest(piece.width(), piece.length(), size, atMost), atMost, false)
+                : lay(
+                        piece,
+                        StripDivision.shortest(piece.length(), piece.width(), size.transposed(), atMost),
+                        atMost,
+                        true);
     }
 
     /** How many pieces of the size the cloth gives; the count of {@link #of} without laying them. */

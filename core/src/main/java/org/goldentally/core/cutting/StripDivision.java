@@ -23,6 +23,34 @@ record StripDivision(List<Strips> strips) {
         return strips.stream().mapToLong(Strips::pieces).sum();
     }
 
+    /** The least length that gives so many pieces, with the fewest turned; as many as there are, where it gives fewer. */
+    static StripDivision shortest(Length width, Length length, CutSize size, long wanted) {
+        StripDivision most = best(width, length, size);
+        if (wanted >= most.capacity() || !size.turnable()) {
+            return most;
+        }
+        long[] counts = Length.inCommonMeasure(width, length, size.width(), size.height());
+        long pieceWidth = counts[2];
+        long pieceHeight = counts[3];
+        long perUpright = counts[0] / pieceWidth;
+        long perTurned = pieceWidth == pieceHeight ? 0 : counts[0] / pieceHeight;
+        if (perTurned == 0) {
+            return most;
+        }
+        long mostUpright = perUpright == 0 ? 0 : Math.min(Math.ceilDiv(wanted, perUpright), counts[1] / pieceHeight);
+        long least = Long.MAX_VALUE;
+        StripDivision shortest = most;
+        for (long upright = mostUpright; upright >= 0; upright--) {
+            long turned = Math.ceilDiv(Math.max(0, wanted - upright * perUpright), perTurned);
+            long taken = upright * pieceHeight + turned * pieceWidth;
+            if (taken <= counts[1] && taken < least) {
+                least = taken;
+                shortest = division(size, perUpright, upright, perTurned, turned);
+            }
+        }
+        return shortest;
+    }
+
     static StripDivision best(Length width, Length length, CutSize size) {
         long[] counts = Length.inCommonMeasure(width, length, size.width(), size.height());
         long across = counts[0];
