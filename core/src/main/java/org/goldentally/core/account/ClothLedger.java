@@ -141,8 +141,21 @@ public record ClothLedger(
         if (request.choice().style() == CuttingStyle.PLAIN || cuts.isEmpty()) {
             return PlainCutting.account(request, List.copyOf(cuts));
         }
-        return PlannedCutting.account(request, List.copyOf(cuts), goOn)
-                .orElseGet(() -> PlainCutting.account(request.with(CuttingChoice.PLAIN), List.copyOf(cuts)));
+        Optional<ClothLedger> planned = PlannedCutting.account(request, List.copyOf(cuts), goOn);
+        ClothLedger plain = PlainCutting.account(
+                planned.isPresent() ? request : request.with(CuttingChoice.PLAIN), List.copyOf(cuts));
+        return planned.filter(each -> !plain.buysLessThan(each)).orElse(plain);
+    }
+
+    /** Whoever takes more trouble never buys more for it: the simpler account stands where it is the shorter. */
+    private boolean buysLessThan(ClothLedger other) {
+        return tooLarge.size() < other.tooLarge.size()
+                || (tooLarge.size() == other.tooLarge.size() && length().isShorterThan(other.length()));
+    }
+
+    /** Of cloth to buy, to the mark. */
+    private Length length() {
+        return toBuy.map(buy -> buy.purchase().exact()).orElse(Length.ZERO);
     }
 
     /** Pieces of one size for the same kind of unit are cut in one go, whatever cloths they will meet. */

@@ -3,6 +3,7 @@ package org.goldentally.core.account;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
@@ -47,7 +48,7 @@ public final class CuttingSteps {
             steps.add(new CuttingStep(Key.of("square-up"), "Fold selvage to selvage and square up the end.", 0));
         }
         for (List<LaidStrip> alike : alike(opened.strips())) {
-            steps.add(step(alike, writer));
+            steps.add(step(alike, opened.piece().width(), writer));
         }
         // A scrappy binding is cut from the leftovers of planned strips, one size after the other.
         long planned = opened.strips().stream()
@@ -115,7 +116,7 @@ public final class CuttingSteps {
     }
 
     /** {@code 2 strips 4 7/8 in wide, each cut into 3 squares 4 7/8 in; then 2 segments 2 1/2 in wide, … } */
-    private static CuttingStep step(List<LaidStrip> strips, LengthWriter writer) {
+    private static CuttingStep step(List<LaidStrip> strips, Length clothWidth, LengthWriter writer) {
         LaidStrip strip = strips.getFirst();
         List<String> said = new ArrayList<>();
         Map<List<Object>, Integer> runs = new LinkedHashMap<>();
@@ -129,10 +130,25 @@ public final class CuttingSteps {
         long pieces = strip.segments().stream()
                 .mapToLong(segment -> segment.pieces().size())
                 .sum();
-        String lead = strips.size() == 1
-                ? "One strip " + writer.writeWithUnit(strip.height()) + " wide, cut into "
-                : strips.size() + " strips " + writer.writeWithUnit(strip.height()) + " wide, each cut into ";
-        return new CuttingStep(act(strips), lead + String.join("; ", said) + ".", then(strip), pieces * strips.size());
+        return new CuttingStep(
+                act(strips),
+                lead(strips, clothWidth, writer) + String.join("; ", said) + ".",
+                then(strip),
+                pieces * strips.size());
+    }
+
+    private static String lead(List<LaidStrip> strips, Length clothWidth, LengthWriter writer) {
+        LaidStrip strip = strips.getFirst();
+        String high = writer.writeWithUnit(strip.height());
+        if (!strip.isBeside() && strip.width().isShorterThan(clothWidth)) {
+            return "Cut off a length of " + high + " and open it out. Along it, from one edge: ";
+        }
+        String where = strip.isBeside()
+                ? "Of the part " + writer.writeWithUnit(strip.width()) + " wide beside the long pieces: "
+                : "";
+        String count = strips.size() == 1 ? "one strip " : strips.size() + " strips ";
+        String lead = where + count + high + " wide, " + (strips.size() == 1 ? "" : "each ") + "cut into ";
+        return lead.substring(0, 1).toUpperCase(Locale.ROOT) + lead.substring(1);
     }
 
     /** Strips, segments and pieces by their sizes. */

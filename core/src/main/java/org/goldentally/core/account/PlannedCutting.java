@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.IntUnaryOperator;
 import java.util.function.Predicate;
 import org.goldentally.core.account.ClothLedger.Opened;
 import org.goldentally.core.account.ClothLedger.ToBuy;
@@ -16,9 +17,12 @@ import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.cutting.yardage.Demand;
 import org.goldentally.core.cutting.yardage.PiecePlanner;
+import org.goldentally.core.cutting.yardage.Section;
+import org.goldentally.core.cutting.yardage.SectionPlanner;
+import org.goldentally.core.cutting.yardage.SectionedPlan;
 import org.goldentally.core.cutting.yardage.Strip;
-import org.goldentally.core.cutting.yardage.YardagePlan;
 import org.goldentally.core.cutting.yardage.YardagePlanner;
+import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Length;
 
@@ -153,7 +157,7 @@ final class PlannedCutting {
         if (fitting.isPresent()) {
             for (PiecePlanner.Layout layout : PiecePlanner.plan(fitting.get().demand(), pieces.count(), style)) {
                 for (int n = 0; n < layout.count(); n++) {
-                    cut(pieces, layout.strips(), fitting.get());
+                    cut(pieces, List.of(), layout.strips(), fitting.get());
                     left--;
                 }
             }
@@ -174,19 +178,37 @@ final class PlannedCutting {
             if (fitting.isEmpty()) {
                 break;
             }
-            List<Strip> strips = plan(fitting.get().demand()).strips();
-            List<Strip> cut = withinLength(strips, longest);
-            if (cut.isEmpty()) {
+            SectionedPlan plan = plan(fitting.get().demand(), length -> Math.max(longest, length));
+            List<Section> sections = new ArrayList<>();
+            int used = 0;
+            for (Section section : plan.sections()) {
+                if (used + section.height() <= longest) {
+                    sections.add(section);
+                    used += section.height();
+                }
+            }
+            List<Strip> strips = withinLength(plan.strips(), longest - used);
+            if (sections.isEmpty() && strips.isEmpty()) {
                 break;
             }
-            cut(pieces, cut, fitting.get());
+            cut(pieces, sections, strips, fitting.get());
         }
         keepWhole(pieces, left);
     }
 
-    private YardagePlan plan(Demand demand) {
-        YardagePlan plan =
-                YardagePlanner.plan(demand, style, request.choice().effort() * YardagePlanner.USUAL_BUDGET, goOn);
+    /**
+     * A plan that is as good as is needed; who asks for more effort gets the shortest that is found.
+     *
+     * @param counts what a length counts as
+     */
+    private SectionedPlan plan(Demand demand, IntUnaryOperator counts) {
+        int effort = request.choice().effort();
+        SectionedPlan plan = SectionPlanner.plan(
+                demand,
+                style,
+                effort * YardagePlanner.USUAL_BUDGET,
+                effort > PlanDesign.USUAL_EFFORT ? IntUnaryOperator.identity() : counts,
+                goOn);
         if (!plan.faults().isEmpty()) {
             throw new IllegalStateException("a plan that cannot be cut: " + plan.faults());
         }
@@ -231,8 +253,8 @@ final class PlannedCutting {
         }
     }
 
-    private void cut(ShelfPieces pieces, List<Strip> strips, Fitting fitting) {
-        OpenedPiece piece = lay(pieces.piece(), strips, fitting);
+    private void cut(ShelfPieces pieces, List<Section> sections, List<Strip> strips, Fitting fitting) {
+        OpenedPiece piece = lay(pieces.piece(), sections, strips, fitting);
         for (int i = 0; i < opened.size(); i++) {
             Opened known = opened.get(i);
             if (known.key().equals(pieces.key()) && known.piece().equals(piece)) {
@@ -243,9 +265,9 @@ final class PlannedCutting {
         opened.add(new Opened(pieces.key(), 1, piece));
     }
 
-    private OpenedPiece lay(ClothPiece piece, List<Strip> strips, Fitting fitting) {
+    private OpenedPiece lay(ClothPiece piece, List<Section> sections, List<Strip> strips, Fitting fitting) {
         Length squaringUp = piece.form() == PieceForm.YARDAGE ? request.squaringUp() : Length.ZERO;
-        return StripLayer.lay(piece, strips, mark, squaringUp, item -> take(fitting.sizeOf()[item]));
+        return StripLayer.lay(piece, sections, strips, mark, squaringUp, item -> take(fitting.sizeOf()[item]));
     }
 
     /** The next piece of a size, for the first use that is not served yet. */
@@ -261,16 +283,25 @@ final class PlannedCutting {
         return first.of(1);
     }
 
+    private Purchase purchase(int marks) {
+        return Purchase.of(mark.times(marks).plus(request.squaringUp()), request.system());
+    }
+
+    /** How many of the steps in which shops cut. */
+    private int stepsToBuy(int marks) {
+        return Math.toIntExact(purchase(marks).bought().wholeTimes(Purchase.step(request.system())));
+    }
+
     private Optional<ToBuy> buy(List<ClothCut> tooLarge) {
         Optional<Fitting> fitting = fitting(request.widthToBuy(), Demand.UNLIMITED);
         Optional<ToBuy> toBuy = fitting.map(each -> {
-            YardagePlan plan = plan(each.demand());
-            Purchase purchase = Purchase.of(mark.times(plan.length()).plus(request.squaringUp()), request.system());
+            SectionedPlan plan = plan(each.demand(), this::stepsToBuy);
+            Purchase purchase = purchase(plan.length());
             ClothPiece piece = new ClothPiece(
                     PieceForm.YARDAGE, request.widthToBuy(), purchase.bought(), ClothPiece.Edge.STRAIGHT);
             return new ToBuy(
                     purchase,
-                    lay(piece, plan.strips(), each),
+                    lay(piece, plan.sections(), plan.strips(), each),
                     Optional.of(mark.times(plan.lowerBound()).plus(request.squaringUp())));
         });
         tooLarge.addAll(missing());

@@ -11,6 +11,7 @@ import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cutting.CutBlock;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.cutting.Rectangle;
+import org.goldentally.core.cutting.yardage.Section;
 import org.goldentally.core.cutting.yardage.Strip;
 import org.goldentally.core.cutting.yardage.StripOrder;
 import org.goldentally.core.making.ClothCut;
@@ -44,29 +45,78 @@ final class StripLayer {
     }
 
     /**
-     * Lays the strips one under the other.
+     * Lays sections and then strips one under the other.
      *
      * @param mark length of one mark of the plan
      * @param squaringUp what squaring up the end costs, before the first strip
      */
-    static OpenedPiece lay(ClothPiece piece, List<Strip> strips, Length mark, Length squaringUp, NextOfSize next) {
+    static OpenedPiece lay(
+            ClothPiece piece,
+            List<Section> sections,
+            List<Strip> strips,
+            Length mark,
+            Length squaringUp,
+            NextOfSize next) {
         StripLayer layer = new StripLayer(piece, mark, squaringUp);
-        List<Strip> inOrder = new ArrayList<>(strips);
-        inOrder.sort(StripOrder.HIGHEST_FIRST);
-        inOrder.forEach(strip -> layer.lay(strip, next));
+        sections.forEach(section -> layer.lay(section, next));
+        layer.lay(strips, Length.ZERO, next);
         return layer.done();
     }
 
-    private void lay(Strip strip, NextOfSize next) {
-        Length height = mark.times(strip.height());
+    /** Long pieces from the left edge on, and strips of what is beside them. */
+    private void lay(Section section, NextOfSize next) {
+        Length top = y;
+        Length high = mark.times(section.height());
+        Length wide = mark.times(section.width());
+        List<LaidSegment> segments = new ArrayList<>();
         Length x = Length.ZERO;
+        for (Strip.Stacked stacked : section.longs()) {
+            Length width = mark.times(stacked.width());
+            Length height = mark.times(stacked.height());
+            segments.add(new LaidSegment(x, width, List.of(new LaidPiece(next.take(stacked.item()), width, height))));
+            x = x.plus(width);
+        }
+        shorterOnes(section, top, high);
+        laid.add(new LaidStrip(Length.ZERO, top, wide, high, segments));
+        lay(section.strips(), wide, next);
+        Length bottom = top.plus(high);
+        keep(wide, y, piece.width().minus(wide), bottom.minus(y));
+        y = bottom;
+    }
+
+    /** What is left below long pieces that are shorter than the longest, those of one length together. */
+    private void shorterOnes(Section section, Length top, Length high) {
+        List<Strip.Stacked> longs = section.longs();
+        Length from = Length.ZERO;
+        Length x = Length.ZERO;
+        for (int i = 0; i < longs.size(); i++) {
+            x = x.plus(mark.times(longs.get(i).width()));
+            boolean last = i + 1 == longs.size()
+                    || longs.get(i + 1).height() != longs.get(i).height();
+            if (last) {
+                Length height = mark.times(longs.get(i).height());
+                keep(from, top.plus(height), x.minus(from), high.minus(height));
+                from = x;
+            }
+        }
+    }
+
+    private void lay(List<Strip> strips, Length from, NextOfSize next) {
+        List<Strip> inOrder = new ArrayList<>(strips);
+        inOrder.sort(StripOrder.HIGHEST_FIRST);
+        inOrder.forEach(strip -> lay(strip, from, next));
+    }
+
+    private void lay(Strip strip, Length from, NextOfSize next) {
+        Length height = mark.times(strip.height());
+        Length x = from;
         List<LaidSegment> segments = new ArrayList<>();
         List<Strip.Segment> inOrder = new ArrayList<>(strip.segments());
         inOrder.sort(Comparator.comparingInt(StripLayer::stackHeight)
                 .thenComparingInt(Strip.Segment::width)
                 .reversed()
                 .thenComparing(StripOrder.SEGMENTS));
-        Length restFrom = Length.ZERO;
+        Length restFrom = from;
         for (int i = 0; i < inOrder.size(); i++) {
             Strip.Segment segment = inOrder.get(i);
             Length width = mark.times(segment.width());
@@ -89,7 +139,7 @@ final class StripLayer {
             }
         }
         keep(x, y, piece.width().minus(x), height);
-        laid.add(new LaidStrip(y, height, segments));
+        laid.add(new LaidStrip(from, y, piece.width().minus(from), height, segments));
         y = y.plus(height);
     }
 

@@ -56,6 +56,17 @@ class ClothLedgerTest {
         assertThat(ledger(List.of(cut(50, 45, 1))).tooLarge()).hasSize(1);
     }
 
+    /** Two strips of 38 × 3 in lie across 40 in of fabric: 6 in of it, and not 38 (worked by hand). */
+    @Test
+    void fewPiecesLieSoThatTheyTakeTheLeastLength() {
+        assertThat(ledger(List.of(cut(38, 3, 2)))
+                        .toBuy()
+                        .orElseThrow()
+                        .purchase()
+                        .exact())
+                .isEqualTo(Length.inches(6, 1, 2));
+    }
+
     @Test
     void piecesOfOneSizeForOneKindOfUnitAreCutInOneGo() {
         CutSize size = CutSize.square(Length.inches(4));
@@ -171,6 +182,56 @@ class ClothLedgerTest {
         }
     }
 
+    /**
+     * Four sides of 4 1/2 × 75 1/2 in take 18 in of 40; the 22 in beside them hold 18 rows of five 4 in squares: 75 1/2 in,
+     * and 1/2 in to square up, do for all (worked by hand).
+     */
+    @Test
+    void whatIsBesideALongBorderIsCutToo() {
+        CutSize along = new CutSize(Length.inches(4, 1, 2), Length.inches(75, 1, 2), false);
+        List<ClothCut> cuts = List.of(
+                new ClothCut("a", along, "strip", 4, Uses.named("border"), "border 1"),
+                new ClothCut("a", CutSize.square(Length.inches(4)), "square", 90, Uses.named("plain"), "plain square"));
+        for (CuttingStyle style : CuttingStyle.values()) {
+            ClothLedger.ToBuy buy = ledger(style, cuts).toBuy().orElseThrow();
+            assertThat(buy.purchase().exact()).as(style.label()).isEqualTo(Length.inches(76));
+            check(buy.piece());
+        }
+        assertThat(CuttingSteps.of(
+                        ledger(CuttingStyle.TIDY, cuts).toBuy().orElseThrow().piece(), MeasureSystem.INCH))
+                .extracting(CuttingSteps.CuttingStep::text)
+                .contains(
+                        "Cut off a length of 75 1/2 in and open it out. Along it, from one edge: 4 strips"
+                                + " 75 1/2 × 4 1/2 in for border 1.",
+                        "Of the part 22 in wide beside the long pieces: 18 strips 4 in wide, each cut into 5 squares 4 in"
+                                + " for plain square.");
+    }
+
+    /** Whoever takes more trouble in cutting never buys more for it, long pieces among them or not. */
+    @Tries(20)
+    void noStyleBuysMoreThanASimplerOne(Chance chance) {
+        List<ClothCut> cuts = new ArrayList<>(cuts(chance));
+        if (chance.flag()) {
+            cuts.add(longOnes(chance));
+        }
+        Length before = length(CuttingStyle.PLAIN, cuts);
+        for (CuttingStyle style : List.of(CuttingStyle.TIDY, CuttingStyle.THRIFTY)) {
+            Length now = length(style, cuts);
+            assertThat(now).as(style.label()).isLessThanOrEqualTo(before);
+            before = now;
+        }
+    }
+
+    private static Length length(CuttingStyle style, List<ClothCut> cuts) {
+        return ledger(style, cuts).toBuy().orElseThrow().purchase().exact();
+    }
+
+    private static ClothCut longOnes(Chance chance) {
+        CutSize size = new CutSize(
+                Length.inches(0, chance.between(6, 40), 4), Length.inches(0, chance.between(120, 360), 4), false);
+        return new ClothCut("a", size, "strip", chance.between(1, 4), Uses.named("border"), "border");
+    }
+
     @Test
     void tenThousandPiecesAreAnswered() {
         ClothLedger ledger = ledger(List.of(cut(4, 4, 30_000), cut(2, 2, 10_000)), "10000 squares 10 in");
@@ -181,7 +242,10 @@ class ClothLedgerTest {
     /** Every piece is checked by a geometry library that knows nothing of strips: inside the cloth, and no two overlap. */
     @Tries(75)
     void everyPieceOfClothIsAccountedForExactly(Chance chance) {
-        List<ClothCut> cuts = cuts(chance);
+        List<ClothCut> cuts = new ArrayList<>(cuts(chance));
+        if (chance.between(1, 3) == 1) {
+            cuts.add(longOnes(chance));
+        }
         List<String> shelf = shelves(chance);
         CuttingStyle style = chance.of(CuttingStyle.values());
         ClothLedger ledger = ledger(style, cuts, shelf.toArray(String[]::new));

@@ -97,7 +97,7 @@ class SheetStepsTest {
                                 .map(piece ->
                                         new LaidStrip.LaidPiece(reworded(piece.cut()), piece.width(), piece.height()))
                                 .toList())));
-        return new LaidStrip(strip.y(), strip.height(), segments);
+        return new LaidStrip(strip.x(), strip.y(), strip.width(), strip.height(), segments);
     }
 
     private static ClothCut reworded(ClothCut cut) {

@@ -31,8 +31,20 @@ public record YardagePlan(Demand demand, List<Strip> strips, int lowerBound) {
 
     /** What is wrong with the plan; nothing, if it can be cut. Looks at the pieces only, not at how they were found. */
     public List<String> faults() {
-        List<String> faults = new ArrayList<>();
+        List<String> faults = faultsOfStrips(demand.items());
         int[] open = demand.counts();
+        strips.forEach(strip -> strip.takeOff(open));
+        for (int i = 0; i < open.length; i++) {
+            if (open[i] > 0) {
+                faults.add(open[i] + " of " + demand.items().get(i) + " are missing");
+            }
+        }
+        return faults;
+    }
+
+    /** Those of the strips alone, in which pieces of these items lie. */
+    List<String> faultsOfStrips(List<Demand.Item> items) {
+        List<String> faults = new ArrayList<>();
         for (Strip strip : strips) {
             int across = 0;
             for (Strip.Segment segment : strip.segments()) {
@@ -40,8 +52,7 @@ public record YardagePlan(Demand demand, List<Strip> strips, int lowerBound) {
                 int high = 0;
                 for (Strip.Stacked piece : segment.stack()) {
                     high += piece.height();
-                    open[piece.item()]--;
-                    addFaults(piece, segment, faults);
+                    addFaults(piece, items.get(piece.item()), segment, faults);
                 }
                 if (high > strip.height()) {
                     faults.add("a stack of " + high + " in a strip of " + strip.height());
@@ -51,16 +62,10 @@ public record YardagePlan(Demand demand, List<Strip> strips, int lowerBound) {
                 faults.add("a strip " + across + " wide on fabric of " + demand.widthOfFabric());
             }
         }
-        for (int i = 0; i < open.length; i++) {
-            if (open[i] > 0) {
-                faults.add(open[i] + " of " + demand.items().get(i) + " are missing");
-            }
-        }
         return faults;
     }
 
-    private void addFaults(Strip.Stacked piece, Strip.Segment segment, List<String> faults) {
-        Demand.Item item = demand.items().get(piece.item());
+    private static void addFaults(Strip.Stacked piece, Demand.Item item, Strip.Segment segment, List<String> faults) {
         boolean asGiven = item.width() == piece.width() && item.height() == piece.height();
         boolean turned = item.turnable() && item.height() == piece.width() && item.width() == piece.height();
         if (!asGiven && !turned) {

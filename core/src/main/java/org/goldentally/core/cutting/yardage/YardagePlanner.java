@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
+import java.util.function.IntUnaryOperator;
 import java.util.function.Predicate;
 import org.goldentally.core.work.Work;
 
@@ -21,7 +22,7 @@ import org.goldentally.core.work.Work;
  *       back at random, and the best plan with a few strips taken apart; the rest is covered by known strips and by strips
  *       made for what is still wanted ({@link StripCandidates}); equal remainders are merged, and what cannot beat the
  *       best plan any more is dropped.
- *   <li>It is started again until its budget of steps ends, the bound is reached, or the quilter stops it.
+ *   <li>It is started again until its budget of steps ends, nothing shorter would count less, or the quilter stops it.
  * </ol>
  *
  * The budget counts steps, not time, and chance is seeded, so a plan comes out the same each time.
@@ -62,11 +63,13 @@ public final class YardagePlanner {
     private final List<CountedStrip> known;
     private final StripCandidates candidates;
     private final int lowerBound;
+    private final IntUnaryOperator counts;
     private List<Strip> best;
     private int bestLength;
 
-    private YardagePlanner(Demand demand, CuttingStyle style) {
+    private YardagePlanner(Demand demand, CuttingStyle style, IntUnaryOperator counts) {
         this.demand = demand;
+        this.counts = counts;
         StripPricing pricing = new StripPricing(demand, style);
         this.master = new StripMaster(demand, pricing);
         master.solve();
@@ -88,17 +91,28 @@ public final class YardagePlanner {
      * @param goOn asked now and then with the best length so far; the search ends when it says no
      */
     public static YardagePlan plan(Demand demand, CuttingStyle style, int budget, Predicate<Integer> goOn) {
+        return plan(demand, style, budget, IntUnaryOperator.identity(), goOn);
+    }
+
+    /**
+     * A plan within a budget of search steps, no better than is needed.
+     *
+     * @param counts what a length counts as: of cloth that shops cut in eighths of a yard, how many eighths; the search ends
+     *     when nothing shorter counts less
+     */
+    public static YardagePlan plan(
+            Demand demand, CuttingStyle style, int budget, IntUnaryOperator counts, Predicate<Integer> goOn) {
         if (demand.items().isEmpty()) {
             return new YardagePlan(demand, List.of(), 0);
         }
         if (style == CuttingStyle.PLAIN) {
             return PlainStrips.plan(demand);
         }
-        YardagePlanner planner = new YardagePlanner(demand, style);
-        if (style == CuttingStyle.THRIFTY) {
+        YardagePlanner planner = new YardagePlanner(demand, style, counts);
+        if (style == CuttingStyle.THRIFTY && planner.canCountLess()) {
             // Every tidy plan is a thrifty one too, and found more easily.
-            planner.keepIfShorter(
-                    plan(demand, CuttingStyle.TIDY, budget / TIDY_SHARE, goOn).strips());
+            planner.keepIfShorter(plan(demand, CuttingStyle.TIDY, budget / TIDY_SHARE, counts, goOn)
+                    .strips());
         }
         planner.search(budget, goOn);
         List<Strip> inOrder = new ArrayList<>(planner.best);
@@ -124,7 +138,7 @@ public final class YardagePlanner {
                 * USUAL_SIZES
                 / Math.max(USUAL_SIZES, demand.items().size()));
         int steps = 0;
-        for (int start = 0; steps < most && bestLength > lowerBound; start++) {
+        for (int start = 0; steps < most && canCountLess(); start++) {
             if (start % STARTS_BETWEEN_QUESTIONS == 0 && !goOn.test(bestLength)) {
                 return;
             }
@@ -133,6 +147,10 @@ public final class YardagePlanner {
                     : Beginning.of(demand, best, chance);
             steps += beam(beginning, chance, start);
         }
+    }
+
+    private boolean canCountLess() {
+        return counts.applyAsInt(bestLength) > counts.applyAsInt(lowerBound);
     }
 
     /** Covers what a beginning leaves; says how many steps that took. */
