@@ -1,12 +1,15 @@
 package org.goldentally.app.blocks;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
 import org.goldentally.app.blocks.BlockShelf.ShelfBlockView;
 import org.goldentally.core.block.Block;
+import org.goldentally.core.block.FramedBlock;
+import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.unit.Countable;
@@ -50,6 +53,32 @@ class BlockController {
             int usualCount,
             List<Integer> counts,
             List<Integer> patches) {}
+
+    /**
+     * A block that is smaller than its place.
+     *
+     * @param key of the new block
+     * @param own the block's own width, finished, as typed
+     * @param cloth of the frame; empty is not dressed yet
+     */
+    record BlockToFrame(
+            @NotBlank @Size(max = 60) String key,
+            @Valid @NotNull Block block,
+            @NotNull MeasureSystem system,
+            @NotNull @Size(max = 40) String placeWidth,
+            @NotNull @Size(max = 40) String placeHeight,
+            @NotNull @Size(max = 40) String own,
+            @NotNull @Size(max = 60) String cloth) {}
+
+    /** The block with strips round it, as large as its place. */
+    @PostMapping("/framed")
+    Block framed(@Valid @RequestBody BlockToFrame asked) {
+        return FramedBlock.of(
+                asked.key,
+                asked.block,
+                new FramedBlock.Sizes(asked.system, asked.placeWidth, asked.placeHeight, asked.own),
+                asked.cloth);
+    }
 
     /** Traditional blocks that have all these words in their name, grid or units; all for no words. */
     @GetMapping

@@ -47,6 +47,9 @@ final class SewingCards {
         }
         chain(card);
         list(page);
+        for (int i = 0; i < card.order().size(); i++) {
+            pages.paragraph((i + 1) + ". " + card.order().get(i), PrintedPages.READ);
+        }
         for (int i = 0; i < card.steps().size(); i++) {
             step(i + 1, card.steps().get(i), card.roles());
         }
@@ -101,8 +104,7 @@ final class SewingCards {
 
     private void step(int number, StepView step, List<Integer> roles) {
         StepDrawing drawn = new StepDrawing(step, roles, cloths);
-        String measures = step.measures().isEmpty() ? "" : " Drawn: " + step.measures() + ".";
-        String text = step.text() + measures + (step.caution().isEmpty() ? "" : " " + step.caution());
+        String text = step.text() + (step.caution().isEmpty() ? "" : " " + step.caution());
         pages.beside(drawn.isEmpty() ? 0 : STEP_WIDE, STEP_HIGH + 10, number + ". " + step.title(), text, () -> {
             if (!drawn.isEmpty()) {
                 double side = Math.max(drawn.width(), drawn.height());

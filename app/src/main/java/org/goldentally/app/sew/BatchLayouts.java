@@ -24,6 +24,7 @@ import org.goldentally.core.sew.Layout;
 import org.goldentally.core.sew.Layout.LaidPiece;
 import org.goldentally.core.sew.LayoutWords;
 import org.goldentally.core.sew.RowsFrame;
+import org.goldentally.core.sew.StripSteps;
 import org.goldentally.core.sew.TopPressing;
 import org.goldentally.core.sew.TopPressing.Opened;
 import org.goldentally.core.sew.TopPressing.Way;
@@ -57,6 +58,11 @@ final class BatchLayouts {
                         .orElseGet(() -> home.map(this::blocks).orElse(List.of()));
             default -> List.of();
         };
+    }
+
+    /** A row of units, as it is sewn before it is sewn on. */
+    LayoutPicture of(StripSteps.Row row) {
+        return drawn(row.figure(), false, Layout.of(List.of(row.figure()), false, top.read()), row.name(), row.notes());
     }
 
     /** The pieces of the block that come of this set. */

@@ -10,6 +10,7 @@ import org.goldentally.core.sew.PressingMap;
 /**
  * The card of one batch.
  *
+ * @param order what is done one after the other with strips of sashing and borders, in words
  * @param roles place among the quilt's cloths of the cloth that plays each part in the steps: A, B, C, D
  * @param chain places of the cloths of its squares in the order in which they are joined; empty for what is no chain
  * @param checks sizes to measure, each with its name: raw, trimmed, joined
@@ -22,6 +23,7 @@ import org.goldentally.core.sew.PressingMap;
 public record CardView(
         String key,
         List<StepView> steps,
+        List<String> order,
         List<Integer> roles,
         List<Integer> chain,
         List<CheckView> checks,

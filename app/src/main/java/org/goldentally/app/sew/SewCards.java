@@ -31,6 +31,7 @@ import org.goldentally.core.sew.CardChecks;
 import org.goldentally.core.sew.LogEntry;
 import org.goldentally.core.sew.Pace;
 import org.goldentally.core.sew.PaceInWords;
+import org.goldentally.core.sew.StripSteps;
 import org.goldentally.core.sew.WaysOut;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.unit.PatchworkUnit;
@@ -186,6 +187,7 @@ final class SewCards {
         return new CardView(
                 batch.key().text(),
                 batch.set().map(steps::of).orElse(List.of()),
+                new StripSteps(tally).of(batch),
                 batch.set().map(steps::roles).orElse(List.of()),
                 chain(batch),
                 new CardChecks(tally)
@@ -196,7 +198,10 @@ final class SewCards {
                 left(batch, counts, out),
                 out.covered(),
                 out.ways(),
-                layouts.of(batch, home),
+                batch.kind() == Batch.Kind.SASHING || batch.kind() == Batch.Kind.BORDER
+                        ? new StripSteps(tally)
+                                .rows(batch).stream().map(layouts::of).toList()
+                        : layouts.of(batch, home),
                 batch.set()
                         .flatMap(set -> home.map(part -> layouts.lit(set, part)))
                         .orElse(List.of()),

@@ -18,6 +18,7 @@ import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.finishing.BorderPrint;
 import org.goldentally.core.finishing.StripPlan;
 import org.goldentally.core.formula.Working;
 import org.goldentally.core.making.BonusUnits;
@@ -260,6 +261,7 @@ public record TallyView(
     private static List<Problem> notices(TopTally tally, Map<String, List<ShelfPieces>> pieces) {
         QuiltDesign design = tally.top().design();
         List<Problem> notices = new ArrayList<>(tally.problems());
+        notices.addAll(BorderPrint.toDecide(design));
         tally.unplanned().forEach(group -> notices.add(notPlanned(group)));
         Predicate<ClothLedger> undealt =
                 ledger -> design.cloth(ledger.cloth()).map(ClothInHand::dealt).orElse(false);
@@ -411,8 +413,9 @@ public record TallyView(
                 strip.count(),
                 strip.sides().stream()
                         .map(side -> side.count() + " of " + writer.write(strip.cutWidth()) + " × "
-                                + writer.write(side.cutLength()))
-                        .collect(Collectors.joining(", ")),
+                                + writer.write(side.cutLength())
+                                + (side.where().isEmpty() ? "" : " " + side.where()))
+                        .collect(Collectors.joining("; ")),
                 strip.joined(),
                 strip.cuts().stream()
                         .map(cut ->

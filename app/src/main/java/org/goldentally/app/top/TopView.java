@@ -7,7 +7,9 @@ import java.util.Map;
 import org.goldentally.app.drawing.SvgNumbers;
 import org.goldentally.app.problems.PlacedProblem;
 import org.goldentally.core.cloth.Lightness;
+import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.ClothInHand;
+import org.goldentally.core.finishing.BorderPrint;
 import org.goldentally.core.finishing.FabricWidths;
 import org.goldentally.core.finishing.Finishing;
 import org.goldentally.core.formula.Working;
@@ -34,6 +36,7 @@ import org.goldentally.core.unit.UnitSymmetry.Hand;
  * @param problems mistakes, each at its part; the top is drawn and counted all the same
  * @param notices what the quilter should know
  * @param refused what keeps the newest design from being worked out; then all else is of the last one that could be
+ * @param prints how prints with an up and a down lie in borders
  * @param fits how a pieced border that does not come out even could be made to
  */
 record TopView(
@@ -48,6 +51,7 @@ record TopView(
         List<PlacedProblem> problems,
         List<Problem> notices,
         List<BorderFitView> fits,
+        List<BorderPrintView> prints,
         FinishingView finishing,
         List<Problem> refused) {
 
@@ -122,6 +126,22 @@ record TopView(
     /** Offers for a border, from 0; widths are typed as they are. */
     record BorderFitView(int border, String spacerAcross, String spacerUpright, List<String> widths) {}
 
+    /**
+     * How a print lies in a border, from 0.
+     *
+     * @param uprightAllRound how its sides would be cut; empty where it is upright already
+     */
+    record BorderPrintView(int border, String says, List<BorderDesign.SideJoin> uprightAllRound) {
+
+        static BorderPrintView of(BorderPrint.InBorder each, QuiltTop top) {
+            BorderDesign border = top.design().borders().get(each.border());
+            return new BorderPrintView(
+                    each.border(),
+                    each.says(),
+                    each.print().onItsSide().isEmpty() ? List.of() : BorderPrint.uprightAllRound(border));
+        }
+    }
+
     record FinishingView(
             String binding, String backing, String behind, List<Working> workings, List<Problem> problems) {}
 
@@ -152,6 +172,9 @@ record TopView(
                         .toList(),
                 top.notices(),
                 top.fits().stream().map(fit -> fit(fit, system.writer())).toList(),
+                BorderPrint.inBordersOf(top.design()).stream()
+                        .map(each -> BorderPrintView.of(each, top))
+                        .toList(),
                 finishing(top, widths),
                 refused);
     }

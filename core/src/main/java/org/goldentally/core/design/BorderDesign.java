@@ -16,9 +16,11 @@ import org.goldentally.core.problem.RefusedException;
  * @param units of a pieced border, as they stand in the upper side with the outside up; they take turns along it
  * @param unitLength how long a plain or striped unit is along the border, finished, as typed; empty is as long as wide
  * @param mirrorAtMiddle whether the second half of each side mirrors the first
+ * @param middle the unit in the middle of a mirrored side of an odd number of units; the next in turn where nothing is said
  * @param corner what stands in the corners, where they are {@link Corners#UNITS}
- * @param join how strips of a plain border longer than the cloth is wide come about
+ * @param join how strips of a plain border longer than the cloth is wide come about, where a side says nothing else
  * @param sides those that are unlike the others, each at most once
+ * @param sideJoins sides whose strips come about otherwise than {@code join} says, each at most once
  */
 public record BorderDesign(
         Kind kind,
@@ -30,7 +32,9 @@ public record BorderDesign(
         @LeftOut("\"BUTTED\"") Corners corners,
         @LeftOut("[]") List<UnitDesign> corner,
         @LeftOut("\"STRAIGHT\"") Join join,
-        @LeftOut("[]") List<BorderSideDesign> sides) {
+        @LeftOut("[]") List<BorderSideDesign> sides,
+        @LeftOut("[]") List<SideJoin> sideJoins,
+        @LeftOut("[]") List<UnitDesign> middle) {
 
     /** What a border is made of. */
     public enum Kind {
@@ -48,6 +52,14 @@ public record BorderDesign(
         DIAGONAL,
         /** Cut along the length of the cloth in one piece. */
         ALONG_LENGTH
+    }
+
+    /** How the strip of one side comes about. */
+    public record SideJoin(Side side, Join join) {
+        public SideJoin {
+            Limits.required(side, "side");
+            Limits.required(join, "join");
+        }
     }
 
     /** How its sides meet. */
@@ -70,13 +82,19 @@ public record BorderDesign(
         Limits.list(corner, 1, "corner");
         Limits.required(join, "join");
         Limits.list(sides, Side.values().length, "sides");
-        if (sides.stream().map(BorderSideDesign::side).distinct().count() < sides.size()) {
+        Limits.list(middle, 1, "middle");
+        middle = List.copyOf(middle);
+        Limits.list(sideJoins, Side.values().length, "sideJoins");
+        boolean twice = sides.stream().map(BorderSideDesign::side).distinct().count() < sides.size()
+                || sideJoins.stream().map(SideJoin::side).distinct().count() < sideJoins.size();
+        if (twice) {
             throw new RefusedException(
                     new Problem("sides", "a side of a border is said twice", "say each unlike side once"));
         }
         units = List.copyOf(units);
         corner = List.copyOf(corner);
         sides = List.copyOf(sides);
+        sideJoins = List.copyOf(sideJoins);
     }
 
     /** A border whose four sides are alike. */
@@ -89,24 +107,102 @@ public record BorderDesign(
             boolean mirrorAtMiddle,
             Corners corners,
             List<UnitDesign> corner) {
-        this(kind, width, cloth, units, unitLength, mirrorAtMiddle, corners, corner, Join.STRAIGHT, List.of());
+        this(
+                kind,
+                width,
+                cloth,
+                units,
+                unitLength,
+                mirrorAtMiddle,
+                corners,
+                corner,
+                Join.STRAIGHT,
+                List.of(),
+                List.of(),
+                List.of());
     }
 
     /** The same with its strips joined in another way. */
     public BorderDesign joined(Join otherJoin) {
         return new BorderDesign(
-                kind, width, cloth, units, unitLength, mirrorAtMiddle, corners, corner, otherJoin, sides);
+                kind,
+                width,
+                cloth,
+                units,
+                unitLength,
+                mirrorAtMiddle,
+                corners,
+                corner,
+                otherJoin,
+                sides,
+                sideJoins,
+                middle);
+    }
+
+    /** The same, with the strips of these sides in a way of their own. */
+    public BorderDesign joinedBySide(SideJoin... others) {
+        return new BorderDesign(
+                kind,
+                width,
+                cloth,
+                units,
+                unitLength,
+                mirrorAtMiddle,
+                corners,
+                corner,
+                join,
+                sides,
+                List.of(others),
+                middle);
+    }
+
+    /** The same, with this unit in the middle of its mirrored sides. */
+    public BorderDesign withMiddle(UnitDesign unit) {
+        return new BorderDesign(
+                kind,
+                width,
+                cloth,
+                units,
+                unitLength,
+                mirrorAtMiddle,
+                corners,
+                corner,
+                join,
+                sides,
+                sideJoins,
+                List.of(unit));
+    }
+
+    /** How the strip of a side comes about. */
+    public Join joinOn(Side side) {
+        return sideJoins.stream()
+                .filter(each -> each.side == side)
+                .map(SideJoin::join)
+                .findFirst()
+                .orElse(join);
     }
 
     /** The same, finished as wide as typed. */
     public BorderDesign ofWidth(String typed) {
-        return new BorderDesign(kind, typed, cloth, units, unitLength, mirrorAtMiddle, corners, corner, join, sides);
+        return new BorderDesign(
+                kind, typed, cloth, units, unitLength, mirrorAtMiddle, corners, corner, join, sides, sideJoins, middle);
     }
 
     /** The same, with these sides unlike the others. */
     public BorderDesign unlike(BorderSideDesign... others) {
         return new BorderDesign(
-                kind, width, cloth, units, unitLength, mirrorAtMiddle, corners, corner, join, List.of(others));
+                kind,
+                width,
+                cloth,
+                units,
+                unitLength,
+                mirrorAtMiddle,
+                corners,
+                corner,
+                join,
+                List.of(others),
+                sideJoins,
+                middle);
     }
 
     /** The sides that are unlike the others; all of a spacer are alike. */
@@ -126,13 +222,25 @@ public record BorderDesign(
                         cloth,
                         units,
                         unitLength,
-                        mirrorAtMiddle));
+                        mirrorAtMiddle,
+                        middle));
     }
 
     /** With a unit in each corner. */
     public BorderDesign withCorner(UnitDesign unit) {
         return new BorderDesign(
-                kind, width, cloth, units, unitLength, mirrorAtMiddle, Corners.UNITS, List.of(unit), join, sides);
+                kind,
+                width,
+                cloth,
+                units,
+                unitLength,
+                mirrorAtMiddle,
+                Corners.UNITS,
+                List.of(unit),
+                join,
+                sides,
+                sideJoins,
+                middle);
     }
 
     /** A border of one cloth, without corner squares of its own. */

@@ -12,7 +12,6 @@ import org.goldentally.core.measure.Length;
  * @param uses what it is for: groups of the count, or the binding or backing
  * @param sides what is cut of the strips, or of the run that they are joined into
  * @param cutWidth how wide they are cut
- * @param joined whether the strips are joined into one run before the sides are cut from it
  * @param cuts what is cut of cloth
  * @param working how the number of strips came about
  */
@@ -23,7 +22,6 @@ public record StripPlan(
         String cloth,
         List<Side> sides,
         Length cutWidth,
-        boolean joined,
         List<ClothCut> cuts,
         Working working) {
 
@@ -40,8 +38,14 @@ public record StripPlan(
      *
      * @param cutLength over-length, where they are trimmed to what the top really measures
      * @param trimmedLength what they are trimmed to if the top measures what it should
+     * @param where the sides of the border they are for, where some are cut otherwise than others; mostly nothing
      */
-    public record Side(long count, Length cutLength, Length trimmedLength) {
+    public record Side(long count, Length cutLength, Length trimmedLength, Source source, String where) {
+
+        /** Strips cut in one piece across the cloth, or of which it does not matter. */
+        public Side(long count, Length cutLength, Length trimmedLength) {
+            this(count, cutLength, trimmedLength, Source.ACROSS, "");
+        }
 
         /** Whether it is cut longer than it should be in the end, and trimmed to what the top really measures. */
         public boolean isOverLength() {
@@ -49,10 +53,27 @@ public record StripPlan(
         }
     }
 
+    /** What long strips are cut from. */
+    public enum Source {
+        /** The width of the cloth, in one piece. */
+        ACROSS,
+        /** Strips joined into one run. */
+        RUN,
+        /** What is left at the end of the run, within its last strip, so that no join falls in it. */
+        END_OF_RUN,
+        /** The length of the cloth, in one piece. */
+        ALONG
+    }
+
     public StripPlan {
         uses = List.copyOf(uses);
         sides = List.copyOf(sides);
         cuts = List.copyOf(cuts);
+    }
+
+    /** Whether strips are joined into one run before sides are cut from it. */
+    public boolean joined() {
+        return sides.stream().anyMatch(side -> side.source == Source.RUN);
     }
 
     /** How many sides, or strips, there are in the end. */
@@ -66,6 +87,6 @@ public record StripPlan(
     }
 
     StripPlan with(List<ClothCut> otherCuts, Working otherWorking) {
-        return new StripPlan(kind, uses, label, cloth, sides, cutWidth, joined, otherCuts, otherWorking);
+        return new StripPlan(kind, uses, label, cloth, sides, cutWidth, otherCuts, otherWorking);
     }
 }

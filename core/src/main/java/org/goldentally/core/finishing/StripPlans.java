@@ -1,6 +1,7 @@
 package org.goldentally.core.finishing;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,11 +11,14 @@ import java.util.function.Function;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.CutSize;
 import org.goldentally.core.cutting.JoinedStrips;
+import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Join;
+import org.goldentally.core.design.BorderSideDesign;
 import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.finishing.StripPlan.Kind;
 import org.goldentally.core.finishing.StripPlan.Side;
+import org.goldentally.core.finishing.StripPlan.Source;
 import org.goldentally.core.formula.Expression;
 import org.goldentally.core.formula.Factor;
 import org.goldentally.core.formula.Figures;
@@ -27,6 +31,7 @@ import org.goldentally.core.making.Use;
 import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopCount;
 import org.goldentally.core.quilt.TopPart;
@@ -35,8 +40,10 @@ import org.goldentally.core.quilt.TopPart;
  * How the long strips of a top come about: sashing, borders, binding and backing.
  *
  * <ul>
- *   <li>Strips that fit the width of the cloth are cut in one piece; where one of a border, or of the sashing, is longer,
- *       all of it is cut from one run of joined strips ({@link JoinedStrips}), long and short sides together.
+ *   <li>Strips that fit the width of the cloth are cut in one piece, so that no join falls in a short one; those of a
+ *       border, or of the sashing, that are longer are cut from one run of joined strips ({@link JoinedStrips}). What is
+ *       left at the end of the run, all of it one strip, gives short ones first.
+ *   <li>Each side of a border may be joined otherwise, or cut along the length of the cloth ({@link BorderPrint}).
  *   <li>Border strips are cut over-length, to be trimmed to what the top really measures; where only that would want a
  *       join they are cut exactly, and the card says so.
  *   <li>A mitred strip reaches over the corners: it is cut the outer finished side and {@code a·(2 + 2·√2)} long for a
@@ -98,68 +105,132 @@ public final class StripPlans {
         return plans;
     }
 
+    /**
+     * Strips of a group that come about alike.
+     *
+     * @param where the sides they are for, where the others of the border are cut otherwise or show the print otherwise
+     */
+    private record Alike(TopCount.Group group, long count, Join join, String where) {}
+
     private StripPlan plan(Run run, List<TopCount.Group> groups) {
         Length width = widthOf.apply(run.cloth);
         Length cutWidth = settings.unfinished(run.finishedWidth).roundedUpTo(settings.grid());
-        Join join = join(run, cutWidth, width);
-        List<TopCount.Group> longestFirst = groups.stream()
+        List<Side> sides = groups.stream()
                 .sorted(Comparator.comparing(
                                 (TopCount.Group group) -> group.unit().finishedWidth())
                         .reversed())
+                .flatMap(group -> alike(run, group).stream())
+                .map(alike -> side(run, alike, width))
                 .toList();
-        boolean joined = join != Join.ALONG_LENGTH
-                && longestFirst.stream().anyMatch(group -> exact(run, group).isLongerThan(width));
-        List<Side> sides = longestFirst.stream()
-                .map(group -> side(run, group, join, joined, width))
-                .toList();
-        String label = label(run);
+        JoinedStrips joined = runOf(run, cutWidth, width);
+        sides = fromTheEndOfTheRun(sides, joined);
         List<Use> uses = groups.stream()
                 .map(group -> (Use) new Use.ForStrips(group.key()))
                 .toList();
         StripPlan plan = new StripPlan(
                 run.isBorder() ? Kind.BORDER : Kind.SASHING,
                 uses,
-                label,
+                label(run),
                 run.cloth,
                 sides,
                 cutWidth,
-                joined,
                 List.of(),
-                new Working(label, said(sides)));
-        return joined ? inOneRun(plan, join, width) : inOnePieceEach(plan, join == Join.ALONG_LENGTH);
+                new Working(label(run), said(sides)));
+        return cut(plan, joined, width);
     }
 
-    /** Strips across the width, joined end to end and cut to the sides. */
-    private StripPlan inOneRun(StripPlan plan, Join join, Length width) {
-        JoinedStrips strips = join == Join.DIAGONAL
-                ? JoinedStrips.diagonal(width, plan.cutWidth())
-                : JoinedStrips.straight(width, settings.seamAllowance());
-        Length all = plan.sides().stream()
+    /** The strips of a group by how they are cut, and by how an up and a down of their print comes to lie. */
+    private List<Alike> alike(Run run, TopCount.Group group) {
+        if (!run.isBorder()) {
+            return List.of(new Alike(group, group.count(), Join.STRAIGHT, ""));
+        }
+        BorderDesign border = design.borders().get(run.border);
+        BorderPrint print = BorderPrint.of(border, run.cloth, design);
+        Map<List<Object>, List<BorderSideDesign.Side>> sides = new LinkedHashMap<>();
+        for (BorderSideDesign.Side side : BorderSideDesign.Side.values()) {
+            boolean here = group.partIds().contains(new PartId.BorderSide(run.border + 1, side.number()));
+            if (here) {
+                sides.computeIfAbsent(List.of(border.joinOn(side), print.on(side)), any -> new ArrayList<>())
+                        .add(side);
+            }
+        }
+        boolean unlike = !border.sideJoins().isEmpty() || print.matters();
+        List<Alike> alike = new ArrayList<>();
+        sides.forEach((how, those) -> alike.add(new Alike(
+                group,
+                those.size(),
+                (Join) how.getFirst(),
+                unlike ? BorderPrint.names(those) + ((BorderPrint.Lie) how.getLast()).says() : "")));
+        return alike;
+    }
+
+    /** Short sides that the end of the run's last strip gives whole. */
+    private static List<Side> fromTheEndOfTheRun(List<Side> sides, JoinedStrips joined) {
+        Length all = inTheRun(sides);
+        Length left = joined.reach(joined.stripsFor(all)).minus(all);
+        List<Side> taken = new ArrayList<>();
+        for (Side side : sides) {
+            long fit = side.source() == Source.ACROSS && all.isPositive()
+                    ? Math.min(side.count(), left.wholeTimes(side.cutLength()))
+                    : 0;
+            if (fit > 0) {
+                taken.add(new Side(fit, side.cutLength(), side.trimmedLength(), Source.END_OF_RUN, side.where()));
+                left = left.minus(side.cutLength().times(fit));
+            }
+            if (fit < side.count()) {
+                taken.add(new Side(
+                        side.count() - fit, side.cutLength(), side.trimmedLength(), side.source(), side.where()));
+            }
+        }
+        return taken;
+    }
+
+    private static Length inTheRun(List<Side> sides) {
+        return sides.stream()
+                .filter(side -> side.source() == Source.RUN)
                 .map(side -> side.cutLength().times(side.count()))
                 .reduce(Length.ZERO, Length::plus);
-        long pieces = strips.stripsFor(all);
-        ClothCut cut = new ClothCut(
-                plan.cloth(), CutSize.rectangle(width, plan.cutWidth()), "strip", pieces, plan.uses(), plan.label());
-        String how = said(plan.sides()) + " = " + writer.write(all) + " in one run; strips across the width give "
-                + writer.write(width) + ", less " + writer.write(strips.loss()) + " at each "
-                + (join == Join.DIAGONAL ? "diagonal" : "straight") + " join: " + pieces + " strips reach "
-                + writer.write(strips.reach(pieces));
-        return plan.with(List.of(cut), new Working(plan.label(), how));
     }
 
-    private StripPlan inOnePieceEach(StripPlan plan, boolean along) {
+    /** What is cut of the cloth: strips for the run, and the rest in one piece each. */
+    private StripPlan cut(StripPlan plan, JoinedStrips joined, Length width) {
         List<ClothCut> cuts = new ArrayList<>();
-        for (Side side : plan.sides()) {
-            CutSize size = along
-                    ? new CutSize(plan.cutWidth(), side.cutLength(), false)
-                    : CutSize.rectangle(side.cutLength(), plan.cutWidth());
-            cuts.add(new ClothCut(plan.cloth(), size, "strip", side.count(), plan.uses(), plan.label()));
+        List<String> how = new ArrayList<>();
+        Length all = inTheRun(plan.sides());
+        if (all.isPositive()) {
+            long strips = joined.stripsFor(all);
+            cuts.add(cut(plan, CutSize.rectangle(width, plan.cutWidth()), strips));
+            how.add(said(from(plan, Source.RUN)) + " = " + writer.write(all)
+                    + " in one run; strips across the width give " + writer.write(width) + ", less "
+                    + writer.write(joined.loss()) + " at each "
+                    + (joined.loss().equals(settings.seamAllowance().times(2)) ? "straight" : "diagonal") + " join: "
+                    + strips + " strips reach "
+                    + writer.write(joined.reach(strips)));
         }
-        String how = said(plan.sides())
-                + (along
-                        ? ", cut in one piece along the length of the fabric, without a join"
-                        : ", cut in one piece across the width");
-        return plan.with(cuts, new Working(plan.label(), how));
+        for (Side side : from(plan, Source.ACROSS)) {
+            cuts.add(cut(plan, CutSize.rectangle(side.cutLength(), plan.cutWidth()), side.count()));
+        }
+        for (Side side : from(plan, Source.ALONG)) {
+            cuts.add(cut(plan, new CutSize(plan.cutWidth(), side.cutLength(), false), side.count()));
+        }
+        say(from(plan, Source.END_OF_RUN), ", from the end of the run, without a join", how);
+        say(from(plan, Source.ACROSS), ", cut in one piece across the width", how);
+        say(from(plan, Source.ALONG), ", cut in one piece along the length of the fabric, without a join", how);
+        return plan.with(cuts, new Working(plan.label(), String.join("; ", how)));
+    }
+
+    private static ClothCut cut(StripPlan plan, CutSize size, long count) {
+        return new ClothCut(plan.cloth(), size, "strip", count, plan.uses(), plan.label());
+    }
+
+    private void say(List<Side> sides, String what, List<String> how) {
+        if (!sides.isEmpty()) {
+            how.add(said(sides) + what);
+        }
+    }
+
+    private static List<Side> from(StripPlan plan, Source source) {
+        return plan.sides().stream().filter(side -> side.source() == source).toList();
     }
 
     private String label(Run run) {
@@ -174,6 +245,7 @@ public final class StripPlans {
                 " and ",
                 sides.stream()
                         .map(side -> side.count() + " of " + writer.writeWithUnit(side.cutLength())
+                                + (side.where().isEmpty() ? "" : " " + side.where())
                                 + (side.isOverLength()
                                         ? " (over-length, trimmed to " + writer.write(side.trimmedLength()) + ")"
                                         : ""))
@@ -187,19 +259,28 @@ public final class StripPlans {
         return (run.mitred ? MITRED_STRIP : STRAIGHT_STRIP).onRuler(figures, Length.ZERO, settings.grid());
     }
 
-    private Side side(Run run, TopCount.Group group, Join join, boolean joined, Length width) {
-        Length exact = exact(run, group);
+    /** Only what is longer than the cloth is wide is joined; over-length is left where only that would want a join. */
+    private Side side(Run run, Alike alike, Length width) {
+        Length exact = exact(run, alike.group);
         Length longer = exact.plus(usual.overLength());
-        boolean fits = joined || join == Join.ALONG_LENGTH || !longer.isLongerThan(width);
-        return new Side(group.count(), run.isBorder() && fits ? longer : exact, exact);
+        Source source =
+                alike.join == Join.ALONG_LENGTH ? Source.ALONG : exact.isLongerThan(width) ? Source.RUN : Source.ACROSS;
+        boolean fits = source != Source.ACROSS || !longer.isLongerThan(width);
+        return new Side(alike.count, run.isBorder() && fits ? longer : exact, exact, source, alike.where);
     }
 
-    /** Borders say how they are joined; other strips are joined straight. */
-    private Join join(Run run, Length cutWidth, Length width) {
-        Join wanted = run.isBorder() ? design.borders().get(run.border).join() : Join.STRAIGHT;
-        // Strips nearly as wide as the cloth leave nothing for diagonal joins.
-        boolean tooWide = wanted == Join.DIAGONAL && cutWidth.times(2).isLongerThan(width);
-        return tooWide ? Join.STRAIGHT : wanted;
+    /** A run is joined as most of its border says; strips nearly as wide as the cloth leave nothing for diagonal joins. */
+    private JoinedStrips runOf(Run run, Length cutWidth, Length width) {
+        boolean diagonal = run.isBorder()
+                && Arrays.stream(BorderSideDesign.Side.values())
+                        .map(side -> design.borders().get(run.border).joinOn(side))
+                        .filter(join -> join != Join.ALONG_LENGTH)
+                        .findFirst()
+                        .filter(join -> join == Join.DIAGONAL)
+                        .isPresent();
+        return diagonal && !cutWidth.times(2).isLongerThan(width)
+                ? JoinedStrips.diagonal(width, cutWidth)
+                : JoinedStrips.straight(width, settings.seamAllowance());
     }
 
     /** Strips of the binding, joined on the diagonal. */
@@ -212,9 +293,8 @@ public final class StripPlans {
                 List.of(Use.Finish.BINDING),
                 "binding",
                 design.bindingCloth(),
-                List.of(new Side(1, binding.length(), binding.length())),
+                List.of(new Side(1, binding.length(), binding.length(), Source.RUN, "")),
                 binding.stripWidth(),
-                true,
                 List.of(cut),
                 binding.working());
     }
@@ -235,7 +315,6 @@ public final class StripPlans {
                 design.backingCloth(),
                 List.of(new Side(backing.panels(), backing.panelLength(), backing.panelLength())),
                 backing.widthOfFabric(),
-                false,
                 List.of(cut),
                 working));
     }

@@ -1,10 +1,13 @@
 package org.goldentally.core.plans;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Join;
+import org.goldentally.core.design.BorderSideDesign.Side;
+import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.FinishingDesign.Panels;
 import org.goldentally.core.design.PlanDesign.CutSizeChoice;
 import org.goldentally.core.design.QuiltDesign;
@@ -50,15 +53,25 @@ final class PlanMoves {
         return design.withPlan(design.plan().withCutSizes(sizes));
     }
 
-    /** Borders whose join was not chosen, joined in another way. */
+    /** Borders whose join was not chosen, joined in another way; a print with an up and a down is never turned by that. */
     static QuiltDesign joined(QuiltDesign design, QuiltDesign asDesigned, Join join) {
         List<BorderDesign> borders = new ArrayList<>(design.borders());
         for (int i = 0; i < borders.size(); i++) {
-            if (asDesigned.borders().get(i).join() == Join.STRAIGHT) {
+            BorderDesign border = asDesigned.borders().get(i);
+            boolean chosen =
+                    border.join() != Join.STRAIGHT || !border.sideJoins().isEmpty();
+            if (!chosen && !(join == Join.ALONG_LENGTH && isDirectional(asDesigned, border))) {
                 borders.set(i, borders.get(i).joined(join));
             }
         }
         return design.withBorders(borders);
+    }
+
+    private static boolean isDirectional(QuiltDesign design, BorderDesign border) {
+        return Arrays.stream(Side.values())
+                .anyMatch(side -> design.cloth(border.on(side).cloth())
+                        .filter(ClothInHand::directional)
+                        .isPresent());
     }
 
     /** The panels of the backing run some way, where nobody chose one. */

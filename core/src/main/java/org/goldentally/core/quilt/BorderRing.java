@@ -179,7 +179,8 @@ final class BorderRing {
     }
 
     private Figure row(BorderSideDesign made, Side side, PartId id, String where, Length length, Length deep) {
-        RowOfUnits row = new RowOfUnits(made.units(), sizes.on(side).unitLength(), made.mirrorAtMiddle());
+        RowOfUnits row =
+                new RowOfUnits(made.units(), sizes.on(side).unitLength(), made.mirrorAtMiddle(), made.middle());
         Length over = row.remainder(length, deep);
         List<Problem> blank = over.isZero() ? List.of() : List.of(uneven(where, row, length, deep, over));
         Map<Integer, Map<String, String>> others = blocks.edges().at(id);
@@ -227,7 +228,8 @@ final class BorderRing {
         if (!border.unlike().isEmpty() || !upper.madeOfUnits()) {
             return Optional.empty();
         }
-        RowOfUnits row = new RowOfUnits(upper.units(), sizes.alike().unitLength(), upper.mirrorAtMiddle());
+        RowOfUnits row =
+                new RowOfUnits(upper.units(), sizes.alike().unitLength(), upper.mirrorAtMiddle(), upper.middle());
         return BorderFit.of(index, row, corners, sizes.width(), inside.width(), inside.height(), settings);
     }
 }

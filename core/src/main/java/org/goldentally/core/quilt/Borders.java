@@ -103,7 +103,8 @@ final class Borders {
     private Length spacer(int index, boolean lying) {
         BorderDesign next = design.borders().get(index + 1);
         BorderSizes rowSizes = sizes.borders().get(index + 1);
-        RowOfUnits row = new RowOfUnits(next.units(), rowSizes.alike().unitLength(), next.mirrorAtMiddle());
+        RowOfUnits row =
+                new RowOfUnits(next.units(), rowSizes.alike().unitLength(), next.mirrorAtMiddle(), next.middle());
         Length over = BorderFit.overhang(next.corners(), rowSizes.width(), inside.width(), inside.height(), lying);
         Length side = lying ? inside.width() : inside.height();
         return BorderFit.spacer(

@@ -24,9 +24,10 @@ import org.goldentally.core.unit.UnitKind;
  *
  * @param units as they stand with the outside of the border up
  * @param unitLength how long plain and striped units are along the row; nothing is as long as the row is wide
- * @param mirrorAtMiddle whether the second half mirrors the first
+ * @param mirrorAtMiddle whether the second half mirrors the first; one unit then stands in the middle where there is room
+ * @param middle that unit; the next in turn where nothing is said
  */
-record RowOfUnits(List<UnitDesign> units, Length unitLength, boolean mirrorAtMiddle) {
+record RowOfUnits(List<UnitDesign> units, Length unitLength, boolean mirrorAtMiddle, List<UnitDesign> middle) {
 
     /** More patches than a side of a large quilt has (our own limit). */
     private static final long MOST_PATCHES = 12_000;
@@ -46,11 +47,14 @@ record RowOfUnits(List<UnitDesign> units, Length unitLength, boolean mirrorAtMid
     Length step(Length rowWidth) {
         Length first = lengthOf(units.getFirst(), rowWidth);
         boolean alike = units.stream().allMatch(unit -> lengthOf(unit, rowWidth).equals(first));
-        Length step = first;
-        if (!alike) {
-            step = units.stream().map(unit -> lengthOf(unit, rowWidth)).reduce(Length.ZERO, Length::plus);
+        if (alike
+                && (!mirrorAtMiddle
+                        || middle.stream()
+                                .allMatch(unit -> lengthOf(unit, rowWidth).equals(first)))) {
+            return first;
         }
-        return mirrorAtMiddle ? step.times(2) : step;
+        Length turn = units.stream().map(unit -> lengthOf(unit, rowWidth)).reduce(Length.ZERO, Length::plus);
+        return mirrorAtMiddle ? turn.times(2) : turn;
     }
 
     /** How much of a row stays blank. */
@@ -59,15 +63,32 @@ record RowOfUnits(List<UnitDesign> units, Length unitLength, boolean mirrorAtMid
     }
 
     private Length filled(Length length, Length rowWidth) {
-        Length half = mirrorAtMiddle ? length.dividedBy(2) : length;
+        return sequence(length, rowWidth).stream()
+                .map(unit -> lengthOf(unit, rowWidth))
+                .reduce(Length.ZERO, Length::plus);
+    }
+
+    /** The units one after the other, as many as there is room for. */
+    private List<UnitDesign> sequence(Length length, Length rowWidth) {
+        Length room = mirrorAtMiddle ? length.dividedBy(2) : length;
+        List<UnitDesign> sequence = new ArrayList<>();
         Length x = Length.ZERO;
-        for (int i = 0; ; i++) {
-            Length next = x.plus(lengthOf(units.get(i % units.size()), rowWidth));
-            if (next.isLongerThan(half)) {
-                return mirrorAtMiddle ? x.times(2) : x;
-            }
-            x = next;
+        UnitDesign next = units.getFirst();
+        while (!x.plus(lengthOf(next, rowWidth)).isLongerThan(room)) {
+            sequence.add(next);
+            x = x.plus(lengthOf(next, rowWidth));
+            next = units.get(sequence.size() % units.size());
         }
+        if (mirrorAtMiddle) {
+            List<UnitDesign> second =
+                    sequence.reversed().stream().map(RowOfUnits::mirrored).toList();
+            UnitDesign between = middle.isEmpty() ? next : middle.getFirst();
+            if (!x.times(2).plus(lengthOf(between, rowWidth)).isLongerThan(length)) {
+                sequence.add(between);
+            }
+            sequence.addAll(second);
+        }
+        return sequence;
     }
 
     /**
@@ -87,16 +108,7 @@ record RowOfUnits(List<UnitDesign> units, Length unitLength, boolean mirrorAtMid
             return Figure.plain(length, rowWidth, cloth(units.getFirst())).inCloths(exchanges.apply(0));
         }
         checkPatches(length, rowWidth, where, blocks);
-        List<UnitDesign> sequence = new ArrayList<>();
-        Length filled = mirrorAtMiddle ? filled(length, rowWidth).dividedBy(2) : filled(length, rowWidth);
-        Length x = Length.ZERO;
-        for (int i = 0; x.isShorterThan(filled); i++) {
-            sequence.add(units.get(i % units.size()));
-            x = x.plus(lengthOf(sequence.getLast(), rowWidth));
-        }
-        if (mirrorAtMiddle) {
-            sequence.reversed().stream().map(RowOfUnits::mirrored).toList().forEach(sequence::add);
-        }
+        List<UnitDesign> sequence = sequence(length, rowWidth);
         Map<UnitDesign, Figure> laidOut = new HashMap<>();
         List<Figure> figures = new ArrayList<>();
         for (int i = 0; i < sequence.size(); i++) {

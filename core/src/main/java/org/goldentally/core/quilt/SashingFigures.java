@@ -37,7 +37,7 @@ final class SashingFigures {
         if (units.isEmpty()) {
             return Figure.plain(length, sizes.sashing(), "");
         }
-        RowOfUnits row = new RowOfUnits(units, Length.ZERO, false);
+        RowOfUnits row = new RowOfUnits(units, Length.ZERO, false, List.of());
         Length over = row.remainder(length, sizes.sashing());
         LengthWriter writer = design.system().writer();
         List<Problem> flaws = over.isZero()

@@ -51,6 +51,7 @@ public record Batch(
         UNITS,
         BONUS,
         BLOCKS,
+        SASHING,
         ROWS,
         BORDER,
         BINDING

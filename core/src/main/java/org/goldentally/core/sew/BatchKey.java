@@ -44,6 +44,7 @@ public sealed interface BatchKey {
 
     /** What there is once in a quilt. */
     enum Once implements BatchKey {
+        SASHING,
         ROWS,
         BINDING
     }

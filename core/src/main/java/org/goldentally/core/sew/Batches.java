@@ -51,6 +51,7 @@ public final class Batches {
         all.addAll(batches.bonus());
         all.addAll(batches.innerBlocks());
         all.addAll(batches.blocks());
+        batches.sashing().ifPresent(all::add);
         batches.rows().ifPresent(all::add);
         all.addAll(batches.borders());
         batches.binding().ifPresent(all::add);
@@ -199,6 +200,34 @@ public final class Batches {
             rows.merge(centre.x().plus(centre.y()), 1L, Long::sum);
         });
         return List.copyOf(rows.values());
+    }
+
+    /** Strips that are sewn of units, or joined since they are longer than the cloth is wide; others are only cut. */
+    private Optional<Batch> sashing() {
+        List<TopPart> sewn = tally.top().parts().stream()
+                .filter(part -> StripSteps.isSewn(part, tally))
+                .toList();
+        long ofUnits = sewn.stream().filter(StripSteps::isOfUnits).count();
+        long joined = sewn.size() - ofUnits;
+        List<String> said = new ArrayList<>();
+        if (ofUnits > 0) {
+            said.add(ofUnits + " sewn of units");
+        }
+        if (joined > 0) {
+            said.add(joined + " joined, since they are longer than the fabric is wide");
+        }
+        return sewn.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Batch(
+                        BatchKey.Once.SASHING,
+                        Kind.SASHING,
+                        "Sashing",
+                        String.join(", ", said),
+                        sewn.size(),
+                        1,
+                        "strip",
+                        Optional.empty(),
+                        sewn.stream().map(TopPart::id).toList()));
     }
 
     private Optional<Batch> rows() {

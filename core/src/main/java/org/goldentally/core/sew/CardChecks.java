@@ -7,7 +7,6 @@ import java.util.stream.Collectors;
 import org.goldentally.core.finishing.StripPlan;
 import org.goldentally.core.geometry.Point;
 import org.goldentally.core.making.MadeSet;
-import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.method.UnitSizes;
@@ -45,6 +44,11 @@ public final class CardChecks {
                 unitChecks(set.recipe().sizes(), checks);
             }
         });
+        if (batch.key() == BatchKey.Once.SASHING) {
+            StripSteps.stripsOf(batch, tally)
+                    .forEach(strip -> strip.sides().forEach(side -> checks.add(check(strip, side))));
+            rowsOfUnits(batch, "strip", checks);
+        }
         if (batch.key() instanceof BatchKey.Border border) {
             borderChecks(batch, border.number(), checks);
         }
@@ -63,19 +67,9 @@ public final class CardChecks {
 
     /** Long sides first, cut over-length and trimmed to what the top really measures through the middle. */
     private void borderChecks(Batch batch, int border, List<Check> checks) {
-        tally.strips().stream()
-                .filter(strip -> tally.count().strips().stream()
-                        .filter(group -> strip.uses().contains(new Use.ForStrips(group.key())))
-                        .anyMatch(group -> group.partIds().stream().anyMatch(batch.partIds()::contains)))
+        StripSteps.stripsOf(batch, tally)
                 .forEach(strip -> strip.sides().forEach(side -> checks.add(check(strip, side))));
-        tally.top().parts().stream()
-                .filter(part -> batch.partIds().contains(part.id()))
-                .filter(part -> part.kind() == TopPart.Kind.PIECED_BORDER)
-                .collect(Collectors.groupingBy(TopPart::figure, LinkedHashMap::new, Collectors.counting()))
-                .forEach((figure, count) -> checks.add(new Check(
-                        counted(count, "side") + ", sewn of units, unfinished",
-                        writer.write(figure.finishedHeight().plus(seams())) + " × "
-                                + writer.writeWithUnit(figure.finishedWidth().plus(seams())))));
+        rowsOfUnits(batch, "side", checks);
         Assembly.Box inside = insideOf(border);
         checks.add(new Check(
                 "measure the real top through the middle, both ways, before trimming",
@@ -83,15 +77,35 @@ public final class CardChecks {
                         + writer.writeWithUnit(inside.height().plus(seams())) + " unfinished expected"));
     }
 
+    private void rowsOfUnits(Batch batch, String thing, List<Check> checks) {
+        tally.top().parts().stream()
+                .filter(part -> batch.partIds().contains(part.id()))
+                .filter(StripSteps::isOfUnits)
+                .collect(Collectors.groupingBy(TopPart::figure, LinkedHashMap::new, Collectors.counting()))
+                .forEach((figure, count) -> checks.add(new Check(
+                        counted(count, thing) + ", sewn of units, unfinished",
+                        writer.write(figure.finishedHeight().plus(seams())) + " × "
+                                + writer.writeWithUnit(figure.finishedWidth().plus(seams())))));
+    }
+
     private Check check(StripPlan strip, StripPlan.Side side) {
-        String from = strip.joined() ? " from the joined run" : "";
+        String from = switch (side.source()) {
+            case RUN -> " from the joined run";
+            case END_OF_RUN -> " from the end of the run, where no join falls in it";
+            case ALONG -> " along the length of the fabric";
+            case ACROSS -> "";
+        };
+        String which = counted(side.count(), "strip") + (side.where().isEmpty() ? "" : " " + side.where());
         String cut = writer.write(strip.cutWidth()) + " × ";
         return side.isOverLength()
                 ? new Check(
-                        counted(side.count(), "strip") + ", cut over-length" + from + ", then trim",
+                        which + ", cut over-length" + from + ", then trim",
                         cut + writer.write(side.cutLength()) + " to " + writer.writeWithUnit(side.trimmedLength()))
                 : new Check(
-                        counted(side.count(), "strip") + ", cut exactly: the fabric is no wider",
+                        which + ", cut"
+                                + (strip.kind() == StripPlan.Kind.BORDER && side.source() == StripPlan.Source.ACROSS
+                                        ? " exactly: the fabric is no wider"
+                                        : from),
                         cut + writer.writeWithUnit(side.cutLength()));
     }
 

@@ -2,6 +2,7 @@ package org.goldentally.core.sew;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
 import java.util.UUID;
 import org.goldentally.core.making.Half;
 import org.goldentally.core.making.UnitsKey;
@@ -49,7 +50,7 @@ final class FormerBatchKeys {
             case BatchKey.Blocks(TopPart.Kind kind, String block, boolean mirrored) ->
                 "block " + kind + " " + block + (mirrored ? " mirrored" : "");
             case BatchKey.Border(int number) -> "border " + number;
-            case BatchKey.Once once -> once == BatchKey.Once.ROWS ? "rows" : "binding";
+            case BatchKey.Once once -> once.name().toLowerCase(Locale.ROOT);
         };
     }
 

@@ -106,6 +106,7 @@ public record NextWork(Station station, String says) {
         String sets = left + more + Recipe.counted(batch.setName(), left);
         return switch (batch.kind()) {
             case ROWS -> "Sew " + sets;
+            case SASHING -> "Sew " + left + more + Recipe.counted("sashing " + batch.setName(), left);
             case BORDER -> "Sew " + batch.title().toLowerCase(Locale.ROOT) + ": " + sets;
             case BINDING -> "Bind the quilt";
             case HALVES, UNITS, BONUS, BLOCKS ->

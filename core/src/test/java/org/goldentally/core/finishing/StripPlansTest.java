@@ -8,12 +8,17 @@ import java.util.Map;
 import org.assertj.core.data.Offset;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
+import org.goldentally.core.design.BorderDesign.Join;
+import org.goldentally.core.design.BorderDesign.SideJoin;
 import org.goldentally.core.design.BorderSideDesign;
 import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.PlanDesign;
+import org.goldentally.core.finishing.BorderPrint.Lie;
+import org.goldentally.core.finishing.StripPlan.Source;
 import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
+import org.goldentally.core.quilt.SomeQuilts;
 import org.goldentally.core.quilt.Tops;
 import org.goldentally.core.tally.TopTally;
 import org.junit.jupiter.api.Test;
@@ -41,8 +46,8 @@ class StripPlansTest {
                 .orElseThrow();
         assertThat(border.sides())
                 .containsExactly(
-                        new StripPlan.Side(2, Length.inches(53, 1, 2), Length.inches(52, 1, 2)),
-                        new StripPlan.Side(2, Length.inches(49, 1, 2), Length.inches(48, 1, 2)));
+                        new StripPlan.Side(2, Length.inches(53, 1, 2), Length.inches(52, 1, 2), Source.RUN, ""),
+                        new StripPlan.Side(2, Length.inches(49, 1, 2), Length.inches(48, 1, 2), Source.RUN, ""));
         assertThat(border.stripsCut()).isEqualTo(6);
         assertThat(border.working().how())
                 .isEqualTo("2 of 53 1/2 in (over-length, trimmed to 52 1/2) and 2 of 49 1/2 in (over-length, trimmed to"
@@ -73,6 +78,109 @@ class StripPlansTest {
                         tuple(
                                 Length.inches(5, 1, 2),
                                 List.of(new StripPlan.Side(1, Length.inches(19, 1, 2), Length.inches(18, 1, 2)))));
+    }
+
+    /**
+     * Only what is longer than the fabric is wide is joined, and no join falls in a shorter one: the joins of a run are
+     * laid out one after the other, at every whole strip less what each join takes.
+     */
+    @Test
+    void noJoinFallsInAStripThatTheFabricGivesWhole() {
+        long joined = 0;
+        for (TopTally tally : SomeQuilts.tallies().values()) {
+            for (StripPlan plan : tally.strips()) {
+                if (plan.kind() != StripPlan.Kind.BORDER && plan.kind() != StripPlan.Kind.SASHING) {
+                    continue;
+                }
+                joined += plan.joined() ? 1 : 0;
+                Length at = Length.ZERO;
+                for (StripPlan.Side side : plan.sides()) {
+                    boolean ofRun = side.source() == Source.RUN || side.source() == Source.END_OF_RUN;
+                    for (long n = 0; ofRun && n < side.count(); n++) {
+                        Length end = at.plus(side.cutLength());
+                        boolean holdsAJoin = holdsAJoin(plan, at, end);
+                        assertThat(holdsAJoin).as(plan.label() + " " + side).isEqualTo(side.source() == Source.RUN);
+                        at = end;
+                    }
+                }
+            }
+        }
+        assertThat(joined).isGreaterThan(1);
+    }
+
+    private static boolean holdsAJoin(StripPlan plan, Length from, Length to) {
+        Length width = plan.cuts().getFirst().size().width();
+        boolean diagonal = plan.working().how().contains("diagonal join");
+        Length each = width.minus(diagonal ? plan.cutWidth() : Length.inches(0, 1, 2));
+        for (long n = 1; n < plan.cuts().getFirst().count(); n++) {
+            Length join = each.times(n);
+            if (from.isShorterThan(join) && join.isShorterThan(to)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /**
+     * A print with an up and a down lies as its cloth does: up is along the length of the cloth. So in a standing side it is
+     * upright where the piece is cut with its length along the cloth, in a lying one where it is cut across; read off
+     * the pieces as they are cut, for every way to cut the sides.
+     */
+    @Test
+    void aPrintIsUprightWhereThePieceIsCutSo() {
+        for (Join upright : Join.values()) {
+            for (Join lying : Join.values()) {
+                BorderDesign border = BorderDesign.plain("3", "b", Corners.UNITS)
+                        .joined(lying)
+                        .joinedBySide(
+                                new SideJoin(BorderSideDesign.Side.LEFT, upright),
+                                new SideJoin(BorderSideDesign.Side.RIGHT, upright));
+                Tops top = Tops.of(3, 4, "8", "ohio-star").directional("b").border(border);
+                StripPlan plan = tally(top).strips().stream()
+                        .filter(strip -> strip.kind() == StripPlan.Kind.BORDER)
+                        .findFirst()
+                        .orElseThrow();
+                BorderPrint print = BorderPrint.of(border, "b", top.design());
+                // Standing sides are 32 1/2 in, lying ones 24 1/2 in and an inch over-length.
+                assertThat(isAlong(plan, Length.inches(33, 1, 2)))
+                        .isEqualTo(print.on(BorderSideDesign.Side.LEFT) == Lie.UPRIGHT);
+                assertThat(isAlong(plan, Length.inches(25, 1, 2)))
+                        .isEqualTo(print.on(BorderSideDesign.Side.UPPER) == Lie.ON_ITS_SIDE);
+                assertThat(plan.sides())
+                        .extracting(StripPlan.Side::where)
+                        .allMatch(where ->
+                                where.contains("the print upright") || where.contains("the print on its side"));
+            }
+        }
+    }
+
+    private static boolean isAlong(StripPlan plan, Length longer) {
+        return plan.cuts().stream()
+                .filter(cut -> cut.longerSide().equals(longer))
+                .findFirst()
+                .orElseThrow()
+                .size()
+                .height()
+                .equals(longer);
+    }
+
+    /** Left and right lie on their side until it is said how each side is cut; then all four stand upright. */
+    @Test
+    void aPrintOnItsSideIsSaidUntilItIsDecided() {
+        BorderDesign border = BorderDesign.plain("3", "b", Corners.UNITS);
+        Tops top = Tops.of(3, 4, "8", "ohio-star").directional("b").border(border);
+        assertThat(BorderPrint.toDecide(top.design()))
+                .singleElement()
+                .satisfies(problem -> assertThat(problem.why())
+                        .isEqualTo("ink stands upright above and below, and lies on its side right and left"));
+        BorderDesign upright =
+                border.joinedBySide(BorderPrint.uprightAllRound(border).toArray(SideJoin[]::new));
+        Tops decided = Tops.of(3, 4, "8", "ohio-star").directional("b").border(upright);
+        assertThat(BorderPrint.toDecide(decided.design())).isEmpty();
+        assertThat(BorderPrint.inBordersOf(decided.design()))
+                .singleElement()
+                .satisfies(
+                        each -> assertThat(each.says()).isEqualTo("ink stands upright above, right, below and left"));
     }
 
     /** The card and the sheet say the same: over-length where the cloth is wide enough, exactly where it is not. */

@@ -11,6 +11,7 @@ import static org.goldentally.core.design.BorderSideDesign.Side.RIGHT;
 import java.util.List;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.BlockPart;
+import org.goldentally.core.block.Figure;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.design.BlockSizeDesign;
 import org.goldentally.core.design.BlockSizeDesign.As;
@@ -32,6 +33,37 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class QuiltTopTest {
+
+    /**
+     * Five units of 3 in on a side of 15 in are an odd number: two, one in the middle, and the mirror image of the two
+     * (counting). With a unit said for the middle that one stands there.
+     */
+    @Test
+    void aMirroredRowOfAnOddNumberHasOneInTheMiddle() {
+        BorderDesign sawtooth = new BorderDesign(
+                BorderDesign.Kind.PIECED,
+                "3",
+                "",
+                List.of(UnitDesign.of(UnitKind.HALF_SQUARE, 0, "b", "a")),
+                "",
+                true,
+                BorderDesign.Corners.UNITS,
+                List.of());
+        for (BorderDesign border :
+                List.of(sawtooth, sawtooth.withMiddle(UnitDesign.of(UnitKind.HOURGLASS, 0, "c", "a", "c", "a")))) {
+            QuiltTop top = Tops.of(3, 3, "5", "ohio-star").border(border).top();
+            assertThat(top.flaws()).isEmpty();
+            assertThat(top.fits()).isEmpty();
+            Figure side = top.part(new PartId.BorderSide(1, 1)).orElseThrow().figure();
+            assertThat(side.units()).hasSize(5);
+            assertThat(side.units().get(2).unit().name())
+                    .isEqualTo(border.middle().isEmpty() ? "half-square triangle" : "hourglass of two cloths");
+            for (int i = 0; i < 2; i++) {
+                assertThat(side.units().get(i).isMirrored())
+                        .isNotEqualTo(side.units().get(4 - i).isMirrored());
+            }
+        }
+    }
 
     @ParameterizedTest(name = "{0} {1} {2} is a block of {3} finished")
     @CsvSource({"BLOCK,FINISHED,8,8", "BLOCK,UNFINISHED,8 1/2,8", "UNIT,FINISHED,4,8", "UNIT,UNFINISHED,4 1/2,8"})

@@ -57,6 +57,25 @@ public final class Tops {
         return tops;
     }
 
+    /** One of its cloths has a print with an up and a down. */
+    public Tops directional(String key) {
+        cloths = cloths.stream()
+                .map(cloth -> !cloth.key().equals(key)
+                        ? cloth
+                        : new ClothInHand(
+                                key,
+                                cloth.name(),
+                                cloth.colour(),
+                                cloth.lightness(),
+                                cloth.background(),
+                                cloth.shelfCloth(),
+                                true,
+                                cloth.pack(),
+                                cloth.standsFor()))
+                .toList();
+        return this;
+    }
+
     public QuiltDesign design() {
         QuiltDesign first = QuiltDesign.first(MeasureSystem.INCH);
         return new QuiltDesign(

@@ -95,7 +95,8 @@ class TopTallyTest {
             assertThat(strip.label()).isEqualTo("border 1 strips, 3 in finished");
             assertThat(strip.joined()).isTrue();
             assertThat(strip.sides())
-                    .containsExactly(new StripPlan.Side(4, Length.inches(61, 1, 2), Length.inches(60, 1, 2)));
+                    .containsExactly(new StripPlan.Side(
+                            4, Length.inches(61, 1, 2), Length.inches(60, 1, 2), StripPlan.Source.RUN, ""));
             assertThat(strip.stripsCut()).isEqualTo(7);
             assertThat(strip.cutWidth()).isEqualTo(Length.inches(3, 1, 2));
         });
