@@ -239,6 +239,12 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
       </ol>
     </section>
 
+    <ol v-if="card.order.length" class="card space-y-2 p-3" aria-label="In this order">
+      <li v-for="(step, i) in card.order" :key="step" class="flex gap-3">
+        <strong class="tabular-nums">{{ i + 1 }}</strong><span>{{ step }}</span>
+      </li>
+    </ol>
+
     <ol v-if="card.steps.length" class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3" aria-label="Steps">
       <li v-for="(step, i) in card.steps" :key="i" class="card flex flex-col p-3">
         <StepDrawing :step="step" :colours="rightSides" :wrong-sides="wrongSides" class="h-36 w-full" />

@@ -12,7 +12,7 @@ export interface BatchLineProps {
 
 defineProps<BatchLineProps>()
 const emit = defineEmits<{ taken: [] }>()
-const SIGNS: Partial<Record<Batch['kind'], string>> = { ROWS: '☰', BLOCKS: '▦', BORDER: '▢' }
+const SIGNS: Partial<Record<Batch['kind'], string>> = { SASHING: '╫', ROWS: '☰', BLOCKS: '▦', BORDER: '▢' }
 </script>
 
 <template>

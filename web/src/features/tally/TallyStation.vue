@@ -163,7 +163,9 @@ function takeAll(group: Group, method: string) {
             <strong class="first-letter:uppercase">{{ strip.label }}</strong>
             <span class="block text-sm text-soft"
               >cut {{ strip.cutSize }} {{ tally.unitOfLength
-              }}<template v-if="strip.joined">, joined of {{ strip.cuts }}</template></span
+              }}<template v-if="strip.joined"
+                >, from {{ strip.cuts }}; joined where longer than the fabric is wide</template
+              ></span
             >
             <details>
               <summary class="cursor-pointer text-sm underline decoration-dotted">How it was worked out</summary>

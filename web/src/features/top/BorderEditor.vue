@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Problem, Schemas } from '@/api/client'
 import type { QuiltDesign } from '@/features/quilts'
+import BorderCutting from './BorderCutting.vue'
 import BorderSides from './BorderSides.vue'
 import ClothSelect from './ClothSelect.vue'
 import { type Border, type BorderUnit, patchesOf, unitOf, unitsFor, withPatch } from './edit/borders'
@@ -16,6 +17,8 @@ export interface BorderEditorProps {
   problems: readonly Problem[]
   /** What would make it come out even, if it does not. */
   fit: Schemas['BorderFitView'] | undefined
+  /** How prints with an up and a down lie in it. */
+  prints: Schemas['BorderPrintView'][]
   unitOfLength: string
 }
 
@@ -118,18 +121,13 @@ function setCornerCloth(patch: number, cloth: string) {
       :unit-of-length="unitOfLength"
       @changed="(part, typing) => change(part, typing)"
     />
-    <label v-if="border.kind !== 'PIECED'" class="flex items-center gap-2"
-      ><span class="flex-1">Longer than the fabric is wide</span>
-      <select
-        class="field w-40"
-        :value="border.join"
-        @change="change({ join: ($event.target as HTMLSelectElement).value as Border['join'] })"
-      >
-        <option value="STRAIGHT">joined straight</option>
-        <option value="DIAGONAL">joined on the diagonal</option>
-        <option value="ALONG_LENGTH">cut along the length</option>
-      </select>
-    </label>
+    <BorderCutting
+      v-if="border.kind !== 'PIECED'"
+      :number="number"
+      :border="border"
+      :prints="prints"
+      @changed="change($event)"
+    />
     <label class="flex items-center gap-2"
       ><span class="flex-1">Corners</span>
       <select class="field w-40" :value="cornerKind" @change="setCorner(($event.target as HTMLSelectElement).value)">

@@ -18,6 +18,7 @@ const props = defineProps<BordersPanelProps>()
 const emit = defineEmits<{ changed: [part: Partial<QuiltDesign>, typing: boolean] }>()
 
 const unit = computed(() => props.top.unitOfLength)
+const prints = (i: number) => props.top.prints.filter((each) => each.border === i)
 const fit = (i: number) => props.top.fits.find((each) => each.border === i)
 
 function borders(list: Border[], typing = false) {
@@ -75,6 +76,7 @@ const finish = (part: Partial<QuiltDesign['finishing']>, typing = false) =>
       :cloths="design.cloths"
       :problems="problems"
       :fit="fit(i)"
+      :prints="prints(i)"
       :unit-of-length="unit"
       @changed="(changed, typing) => change(i, changed, typing)"
       @removed="remove(i)"

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useShelf } from '@/features/cloth'
 import type { QuiltDesign } from '@/features/quilts'
-import FabricOptions from './FabricOptions.vue'
+import FabricField from './FabricField.vue'
 import { fabricGroups, takenFor } from './fabricLists'
 import { useTakenInHand } from './takenInHand'
 
@@ -24,10 +24,9 @@ const { data: shelf } = useShelf()
 const wanted = ref(false)
 const groups = computed(() => fabricGroups(props.cloths, (wanted.value && inHand && shelf.value) || []))
 const choices = computed(() => groups.value.flatMap((group) => group.choices))
-const place = computed(() => choices.value.findIndex((each) => each.key === props.value))
 
-function choose(select: HTMLSelectElement) {
-  const choice = choices.value[Number(select.value)]
+function choose(place: number) {
+  const choice = choices.value[place]
   if (!choice) return emit('chosen', '')
   const found = inHand ? takenFor(inHand.design.value, choice, shelf.value ?? []) : { key: choice.key ?? '', taken: {} }
   if (!found) return
@@ -43,15 +42,6 @@ function choose(select: HTMLSelectElement) {
       class="size-5 shrink-0 rounded-full border border-ink/40"
       :style="{ background: cloths.find((cloth) => cloth.key === value)?.colour ?? 'transparent' }"
     ></span>
-    <select
-      class="field w-36"
-      :value="place"
-      @pointerenter="wanted = true"
-      @focus="wanted = true"
-      @change="choose($event.target as HTMLSelectElement)"
-    >
-      <option :value="-1">{{ none }}</option>
-      <FabricOptions :groups="groups" />
-    </select>
+    <FabricField class="w-36" :groups="groups" :value="value" :none="none" @wanted="wanted = true" @chosen="choose" />
   </label>
 </template>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useShelf } from '@/features/cloth'
 import type { QuiltDesign } from '@/features/quilts'
-import FabricOptions from './FabricOptions.vue'
+import FabricField from './FabricField.vue'
 import { fabricGroups, takenFor } from './fabricLists'
 import { dressRole, rolesOf, traditionalOf } from './edit/roles'
 import { useTraditionalBlocks } from './queries'
@@ -27,8 +27,8 @@ const choices = computed(() => groups.value.flatMap((group) => group.choices))
 const colourOf = (key: string) => props.design.cloths.find((cloth) => cloth.key === key)?.colour ?? 'transparent'
 
 /** A cloth in hand, one of the shelf, which is taken in hand, or any print of a pack. */
-function dress(role: string, chosen: string) {
-  const choice = choices.value[Number(chosen)]
+function dress(role: string, place: number) {
+  const choice = choices.value[place]
   const found = choice && takenFor(props.design, choice, shelf.value ?? [])
   if (!found || !block.value) return
   const design = { ...props.design, ...found.taken }
@@ -47,15 +47,14 @@ function dress(role: string, chosen: string) {
         ></span>
         <span class="min-w-0 flex-1 truncate first-letter:uppercase">{{ role.name }}</span>
       </span>
-      <select
-        class="field mt-1 w-full"
-        :value="role.cloth ? choices.findIndex((each) => each.key === role.cloth) : -1"
-        :aria-label="`${role.name} of ${block.name}`"
-        @change="dress(role.letter, ($event.target as HTMLSelectElement).value)"
-      >
-        <option :value="-1">not dressed alike</option>
-        <FabricOptions :groups="groups" />
-      </select>
+      <FabricField
+        class="mt-1 w-full"
+        :groups="groups"
+        :value="role.cloth"
+        none="not dressed alike"
+        :name="`${role.name} of ${block.name}`"
+        @chosen="dress(role.letter, $event)"
+      />
     </label>
   </section>
 </template>

@@ -9,7 +9,7 @@ import LengthField from './LengthField.vue'
 export interface RowOfUnitsProps {
   /** Whose units they are, as labels have it: {@code border 2}, {@code border 2 above}. */
   of: string
-  row: { units: BorderUnit[]; unitLength: string; mirrorAtMiddle: boolean }
+  row: { units: BorderUnit[]; unitLength: string; mirrorAtMiddle: boolean; middle: BorderUnit[] }
   cloths: QuiltDesign['cloths']
   problems: readonly Problem[]
   /** As problems have it: {@code Border 2, upper side}. */
@@ -23,6 +23,11 @@ const emit = defineEmits<{ changed: [part: Partial<RowOfUnitsProps['row']>, typi
 const LONG = ['PLAIN', 'STRIP_SET_SEGMENT', 'CORNER_FLIP']
 const hasLongUnits = computed(() => props.row.units.some((each) => LONG.includes(each.kind)))
 const change = (part: Partial<RowOfUnitsProps['row']>) => emit('changed', part, false)
+function setMiddle(event: Event) {
+  const kind = (event.target as HTMLSelectElement).value as BorderUnit['kind'] | ''
+  const cloths = (props.row.middle[0] ?? props.row.units.at(-1))?.cloths ?? []
+  change({ middle: kind ? [unitOf(kind, cloths)] : [] })
+}
 function setUnit(i: number, unit: BorderUnit) {
   change({ units: props.row.units.map((each, at) => (at === i ? unit : each)) })
 }
@@ -89,4 +94,30 @@ function setUnit(i: number, unit: BorderUnit) {
     />
     mirrored at the middle of each side</label
   >
+  <div v-if="row.mirrorAtMiddle" class="space-y-1 rounded-lg bg-paper p-2">
+    <label class="block"
+      ><span class="mb-1 block leading-5">In the middle, where their number is odd</span>
+      <select class="field w-full" :value="row.middle[0]?.kind ?? ''" @change="setMiddle($event)">
+        <option value="">the next in turn</option>
+        <option v-for="each in BORDER_UNITS" :key="each.kind" :value="each.kind">{{ each.name }}</option>
+      </select>
+    </label>
+    <template v-for="unit in row.middle" :key="unit.kind">
+      <ClothSelect
+        v-for="(name, patch) in patchesOf(unit.kind)"
+        :key="name"
+        :label="`Middle, ${name}`"
+        :cloths="cloths"
+        :value="unit.cloths[patch] ?? ''"
+        @chosen="change({ middle: [withPatch(unit, patch, $event)] })"
+      />
+      <button
+        class="button min-h-8 w-full"
+        :aria-label="`Turn the middle unit of ${of}`"
+        @click="change({ middle: [{ ...unit, quarterTurns: (unit.quarterTurns + 1) % 4 }] })"
+      >
+        Turn it ↻
+      </button>
+    </template>
+  </div>
 </template>

@@ -9,6 +9,7 @@ import BordersPanel from './BordersPanel.vue'
 import ClothTray from './ClothTray.vue'
 import CountsPanel from './CountsPanel.vue'
 import InHand from './InHand.vue'
+import FrameBlock from './FrameBlock.vue'
 import DressPanel from './DressPanel.vue'
 import MistakesCard from './MistakesCard.vue'
 import SelectedPart from './SelectedPart.vue'
@@ -177,7 +178,7 @@ const press = useWallKeys({
     s: () => takeSpare(),
   },
 })
-const { newBlock, takeBlock, keepOwn, removeBlock } = useBlockActions({
+const { newBlock, takeBlock, takeFramed, keepOwn, removeBlock } = useBlockActions({
   design,
   building,
   change,
@@ -217,8 +218,17 @@ const marks = computed(() =>
           :in-hand="unitInHand"
           @taken="unitInHand = $event"
         />
+        <FrameBlock
+          v-if="builtBlock"
+          :key="builtBlock.key"
+          :design="design"
+          :block="builtBlock"
+          :place="top.sizes.find((size) => size.what === 'Block')"
+          :unit-of-length="top.unitOfLength"
+          @framed="takeFramed"
+        />
         <BlockTray
-          v-else
+          v-if="!building"
           :design="design"
           :pictures="top.blocks"
           :colours="colours"

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { QuiltDesign } from '@/features/quilts'
-import { fabricGroups, takenFor } from './fabricLists'
+import { fabricGroups, foundIn, takenFor } from './fabricLists'
 
 const cloth = (key: string, name: string, pack = '', standsFor = 'ITSELF') =>
   ({ key, name, pack, standsFor, shelfCloth: `s-${key}` }) as QuiltDesign['cloths'][number]
@@ -22,6 +22,20 @@ it('folds prints under their packs, in the order in which they are counted', () 
     ['On the shelf', ['teal']],
     ['Prints of dusk, on the shelf', ['dusk 2']],
   ])
+})
+
+it('finds fabrics by words of their name or of their pack, wherever they lie', () => {
+  const groups = fabricGroups(
+    [cloth('a', 'oat'), cloth('p7', 'noon 7', 'noon'), cloth('p10', 'noon 10', 'noon')],
+    [lying('x', 'dark teal'), lying('y', 'teal 2', 'dusk')],
+  )
+  const names = (words: string) => foundIn(groups, words).flatMap((group) => group.choices.map((each) => each.name))
+  expect(names('TEAL')).toEqual(['dark teal', 'teal 2'])
+  expect(names('teal dark')).toEqual(['dark teal'])
+  expect(names('dusk teal')).toEqual(['teal 2'])
+  expect(names('noon')).toEqual(['noon 7', 'noon 10'])
+  expect(names('plum')).toEqual([])
+  expect(foundIn(groups, ' ')).toEqual(groups)
 })
 
 it('takes what is chosen from the shelf in hand', () => {

@@ -8,6 +8,8 @@ type ShelfCloth = Schemas['ShelfClothView']
 /** A fabric to choose: one in hand, or one of the shelf or any print of a pack, which comes into hand when it is chosen. */
 export interface FabricChoice {
   name: string
+  /** As it looks; a pack has many. */
+  colour?: string
   key?: string
   shelf?: ShelfCloth
   pack?: string
@@ -30,7 +32,7 @@ export function fabricGroups(cloths: readonly Cloth[], shelf: readonly ShelfClot
   const folded = packsInHand.filter((pack) => prints(pack).length > 1)
   const notInHand = shelf.filter((cloth) => !cloths.some((each) => each.shelfCloth === cloth.id))
   const packs = [...new Set(notInHand.map((cloth) => cloth.pack).filter(Boolean))]
-  const chosen = (cloth: Cloth): FabricChoice => ({ name: cloth.name, key: cloth.key })
+  const chosen = (cloth: Cloth): FabricChoice => ({ name: cloth.name, colour: cloth.colour, key: cloth.key })
   const groups: FabricGroup[] = [
     {
       label: 'In hand',
@@ -40,17 +42,39 @@ export function fabricGroups(cloths: readonly Cloth[], shelf: readonly ShelfClot
     { label: 'Packs on the shelf', choices: packs.map((pack) => ({ name: `any print of ${pack}`, pack })) },
     {
       label: 'On the shelf',
-      choices: sorted(notInHand.filter((cloth) => !cloth.pack)).map((cloth) => ({ name: cloth.name, shelf: cloth })),
+      choices: sorted(notInHand.filter((cloth) => !cloth.pack)).map((cloth) => ({
+        name: cloth.name,
+        colour: cloth.colour,
+        shelf: cloth,
+      })),
     },
     ...packs.map((pack) => ({
       label: `Prints of ${pack}, on the shelf`,
       choices: sorted(notInHand.filter((cloth) => cloth.pack === pack)).map((cloth) => ({
         name: cloth.name,
+        colour: cloth.colour,
         shelf: cloth,
       })),
     })),
   ]
   return groups.filter((group) => group.choices.length)
+}
+
+/** Those that have every word in their name, or in that of their group; groups without any are left out. */
+export function foundIn<G extends { label: string; choices: { name: string }[] }>(
+  groups: readonly G[],
+  words: string,
+): G[] {
+  const wanted = words.toLowerCase().split(/\s+/).filter(Boolean)
+  return groups
+    .map((group) => ({
+      ...group,
+      choices: group.choices.filter(({ name }) => {
+        const said = `${name} ${group.label}`.toLowerCase()
+        return wanted.every((word) => said.includes(word))
+      }),
+    }))
+    .filter((group) => group.choices.length)
 }
 
 /** The key of a choice, and what comes into hand with it. */

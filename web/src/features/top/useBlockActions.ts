@@ -32,6 +32,13 @@ export function useBlockActions({ design, building, change, say }: BlockActionsO
     say(`${block.name} is among the blocks of this quilt.`)
   }
 
+  /** A block in its frame stands among the others, and on the bench. */
+  function takeFramed(block: Block) {
+    change({ blocks: [...design.value.blocks, block] })
+    building.value = block.key
+    say(`${block.name} is among the blocks of this quilt.`)
+  }
+
   /** Whether a block lies in another, however deep. */
   function uses(block: Block, key: string): boolean {
     return block.parts.some((part) => {
@@ -63,5 +70,5 @@ export function useBlockActions({ design, building, change, say }: BlockActionsO
     building.value = undefined
   }
 
-  return { newBlock, takeBlock, keepOwn, removeBlock }
+  return { newBlock, takeBlock, takeFramed, keepOwn, removeBlock }
 }

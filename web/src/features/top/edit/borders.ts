@@ -15,6 +15,8 @@ export const PLAIN_BORDER: Border = {
   corner: [],
   join: 'STRAIGHT',
   sides: [],
+  sideJoins: [],
+  middle: [],
 }
 
 export function unlikeSide(border: Border, side: Side): BorderSide | undefined {
@@ -23,9 +25,9 @@ export function unlikeSide(border: Border, side: Side): BorderSide | undefined {
 
 /** Every side as it is made, whether like the others or not. */
 export function sideOf(border: Border, side: Side): BorderSide {
-  const { width, cloth, units, unitLength, mirrorAtMiddle } = border
+  const { width, cloth, units, unitLength, mirrorAtMiddle, middle } = border
   const kind = border.kind === 'PIECED' ? 'PIECED' : 'PLAIN'
-  return unlikeSide(border, side) ?? { side, kind, width, cloth, units, unitLength, mirrorAtMiddle }
+  return unlikeSide(border, side) ?? { side, kind, width, cloth, units, unitLength, mirrorAtMiddle, middle }
 }
 
 /** The border with one side otherwise; a side that is to be like the rest is no longer said. */
@@ -37,16 +39,29 @@ export function withSide(border: Border, side: Side, part: Partial<BorderSide> |
   return { ...border, sides: [...others, changed].sort((a, b) => order.indexOf(a.side) - order.indexOf(b.side)) }
 }
 
+/** The border with the strip of one side cut in a way of its own; nothing is as the rest of the border. */
+export function withSideJoin(border: Border, side: Side, join: Border['join'] | undefined): Border {
+  const others = border.sideJoins.filter((each) => each.side !== side)
+  return { ...border, sideJoins: join ? [...others, { side, join }] : others }
+}
+
 type Dressed = { kind: BorderSide['kind'] | Border['kind']; cloth: string; units: Border['units'] }
 
 /** A border and its unlike sides, in other cloths. */
 export function dressedBorder(border: Border, dressed: <D extends Dressed>(part: D) => D): Border {
-  return { ...dressed(border), sides: border.sides.map(dressed) }
+  const withMiddle = <D extends Dressed & { middle: Border['units'] }>(part: D): D => ({
+    ...dressed(part),
+    middle: dressed({ ...part, units: part.middle }).units,
+  })
+  return { ...withMiddle(border), sides: border.sides.map(withMiddle) }
 }
 
 /** All cloths of a border that are not in its corners. */
 export function clothsOfBorder(border: Border): string[] {
-  return [border, ...border.sides].flatMap((each) => [each.cloth, ...each.units.flatMap((unit) => unit.cloths)])
+  return [border, ...border.sides].flatMap((each) => [
+    each.cloth,
+    ...[...each.units, ...each.middle].flatMap((unit) => unit.cloths),
+  ])
 }
 
 export type BorderUnit = Border['units'][number]

@@ -77,6 +77,8 @@ const DESIGN = {
       corners: 'BUTTED',
       corner: [],
       sides: [],
+      sideJoins: [],
+      middle: [],
     },
   ],
   finishing: { bindingCloth: 'a', bindingStrip: '', backingCloth: '', backingWidth: '', overhang: '' },
