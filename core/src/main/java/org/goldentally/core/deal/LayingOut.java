@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
@@ -33,8 +34,13 @@ final class LayingOut {
     private final Made[] lies;
     private final boolean[] stays;
     private final List<Made> spare = new ArrayList<>();
+    private final Stock stock;
+
+    /** Prints that are short by the accounts of the quilt; empty where they were not asked. */
+    private Optional<List<Integer>> shortOnes = Optional.empty();
 
     LayingOut(QuiltDesign design, Stock stock, Wish wish) {
+        this.stock = stock;
         this.free = new FreePlaces(design);
         this.wish = wish;
         this.maker = new Maker(free, stock, wish);
@@ -54,9 +60,35 @@ final class LayingOut {
                 make(0);
             }
         }
+        if (wish.what() != What.LAY_OUT) {
+            settleByAccount();
+        }
         Placer placer = new Placer(free, lies, stays, spare, wish.seed() + 1);
         Made[] laid = placer.place();
         return result(laid, placer);
+    }
+
+    /** Where prints of the shelf are dealt, none is short that need not be. */
+    private void settleByAccount() {
+        if (stock.isKnown(free.allowed.keySet()) && !stock.shelf().isEmpty()) {
+            ByAccount.Tried settled = new ByAccount(free, stock, stays, this::dressed).settle(List.of(lies));
+            settled.lies().toArray(lies);
+            shortOnes = Optional.of(List.copyOf(settled.missing().keySet()));
+        }
+    }
+
+    private QuiltDesign dressed(List<Made> made) {
+        Made[] laid = made.toArray(Made[]::new);
+        return free.design
+                .withPlaces(places(laid))
+                .withEdgePlaces(edgePlaces(laid))
+                .withPlan(free.design
+                        .plan()
+                        .withMaking(free.design
+                                .plan()
+                                .making()
+                                .withSpareBlocks(
+                                        spare.stream().map(this::spareBlock).toList())));
     }
 
     private boolean staysAt(Hand hand) {
@@ -152,7 +184,7 @@ final class LayingOut {
                 Arrays.stream(used).filter(times -> times > 0).min().orElse(0),
                 combinations(laid, placer.spare()),
                 leftOut(used),
-                maker.beyondStock().stream()
+                shortOnes.orElseGet(maker::beyondStock).stream()
                         .map(print -> free.prints.get(print).name())
                         .toList(),
                 printsForAll(laid, placer.spare()));

@@ -45,6 +45,8 @@ public record ScrappyDeal(
         List<String> beyondStock,
         int printsForAll) {
 
+    private static final int MORE_BEGINNINGS = 3;
+
     /** A print that no place got, and why. */
     public record LeftOut(String print, String why) {}
 
@@ -71,6 +73,13 @@ public record ScrappyDeal(
      *     anew
      */
     public static ScrappyDeal deal(QuiltDesign design, Stock stock, Wish wish) {
-        return new LayingOut(design, stock, wish).deal();
+        ScrappyDeal best = new LayingOut(design, stock, wish).deal();
+        boolean again = wish.what() != Wish.What.LAY_OUT && !stock.shelf().isEmpty();
+        // What one beginning leaves short another may not.
+        for (int n = 1; again && !best.beyondStock.isEmpty() && n <= MORE_BEGINNINGS; n++) {
+            ScrappyDeal other = new LayingOut(design, stock, wish.begunOtherwise(n)).deal();
+            best = other.beyondStock.size() < best.beyondStock.size() ? other : best;
+        }
+        return best;
     }
 }

@@ -26,17 +26,25 @@ import org.goldentally.core.quilt.TopCount;
  * @param blocks for each free place, for each print by its key; a print that is not on the shelf has none
  * @param alike by their sort, blocks whose units come of one set, so that they are alike: two where a pair gives one unit
  *     to each
+ * @param shelf the pieces themselves, by the key of their print; empty where nothing is known of them
  */
-public record Stock(Map<String, Map<String, Double>> blocks, Map<String, Integer> alike) {
+public record Stock(
+        Map<String, Map<String, Double>> blocks, Map<String, Integer> alike, Map<String, List<ShelfPieces>> shelf) {
 
     /** Where nothing is known of the shelf all prints go equally far. */
-    public static final Stock UNKNOWN = new Stock(Map.of(), Map.of());
+    public static final Stock UNKNOWN = new Stock(Map.of(), Map.of(), Map.of());
 
     private static final int MOST_ALIKE = 8;
 
     public Stock {
         blocks = Map.copyOf(blocks);
         alike = Map.copyOf(alike);
+        shelf = Map.copyOf(shelf);
+    }
+
+    /** Where it is known only how far prints go. */
+    Stock(Map<String, Map<String, Double>> blocks, Map<String, Integer> alike) {
+        this(blocks, alike, Map.of());
     }
 
     /**
@@ -64,7 +72,7 @@ public record Stock(Map<String, Map<String, Double>> blocks, Map<String, Integer
                     print.key(), blocks(shelf.getOrDefault(print.key(), List.of()), cuts, Math.max(1, inBlocks))));
             blocks.put(key, ofPrint);
         }
-        return new Stock(blocks, alike(free, plan));
+        return new Stock(blocks, alike(free, plan), shelf);
     }
 
     /** What the prints that a free place may have give together; places that have the same prints share them. */

@@ -15,6 +15,7 @@ import org.goldentally.core.problem.Limits;
 public record Wish(long seed, What what, boolean freeTurns, int spareBlocks, Set<Spot> only) {
 
     private static final int MOST_SPARES = 200;
+    private static final long BEGINNINGS_APART = 1_000_003;
 
     /** How much of it is done anew. */
     public enum What {
@@ -33,6 +34,11 @@ public record Wish(long seed, What what, boolean freeTurns, int spareBlocks, Set
         Limits.required(what, "what");
         Limits.between(spareBlocks, 0, MOST_SPARES, "spareBlocks");
         only = Set.copyOf(only);
+    }
+
+    /** The same wish, made from another beginning. */
+    Wish begunOtherwise(int nth) {
+        return new Wish(seed + nth * BEGINNINGS_APART, what, freeTurns, spareBlocks, only);
     }
 
     /** Everything made and laid out, turns as they are, none to spare. */

@@ -11,6 +11,7 @@ import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.chance.Chance;
 import org.goldentally.core.chance.Tries;
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.ClothInHand.StandsFor;
 import org.goldentally.core.design.MakingDesign.Variety;
@@ -92,6 +93,55 @@ class DealFromAPackTest {
                 .as(chance + " " + java.util.Arrays.toString(counts))
                 .isEmpty();
         assertThat(short_(design, shelf, deal)).isEmpty();
+    }
+
+    /**
+     * Hidden layouts: tops that are dealt in secret to four prints a block, hourglasses of four fabrics, or to places of
+     * unlike sizes of fat quarters; the shelf is just what the accounts of the hidden top cut into. A deal of the same top finds
+     * a way that buys nothing.
+     */
+    @Tries(60)
+    void aShelfOfAHiddenLayoutIsNeverShort(Chance chance) {
+        int prints = chance.between(4, 9);
+        boolean crossed = chance.flag();
+        List<ClothInHand> cloths = new ArrayList<>();
+        int places = crossed ? 4 : 2;
+        for (int i = 0; i < places; i++) {
+            cloths.add(OfAPack.free("" + (char) ('a' + i), StandsFor.ANY_PRINT));
+        }
+        cloths.addAll(OfAPack.prints(prints));
+        QuiltDesign free = (crossed
+                        ? Tops.of(chance.between(2, 4), 2, "6", HOURGLASS)
+                        : Tops.of(chance.between(2, 4), 3, "8", "ohio-star"))
+                .cloths(cloths.toArray(ClothInHand[]::new))
+                .top()
+                .design();
+        QuiltDesign hidden =
+                ScrappyDeal.deal(free, Stock.UNKNOWN, chance.between(0, 1_000)).in(free);
+        Map<String, List<ShelfPieces>> shelf = cutInto(hidden, crossed ? 10 : 0);
+        ScrappyDeal deal = ScrappyDeal.deal(free, Stock.of(free, shelf, false), chance.between(0, 1_000));
+        assertThat(short_(free, shelf, deal)).as("%s", chance).isEmpty();
+        assertThat(deal.beyondStock()).isEmpty();
+    }
+
+    private static final String HOURGLASS = "four-cloth-hourglass";
+
+    /** What a top is cut of, of squares of this side or of fat quarters, as few as its accounts open. */
+    private static Map<String, List<ShelfPieces>> cutInto(QuiltDesign hidden, int side) {
+        ClothPiece piece = side > 0
+                ? ClothPiece.square(Length.inches(side))
+                : new ClothPiece(PieceForm.FAT_QUARTER, Length.inches(21), Length.inches(18), ClothPiece.Edge.STRAIGHT);
+        Map<String, List<ShelfPieces>> plenty = new LinkedHashMap<>();
+        hidden.cloths()
+                .forEach(cloth -> plenty.put(cloth.key(), List.of(new ShelfPieces("s" + cloth.key(), 40, piece))));
+        Map<String, List<ShelfPieces>> shelf = new LinkedHashMap<>();
+        TopTally.of(QuiltTop.of(hidden), plenty).ledgers().forEach(ledger -> {
+            int opened = (int) ledger.opened().stream()
+                    .mapToLong(ClothLedger.Opened::count)
+                    .sum();
+            shelf.put(ledger.cloth(), List.of(new ShelfPieces("s" + ledger.cloth(), opened, piece)));
+        });
+        return shelf;
     }
 
     /** One square too few is one print short, not two. */
