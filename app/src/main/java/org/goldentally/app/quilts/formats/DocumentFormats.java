@@ -18,7 +18,8 @@ public final class DocumentFormats {
             new SeventhFormat(),
             new EighthFormat(),
             new NinthFormat(),
-            new TenthFormat());
+            new TenthFormat(),
+            new EleventhFormat());
 
     /** The format that the last step writes. */
     public static final int NEWEST = STEPS.size() + 1;
