@@ -30,6 +30,8 @@ final class Dressings {
 
     private static final int MOST_SINGLE = 4;
 
+    private static final int MOST_IN_TURN = 8;
+
     /** Of more packs the largest: 200 tops would show no more of them. */
     private static final int MOST_HEAPS = 8;
 
@@ -61,6 +63,7 @@ final class Dressings {
             heaps.forEach((name, prints) -> heap(ground, name, prints, accent));
         }
         for (ShelfCloth ground : grounds) {
+            inTurn(ground, accent(ground));
             fewCloths(ground, accent(ground));
         }
         heaps.forEach(this::lightAndDark);
@@ -187,6 +190,29 @@ final class Dressings {
     /** A print as light or as dark as its ground reads as a hole; a colour that nobody has said is not judged. */
     private static boolean vanishesIn(ShelfCloth ground, ShelfCloth print) {
         return !ground.guessed() && !print.guessed() && !isToldApart(ground, print);
+    }
+
+    /** One fabric a block, so that several short lengths go into one quilt, where there is ground enough for all of them. */
+    private void inTurn(ShelfCloth ground, Optional<ShelfCloth> accent) {
+        List<ShelfCloth> others = singles().stream()
+                .filter(cloth -> !cloth.equals(ground) && isToldApart(cloth, ground))
+                .limit(MOST_IN_TURN)
+                .toList();
+        boolean enoughGround = areaOf(others).times(2).compareTo(ground.area().times(3)) <= 0;
+        if (others.size() > 1 && enoughGround) {
+            String last = others.getLast().name();
+            String names = others.subList(0, others.size() - 1).stream()
+                    .map(ShelfCloth::name)
+                    .collect(Collectors.joining(", "));
+            found.add(new Dressing(
+                    "turns:" + others.size() + ":" + ground.name(),
+                    "each block in one of " + names + " and " + last + ", on " + ground.name(),
+                    List.of(ground),
+                    List.of(others),
+                    Spread.ONE_A_BLOCK,
+                    Optional.of(ground).filter(Dressings::isForLargePieces),
+                    accent));
+        }
     }
 
     /** The same cloths in every block. */

@@ -468,11 +468,11 @@ class TopIdeasTest {
                 .doesNotHaveDuplicates();
     }
 
-    private static TopWish anything() {
+    static TopWish anything() {
         return TopWish.anything(MeasureSystem.INCH);
     }
 
-    private static List<ShelfCloth> shelf(String... lines) {
+    static List<ShelfCloth> shelf(String... lines) {
         List<ShelfCloth> all = new ArrayList<>();
         for (String typed : lines) {
             ShelfLine line = ShelfLineReader.readForShelf("Shelf line", typed, MeasureSystem.INCH)
