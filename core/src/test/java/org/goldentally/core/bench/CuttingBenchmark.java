@@ -5,9 +5,13 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.function.IntUnaryOperator;
+import org.goldentally.core.cutting.yardage.AlongLists;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.cutting.yardage.GeneralSolver;
 import org.goldentally.core.cutting.yardage.Instances;
+import org.goldentally.core.cutting.yardage.SectionPlanner;
+import org.goldentally.core.cutting.yardage.SectionedPlan;
 import org.goldentally.core.cutting.yardage.YardagePlan;
 import org.goldentally.core.cutting.yardage.YardagePlanner;
 
@@ -34,6 +38,22 @@ public final class CuttingBenchmark {
         measure(Instances.all(), style, budget);
         System.out.println("Lists it was not tuned with:");
         measure(Instances.unseen(), style, budget);
+        System.out.println("Lists with borders along the fabric:");
+        along(style, budget);
+    }
+
+    private static void along(CuttingStyle style, int budget) throws IOException {
+        List<Double> over = new ArrayList<>();
+        for (AlongLists list : AlongLists.all()) {
+            SectionedPlan plan =
+                    SectionPlanner.plan(list.demand(), style, budget, IntUnaryOperator.identity(), length -> true);
+            double percent = 100.0 * (plan.length() - list.best()) / list.best();
+            over.add(percent);
+            System.out.printf(
+                    "%-10s %7d %7d %7d %7.2f%n", list.name(), plan.length(), list.best(), list.bound(), percent);
+        }
+        double mean = over.stream().mapToDouble(Double::doubleValue).average().orElse(0);
+        System.out.printf("over best: mean %.3f %%, worst %.2f %%%n", mean, Collections.max(over));
     }
 
     private static void measure(List<Instances> all, CuttingStyle style, int budget) {

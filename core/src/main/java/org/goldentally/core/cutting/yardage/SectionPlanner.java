@@ -14,6 +14,8 @@ import java.util.stream.Stream;
  */
 public final class SectionPlanner {
 
+    private static final int PAIR = 2;
+
     private final Demand demand;
     private final CuttingStyle style;
     private final int budget;
@@ -46,13 +48,13 @@ public final class SectionPlanner {
             YardagePlan plan = YardagePlanner.plan(demand, style, budget, counts, goOn);
             return new SectionedPlan(demand, List.of(), plan.strips(), plan.lowerBound());
         }
-        YardagePlan inStrips = YardagePlanner.plan(demand, style, budget / 2, counts, goOn);
+        YardagePlan inStrips = YardagePlanner.plan(demand, style, budget, counts, goOn);
         // Sections are cut otherwise than strips: only area and length of the pieces hold for both.
         int tallest = longs.stream().mapToInt(Strip.Stacked::height).max().orElse(0);
         int bound = Math.max(tallest, Math.toIntExact(Math.ceilDiv(demand.area(), (long) demand.widthOfFabric())));
         SectionedPlan strips =
                 new SectionedPlan(demand, List.of(), inStrips.strips(), Math.min(bound, inStrips.length()));
-        return Stream.of(sideBySide(longs), byLength(longs))
+        return Stream.of(sideBySide(longs, longs.size()), sideBySide(longs, PAIR), byLength(longs))
                 .distinct()
                 .map(groups -> sectioned(groups, bound))
                 .reduce(strips, (one, other) -> other.length() < one.length() ? other : one);
@@ -79,13 +81,14 @@ public final class SectionPlanner {
         return longs;
     }
 
-    /** Each where there is room beside longer ones. */
-    private List<List<Strip.Stacked>> sideBySide(List<Strip.Stacked> longs) {
+    /** Each where there is room beside longer ones, so many together at most. */
+    private List<List<Strip.Stacked>> sideBySide(List<Strip.Stacked> longs, int most) {
         List<List<Strip.Stacked>> groups = new ArrayList<>();
         for (Strip.Stacked piece : longs) {
             List<Strip.Stacked> group = groups.stream()
-                    .filter(each -> each.stream().mapToInt(Strip.Stacked::width).sum() + piece.width()
-                            <= demand.widthOfFabric())
+                    .filter(each -> each.size() < most
+                            && each.stream().mapToInt(Strip.Stacked::width).sum() + piece.width()
+                                    <= demand.widthOfFabric())
                     .findFirst()
                     .orElseGet(() -> {
                         List<Strip.Stacked> started = new ArrayList<>();
@@ -104,7 +107,7 @@ public final class SectionPlanner {
                 .mapToInt(Strip.Stacked::height)
                 .distinct()
                 .forEach(height -> groups.addAll(sideBySide(
-                        longs.stream().filter(piece -> piece.height() == height).toList())));
+                        longs.stream().filter(piece -> piece.height() == height).toList(), longs.size())));
         return groups;
     }
 
