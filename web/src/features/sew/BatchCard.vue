@@ -29,6 +29,8 @@ const emit = defineEmits<{ written: [entry: Omit<Entry, 'id'>]; extraPlanned: [c
 
 /** Units, or halves that are crossed to units later. */
 const isUnits = computed(() => props.batch.kind === 'UNITS' || props.batch.kind === 'HALVES')
+/** A strip is long and low: its drawing has the whole width. */
+const isOfStrips = computed(() => props.batch.kind === 'SASHING' || props.batch.kind === 'BORDER')
 const things = computed(() => (props.batch.kind === 'HALVES' ? 'halves' : 'units'))
 const sort = computed(() => props.batch.setName)
 const ROLES = ['A', 'B', 'C', 'D'] as const
@@ -264,7 +266,10 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
         :key="layout.name"
         class="grid gap-4 border-line"
         :class="[
-          batch.kind === 'ROWS' ? 'lg:grid-cols-[minmax(0,30rem)_1fr]' : 'md:grid-cols-[minmax(0,22rem)_1fr]',
+          {
+            'lg:grid-cols-[minmax(0,30rem)_1fr]': batch.kind === 'ROWS',
+            'md:grid-cols-[minmax(0,22rem)_1fr]': batch.kind !== 'ROWS' && !isOfStrips,
+          },
           { 'border-t pt-4': i > 0 },
         ]"
       >

@@ -199,7 +199,7 @@ final class ByAccount {
         List<List<Integer>> all = alike(best.lies);
         return all.stream()
                 .flatMap(from -> all.stream()
-                        .filter(other -> other != from)
+                        .filter(other -> !other.getFirst().equals(from.getFirst()))
                         .flatMap(other -> Arrays.stream(
                                         best.lies.get(other.getFirst()).prints())
                                 .boxed()

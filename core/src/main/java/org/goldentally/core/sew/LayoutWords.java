@@ -68,7 +68,11 @@ public final class LayoutWords {
     /** {@code Row 1: 1 + 2 + 3, then 3 1/2 × 9 1/2 unfinished}. */
     public static List<String> joins(Layout layout, LengthWriter writer) {
         List<String> joins = new ArrayList<>();
-        if (layout.assembly().root() instanceof Assembly.Joined root) {
+        if (layout.assembly().root() instanceof Assembly.Joined root
+                && root.parts().stream().allMatch(Assembly.Single.class::isInstance)) {
+            joins.add("Join 1 to " + root.parts().size() + (root.above() ? " one below the other" : " side by side")
+                    + ", in pairs first, then pair to pair");
+        } else if (layout.assembly().root() instanceof Assembly.Joined root) {
             for (int i = 0; i < root.parts().size(); i++) {
                 joins.add((root.above() ? "Row " : "Column ") + (i + 1) + ": "
                         + say(root.parts().get(i)));

@@ -219,7 +219,7 @@ public final class StripSteps {
         List<Side> then = sides.stream().filter(side -> !first.contains(side)).toList();
         List<String> steps = new ArrayList<>();
         if (!first.isEmpty()) {
-            steps.add(sewOn(first, "First"));
+            steps.add(sewOn(first, batch, "First"));
         }
         boolean corners = batch.partIds().stream().anyMatch(PartId.BorderCorner.class::isInstance);
         if (!then.isEmpty()) {
@@ -227,7 +227,7 @@ public final class StripSteps {
                     ? "Sew a corner to each end of the strips " + BorderPrint.names(then)
                             + " and press towards the strip, so that the seams lie against those of the top. "
                     : "";
-            steps.add(withCorners + sewOn(then, first.isEmpty() ? "First" : "Then"));
+            steps.add(withCorners + sewOn(then, batch, first.isEmpty() ? "First" : "Then"));
         }
         return steps;
     }
@@ -257,11 +257,16 @@ public final class StripSteps {
         return part.figure().finishedWidth().isLongerThan(inside.height());
     }
 
-    private static String sewOn(List<Side> sides, String when) {
+    private String sewOn(List<Side> sides, Batch batch, String when) {
+        boolean pieced = top.parts().stream()
+                .filter(part -> batch.partIds().contains(part.id()) && isOfUnits(part))
+                .anyMatch(
+                        part -> part.id() instanceof PartId.BorderSide side && sides.contains(Side.of(side.number())));
         boolean across = sides.contains(Side.UPPER) || sides.contains(Side.LOWER);
         return when + " " + BorderPrint.names(sides) + ": measure the top through the middle, "
                 + (across ? "from side to side" : "from top to bottom")
-                + ", and trim the strips to that. Pin the ends, the middle and the quarters, ease what is longer, sew, and"
+                + (pieced ? ", and see that the strips are as long." : ", and trim the strips to that.")
+                + " Pin the ends, the middle and the quarters, ease what is longer, sew, and"
                 + " press towards the border.";
     }
 }
