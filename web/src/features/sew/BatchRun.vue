@@ -1,6 +1,9 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { PatchPicture, spellCount } from '@/shared'
+import CountTyped from './CountTyped.vue'
+import { counted, type Part, sharedOut } from './counted'
+import type { Entry } from '@/features/bench'
 import type { Batch } from './queries'
 
 export interface BatchRunProps {
@@ -12,12 +15,22 @@ export interface BatchRunProps {
 }
 
 const props = defineProps<BatchRunProps>()
-const emit = defineEmits<{ taken: [key: string]; ticked: [key: string] }>()
+const emit = defineEmits<{ taken: [key: string]; ticked: [key: string]; written: [entry: Omit<Entry, 'id'>] }>()
 
 const first = computed(() => props.batches[0]!)
 const title = computed(() => first.value.run.charAt(0).toUpperCase() + first.value.run.slice(1))
 const sets = computed(() => props.batches.reduce((sum, each) => sum + Math.ceil(each.needed / each.perSet), 0))
 const left = computed(() => props.batches.reduce((sum, each) => sum + each.setsLeft, 0))
+/** What was counted last of all of them together: one count, taken back by one press. */
+const last = ref<Part[]>([])
+function countAll(made: number, spoiled: number) {
+  last.value = sharedOut(props.batches, made, spoiled)
+  last.value.forEach((part) => emit('written', counted(part.batch, part.made, part.spoiled)))
+}
+function takeBack() {
+  last.value.forEach(({ batch }) => emit('written', { kind: 'TAKE_BACK', batch, hand: '', text: '' }))
+  last.value = []
+}
 const holdsChosen = computed(() => props.batches.some((each) => each.key === props.chosen))
 </script>
 
@@ -32,6 +45,16 @@ const holdsChosen = computed(() => props.batches.some((each) => each.key === pro
         }}</span></span
       >
     </summary>
+    <div class="mt-2 space-y-2 text-sm" data-count-all>
+      <CountTyped
+        :sets="`${first.setName}s`"
+        :things="first.kind === 'HALVES' ? 'halves' : 'units'"
+        :left="left"
+        of="all fabrics"
+        @counted="countAll"
+      />
+      <button v-if="last.length" class="button w-full" @click="takeBack">Take that count back</button>
+    </div>
     <ul class="mt-2 space-y-1">
       <li v-for="each in batches" :key="each.key" class="flex items-stretch gap-1">
         <button

@@ -8,9 +8,12 @@ export interface CountTypedProps {
   things: string
   /** Sets that the plan still wants. */
   left: number
+  /** Of what, where it is not the batch that is open. */
+  of?: string
 }
 
-const props = defineProps<CountTypedProps>()
+const props = withDefaults(defineProps<CountTypedProps>(), { of: '' })
+const named = (what: string) => (props.of ? `${what}, ${props.of}` : what)
 const emit = defineEmits<{ counted: [made: number, spoiled: number] }>()
 
 /** More at once is a slip of the finger (our own limit). */
@@ -45,14 +48,14 @@ function count() {
 </script>
 
 <template>
-  <form class="flex flex-wrap items-center gap-2" aria-label="Count what is done" @submit.prevent="count">
+  <form class="flex flex-wrap items-center gap-2" :aria-label="named('Count what is done')" @submit.prevent="count">
     <span>Or type it:</span>
     <label class="inline-flex items-center gap-2"
-      ><input v-model="made" class="field w-20" inputmode="numeric" :aria-label="`${sets} made`" />
+      ><input v-model="made" class="field w-20" inputmode="numeric" :aria-label="named(`${sets} made`)" />
       {{ sets }} made,</label
     >
     <label class="inline-flex items-center gap-2"
-      ><input v-model="spoiled" class="field w-20" inputmode="numeric" :aria-label="`${things} spoiled`" />
+      ><input v-model="spoiled" class="field w-20" inputmode="numeric" :aria-label="named(`${things} spoiled`)" />
       {{ things }} spoiled</label
     >
     <button class="button">{{ asked ? `Count all ${made}` : 'Count them' }}</button>

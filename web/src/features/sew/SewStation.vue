@@ -85,6 +85,7 @@ const SHEETS = [{ file: 'booklet.pdf', name: 'Print the booklet' }] as const
             :good="good"
             @taken="chosen = $event"
             @ticked="tick"
+            @written="taps.write($event)"
           />
           <template v-else>
             <BatchLine
