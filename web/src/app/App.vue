@@ -3,6 +3,7 @@ import { computed, onMounted, onUnmounted, watchEffect } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { useOpenQuilt } from '@/features/quilts'
 import { TourCard } from '@/features/tour'
+import { WaitNote } from '@/shared'
 import TapeHeader from './TapeHeader.vue'
 
 const route = useRoute()
@@ -27,7 +28,10 @@ onUnmounted(() => window.removeEventListener('keydown', onKey))
   <div class="flex min-h-dvh flex-col">
     <TapeHeader v-if="!route.meta.bare" />
     <main id="work" tabindex="-1" class="flex flex-1 flex-col outline-none">
-      <RouterView />
+      <RouterView v-slot="{ Component }">
+        <component :is="Component" v-if="Component" />
+        <WaitNote v-else what="the page" />
+      </RouterView>
     </main>
     <TourCard />
   </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onUnmounted, ref } from 'vue'
 import { problemsOf } from '@/api/client'
 import ProblemNote from './ProblemNote.vue'
 
@@ -11,10 +11,22 @@ export interface WaitNoteProps {
 }
 
 const props = defineProps<WaitNoteProps>()
+/** Longer than that is unusual; it is said, with a way out. */
+const LATE_MS = 8_000
+const late = ref(false)
+const timer = setTimeout(() => (late.value = true), LATE_MS)
+onUnmounted(() => clearTimeout(timer))
+const reload = () => window.location.reload()
 const problems = computed(() => (props.error ? problemsOf(props.error) : []))
 </script>
 
 <template>
   <ProblemNote v-if="problems.length" :problems="problems" />
-  <p v-else role="status" class="p-4 text-soft">Fetching {{ what }} …</p>
+  <div v-else role="status" class="p-4 text-soft">
+    <p>Fetching {{ what }} …</p>
+    <p v-if="late" class="mt-2">
+      It takes longer than usual, and goes on by itself.
+      <button class="cursor-pointer underline decoration-dotted" @click="reload">Ask again</button>
+    </p>
+  </div>
 </template>

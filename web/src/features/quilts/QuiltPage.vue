@@ -44,7 +44,12 @@ onBeforeUnmount(() => quilt.close())
 </script>
 
 <template>
-  <WaitNote v-if="error || !quilt.design.value" what="the quilt" :error="error" />
+  <section v-if="quilt.gone.value !== undefined" class="card m-6 space-y-3 p-5" role="alert" data-gone>
+    <h1 class="text-xl font-bold">{{ quilt.gone.value }} was deleted in another window.</h1>
+    <p>What it was made of is kept for a while: it can be brought back from the list of quilts.</p>
+    <RouterLink class="button button-main" to="/quilts">To your quilts</RouterLink>
+  </section>
+  <WaitNote v-else-if="error || !quilt.design.value" what="the quilt" :error="error" />
   <template v-else>
     <ConflictNote v-if="quilt.saveState.value === 'conflict'" />
     <p v-else-if="quilt.saveState.value === 'unreachable'" role="alert" class="bg-brick-pale p-3">

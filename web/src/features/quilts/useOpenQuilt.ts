@@ -1,6 +1,7 @@
 import { type QueryClient, useQueryClient } from '@tanstack/vue-query'
 import { computed, shallowReactive, shallowRef } from 'vue'
 import { askAnew } from '@/api/askAnew'
+import { call, Refusal } from '@/api/client'
 import { browser, OpenQuilt } from './OpenQuilt'
 
 export type { QuiltDesign, SaveState } from './OpenQuilt'
@@ -22,12 +23,15 @@ function quiltOf(id: string): OpenQuilt {
   return quilt
 }
 
+const NOT_FOUND = 404
+
 /** How often it is looked for what waits in tabs that are gone. */
 const LOOK_AGAIN_MS = 20_000
 
 /** Sends what this browser still holds of any quilt, whichever page is open; what a tab that is gone held, too. */
 export function sendDrafts(withClient: QueryClient) {
   client = withClient
+  noteDeleted(withClient)
   void sendAll()
   setInterval(() => void sendAll(), LOOK_AGAIN_MS)
 }
@@ -47,7 +51,31 @@ async function sendAll() {
   }
 }
 
+/** A quilt that was open here and has been deleted elsewhere, by its name. */
+const gone = shallowRef<string>()
+
+/** Where something of the open quilt is not there any more, it is looked whether the quilt is. */
+function noteDeleted(withClient: QueryClient) {
+  withClient.getQueryCache().subscribe((event) => {
+    if (event.type !== 'updated' || event.action.type !== 'error') return
+    const [what, id] = event.query.queryKey
+    const error: unknown = event.action.error
+    const isMissing = error instanceof Refusal && error.status === NOT_FOUND
+    if (what === 'quilt' && id === shown.value?.id && isMissing) void lookForIt(id as string)
+  })
+}
+
+async function lookForIt(id: string) {
+  try {
+    await call('GET', '/api/quilts/{id}', { path: { id } })
+  } catch (error) {
+    const isGone = error instanceof Refusal && error.status === NOT_FOUND
+    if (isGone && shown.value?.id === id) gone.value = shown.value.name.value
+  }
+}
+
 async function open(id: string) {
+  gone.value = undefined
   const quilt = quiltOf(id)
   if (shown.value !== quilt) {
     close()
@@ -70,6 +98,8 @@ export function useOpenQuilt() {
   return {
     id: computed(() => (shown.value?.design.value ? shown.value.id : undefined)),
     name: computed(() => shown.value?.name.value ?? ''),
+    /** The name of the quilt that was open, where it has been deleted elsewhere meanwhile. */
+    gone: computed(() => gone.value),
     design: computed(() => shown.value?.design.value),
     saveState: computed(() => shown.value?.saveState.value ?? 'kept'),
     problems: computed(() => shown.value?.problems.value ?? []),
