@@ -165,9 +165,11 @@ public record ClothLedger(
         return new ArrayList<>(together.values());
     }
 
-    /** The same account with other pieces of the shelf cut into. */
-    public ClothLedger withOpened(List<Opened> others) {
-        return new ClothLedger(request, cuts, List.copyOf(others), untouched, missing, toBuy, tooLarge);
+    /** The same account with more cut of the pieces that are cut into, as a binding is cut of what is left over. */
+    public ClothLedger withMore(List<ClothCut> more, List<Opened> others) {
+        List<ClothCut> all = new ArrayList<>(cuts);
+        all.addAll(more);
+        return new ClothLedger(request, List.copyOf(all), List.copyOf(others), untouched, missing, toBuy, tooLarge);
     }
 
     /**

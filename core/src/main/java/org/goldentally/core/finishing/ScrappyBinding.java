@@ -116,6 +116,7 @@ public record ScrappyBinding(List<ClothLedger> ledgers, StripPlan plan, long fro
     /** The account with the strips cut from its leftovers; of equal pieces only as many as are needed are cut further. */
     private static ClothLedger cut(ClothLedger ledger, List<Source> used, StripPlan whole) {
         List<Opened> opened = new ArrayList<>();
+        List<ClothCut> more = new ArrayList<>();
         for (int j = 0; j < ledger.opened().size(); j++) {
             Opened before = ledger.opened().get(j);
             int index = j;
@@ -131,13 +132,14 @@ public record ScrappyBinding(List<ClothLedger> ledgers, StripPlan plan, long fro
                     copies.add(before.piece());
                 }
                 copies.set(copy, cut(copies.get(copy), source, ledger.cloth(), whole));
+                more.add(copies.get(copy).cuts().getLast().cut());
             }
             copies.forEach(copy -> opened.add(new Opened(before.key(), 1, copy)));
             if (before.count() > copies.size()) {
                 opened.add(new Opened(before.key(), before.count() - copies.size(), before.piece()));
             }
         }
-        return ledger.withOpened(opened);
+        return ledger.withMore(more, opened);
     }
 
     private static OpenedPiece cut(OpenedPiece piece, Source source, String cloth, StripPlan whole) {

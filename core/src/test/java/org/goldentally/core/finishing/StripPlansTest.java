@@ -6,6 +6,10 @@ import static org.assertj.core.api.Assertions.tuple;
 import java.util.List;
 import java.util.Map;
 import org.assertj.core.data.Offset;
+import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.BorderDesign.Join;
@@ -15,6 +19,7 @@ import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.finishing.BorderPrint.Lie;
 import org.goldentally.core.finishing.StripPlan.Source;
+import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
@@ -244,6 +249,25 @@ class StripPlansTest {
         long ofStrips = tally(plain).binding().orElseThrow().stripsCut();
         // Nothing is on the shelf, so nothing is left over to bind with.
         assertThat(tally(scrappy).binding().orElseThrow().stripsCut()).isEqualTo(ofStrips);
+    }
+
+    /** Strips of a binding that are cut of what is left over are needed of their fabric, and used there, like any other piece. */
+    @Test
+    void stripsOfAScrappyBindingAreNeededAndUsed() {
+        FinishingDesign finishing = new FinishingDesign("b", "2 1/2", "", "40", "4").boundFromLeftovers(true);
+        Tops top = Tops.of(2, 2, "8", "ohio-star").finish(finishing);
+        ClothPiece yard =
+                new ClothPiece(PieceForm.YARDAGE, Length.inches(40), Length.inches(36), ClothPiece.Edge.STRAIGHT);
+        Map<String, List<ShelfPieces>> shelf =
+                Map.of("a", List.of(new ShelfPieces("a", 1, yard)), "b", List.of(new ShelfPieces("b", 1, yard)));
+        TopTally bound = TopTally.of(top.top(), shelf);
+        assertThat(bound.ledgers())
+                .flatExtracting(ClothLedger::cuts)
+                .extracting(ClothCut::useLabel)
+                .contains("scrappy binding");
+        for (ClothLedger ledger : bound.ledgers()) {
+            assertThat(ledger.needed()).isEqualTo(ledger.used());
+        }
     }
 
     @Test
