@@ -27,7 +27,7 @@ import org.junit.jupiter.api.extension.TestExecutionExceptionHandler;
 /** Headless Chromium before the running application: one browser for this JVM, a fresh context for each test. */
 final class Browser implements ParameterResolver, AfterEachCallback, TestExecutionExceptionHandler {
 
-    private static final int PATIENCE_MS = 25_000;
+    private static final int PATIENCE_MS = 60_000;
 
     /** The one without a window is quicker. */
     private static final List<Path> PROGRAMS =

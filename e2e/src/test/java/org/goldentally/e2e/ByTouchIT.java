@@ -34,7 +34,7 @@ class ByTouchIT {
                         .setViewportSize(768, 1024)
                         .setHasTouch(true)
                         .setIsMobile(true));
-        tablet.setDefaultTimeout(25_000);
+        tablet.setDefaultTimeout(60_000);
         page = tablet.newPage();
         fingers = tablet.newCDPSession(page);
     }

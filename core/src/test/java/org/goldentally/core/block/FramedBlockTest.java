@@ -54,6 +54,28 @@ class FramedBlockTest {
         framed("12", "7");
     }
 
+    /** In centimetres, oblong ones too: a goose block of 12 × 6 in a place of 16 × 10 cm has a frame 2 cm wide. */
+    @Test
+    void oblongBlocksAreFramedInCentimetresToo() {
+        Block oblong = new Block("o", "O".repeat(80), List.of(1, 1), List.of(1), List.of());
+        Block framed =
+                FramedBlock.of("f", oblong, new FramedBlock.Sizes(MeasureSystem.CENTIMETRE, "16", "10", "12"), "");
+        assertThat(framed.columns()).containsExactly(1, 6, 1);
+        assertThat(framed.rows()).containsExactly(1, 3, 1);
+        assertThat(framed.name()).hasSize(80);
+        assertThatThrownBy(() -> FramedBlock.of(
+                        "f", oblong, new FramedBlock.Sizes(MeasureSystem.CENTIMETRE, "16", "5", "12"), ""))
+                .hasMessageContaining("no room");
+        assertThatThrownBy(() -> FramedBlock.of(
+                        "f", oblong, new FramedBlock.Sizes(MeasureSystem.CENTIMETRE, "0.501", "0.501", "0.2"), ""))
+                .isInstanceOf(RefusedException.class)
+                .satisfies(thrown -> assertThat(((RefusedException) thrown)
+                                .problems()
+                                .getFirst()
+                                .fix())
+                        .isEqualTo("take another size of block for the quilt"));
+    }
+
     private static Block framed(String place, String own) {
         return FramedBlock.of("framed", STAR, new FramedBlock.Sizes(MeasureSystem.INCH, place, place, own), "f");
     }

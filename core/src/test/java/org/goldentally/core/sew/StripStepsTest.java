@@ -8,6 +8,7 @@ import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.BorderDesign.Kind;
+import org.goldentally.core.design.BorderSideDesign;
 import org.goldentally.core.quilt.Tops;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.unit.UnitKind;
@@ -89,6 +90,61 @@ class StripStepsTest {
         assertThat(row.notes().get(1))
                 .isEqualTo("It begins with hourglass of two cloths (ink, oat) and ends with"
                         + " hourglass of two cloths (marigold, oat).");
+    }
+
+    /**
+     * Sides of 49 1/2 in above and below are a run of 99 in: three strips reach 119, and what is left gives one of the short
+     * sides of 17 1/2 in whole; the other is cut for itself (worked by hand). Along the fabric nothing is joined.
+     */
+    @Test
+    void cardsSayWhereEachStripComesFrom() {
+        Tops top = Tops.of(6, 2, "8", "ohio-star").border(BorderDesign.plain("2", "b", Corners.UNITS));
+        TopTally tally = tally(top);
+        Batch card = card(tally, new BatchKey.Border(1));
+        assertThat(new StripSteps(tally).of(card).getFirst())
+                .isEqualTo("Join 3 strips 2 1/2 in wide, cut across the fabric, into one run; press the joins open. Cut"
+                        + " from it 2 of 49 1/2 in, then 1 of 17 1/2 in, last, where no join falls in them.");
+        assertThat(new CardChecks(tally).of(card))
+                .extracting(CardChecks.Check::what)
+                .contains(
+                        "2 strips, cut over-length from the joined run, then trim",
+                        "1 strip, cut over-length from the end of the run, where no join falls in it, then trim",
+                        "1 strip, cut over-length, then trim");
+        TopTally along = tally(Tops.of(6, 2, "8", "ohio-star")
+                .border(BorderDesign.plain("2", "b", Corners.UNITS).joined(BorderDesign.Join.ALONG_LENGTH)));
+        assertThat(new CardChecks(along).of(card(along, new BatchKey.Border(1))))
+                .extracting(CardChecks.Check::what)
+                .contains("2 strips, cut over-length along the length of the fabric, then trim");
+    }
+
+    /** Where sides are missing, those there are come in turn; a lone strip of sashing, not dressed, is called so. */
+    @Test
+    void whatIsThereOnceOrNotAtAllIsSaidSo() {
+        TopTally below = tally(Tops.of(3, 4, "8", "ohio-star")
+                .border(BorderDesign.plain("2", "b", Corners.BUTTED)
+                        .unlike(
+                                BorderSideDesign.none(BorderSideDesign.Side.LEFT),
+                                BorderSideDesign.none(BorderSideDesign.Side.RIGHT),
+                                BorderSideDesign.none(BorderSideDesign.Side.UPPER))));
+        assertThat(new StripSteps(below).of(card(below, new BatchKey.Border(1))))
+                .singleElement()
+                .satisfies(
+                        step -> assertThat(step).startsWith("First below: measure the top through the middle, from"));
+        TopTally one = tally(Tops.of(2, 1, "8", "ohio-star")
+                .sash("2", "", false, UnitDesign.of(UnitKind.HALF_SQUARE, 0), UnitDesign.plain("b")));
+        StripSteps.Row row =
+                new StripSteps(one).rows(card(one, BatchKey.Once.SASHING)).getFirst();
+        assertThat(row.name()).isEqualTo("the sashing strip");
+        assertThat(row.notes().get(1)).contains("no fabric yet");
+        assertThat(new StripSteps(one).of(card(one, BatchKey.Once.ROWS))).isEmpty();
+    }
+
+    /** The key of a card of sashing is its own, as it is written and as it was before. */
+    @Test
+    void sashingHasAKeyOfItsOwn() {
+        assertThat(BatchKey.Once.SASHING.inLog())
+                .doesNotContainAnyElementsOf(BatchKey.Once.ROWS.inLog())
+                .doesNotContainAnyElementsOf(BatchKey.Once.BINDING.inLog());
     }
 
     private static List<String> border(int across, int down, Corners corners) {
