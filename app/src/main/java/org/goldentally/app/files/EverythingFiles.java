@@ -6,6 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.goldentally.app.blocks.BlockArchive;
 import org.goldentally.app.files.Everything.QuiltWithLog;
 import org.goldentally.app.files.Everything.WholeCloth;
@@ -25,6 +27,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional
 class EverythingFiles {
+
+    /** A text in JSON, with whatever is escaped in it. */
+    private static final Pattern TEXT = Pattern.compile("\"((?:[^\"\\\\]++|\\\\.)*+)\"");
 
     private final QuiltArchive quilts;
     private final BlockArchive blocks;
@@ -86,19 +91,19 @@ class EverythingFiles {
     }
 
     private boolean bringIn(String where, QuiltWithLog quilt, Map<String, String> here) {
-        boolean came = quilts.bringIn(where + ".quilt", quilt.quilt(), document -> {
-            String changed = document;
-            for (Map.Entry<String, String> cloth : here.entrySet()) {
-                if (!cloth.getKey().equals(cloth.getValue())) {
-                    changed = changed.replace(cloth.getKey(), cloth.getValue());
-                }
-            }
-            return changed;
-        });
+        boolean came = quilts.bringIn(where + ".quilt", quilt.quilt(), document -> inIdsOf(here, document));
         if (came) {
             quilt.log().forEach(entry -> log.add(quilt.quilt().id(), QuiltFileReader.entry(entry)));
         }
         return came;
+    }
+
+    /** Every text that is the id of a fabric there, all at once: where two are exchanged, each becomes the other. */
+    static String inIdsOf(Map<String, String> here, String document) {
+        return TEXT.matcher(document).replaceAll(found -> {
+            String id = found.group(1);
+            return Matcher.quoteReplacement('"' + here.getOrDefault(id, id) + '"');
+        });
     }
 
     private static byte[] photo(String where, String base64) {

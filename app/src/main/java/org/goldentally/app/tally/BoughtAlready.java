@@ -1,7 +1,9 @@
 package org.goldentally.app.tally;
 
+import java.util.Set;
 import java.util.UUID;
 import org.goldentally.app.log.BenchLog;
+import org.goldentally.core.tally.SheetsBegun;
 import org.goldentally.core.tally.TopTally;
 import org.springframework.stereotype.Component;
 
@@ -10,15 +12,22 @@ import org.springframework.stereotype.Component;
 public class BoughtAlready {
 
     private final BenchLog log;
+    private final QuiltTally tallies;
 
-    BoughtAlready(BenchLog log) {
+    BoughtAlready(BenchLog log, QuiltTally tallies) {
         this.log = log;
+        this.tallies = tallies;
     }
 
-    /** The tally of a quilt with what its log says is cut. */
+    /** The tally of a quilt with what its log says is cut; sheets that were begun by former rules stay as they were. */
     public TopTally in(UUID quiltId, TopTally tally) {
-        boolean buys =
-                tally.ledgers().stream().anyMatch(ledger -> ledger.toBuy().isPresent());
-        return buys ? tally.boughtWhereCut(log.state(quiltId).cut()) : tally;
+        Set<String> cut = log.state(quiltId).cut();
+        return cut.isEmpty()
+                ? tally
+                : SheetsBegun.of(
+                                tally,
+                                cut,
+                                () -> tallies.byFormerRules(tally.top().design()))
+                        .boughtWhereCut(cut);
     }
 }

@@ -39,6 +39,9 @@ public class QuiltTally {
     private final Cache<Asked, TopTally> tallies =
             Caffeine.newBuilder().maximumSize(TALLIES_REMEMBERED).softValues().build();
 
+    private final Cache<Asked, TopTally> former =
+            Caffeine.newBuilder().maximumSize(TALLIES_REMEMBERED).softValues().build();
+
     private final Cache<QuiltDesign, QuiltTop> tops =
             Caffeine.newBuilder().maximumSize(TALLIES_REMEMBERED).softValues().build();
 
@@ -55,6 +58,13 @@ public class QuiltTally {
     public TopTally of(QuiltDesign design, Map<String, List<ShelfPieces>> pieces) {
         return tallies.get(
                 new Asked(design, pieces), asked -> TopTally.of(top(asked.design), asked.pieces, this::account));
+    }
+
+    /** The same with sheets as they were laid out before. */
+    TopTally byFormerRules(QuiltDesign design) {
+        return former.get(
+                new Asked(design, onHand(design)),
+                asked -> TopTally.byFormerRules(top(asked.design), asked.pieces, this::account));
     }
 
     /** The top of a design, laid out once for whoever asks. */

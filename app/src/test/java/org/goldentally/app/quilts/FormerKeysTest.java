@@ -15,6 +15,7 @@ import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.SheetSteps;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.sew.Batches;
+import org.goldentally.core.tally.SheetsBegun;
 import org.goldentally.core.tally.TopTally;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -42,12 +43,17 @@ class FormerKeysTest {
             })
     void everyTickAndEveryTapIsFoundAgain(String quilt) throws IOException {
         ObjectNode stored = (ObjectNode) JSON.readTree(Files.readString(FROZEN.resolve(quilt + ".json")));
-        TopTally tally = TopTally.of(
-                QuiltTop.of(new DesignDocuments(JSON).read(DocumentFormats.upToDate(stored))),
-                Map.of(),
-                ClothLedger::of);
+        QuiltTop top = QuiltTop.of(new DesignDocuments(JSON).read(DocumentFormats.upToDate(stored)));
         Set<String> former =
                 Files.readAllLines(FROZEN.resolve(quilt + ".txt")).stream().collect(Collectors.toSet());
+        Set<String> ticked = former.stream()
+                .filter(line -> line.startsWith("step "))
+                .map(line -> line.substring("step ".length()))
+                .collect(Collectors.toSet());
+        TopTally tally = SheetsBegun.of(
+                TopTally.of(top, Map.of(), ClothLedger::of),
+                ticked,
+                () -> TopTally.byFormerRules(top, Map.of(), ClothLedger::of));
         List<String> found = new ArrayList<>();
         tally.ledgers().stream()
                 .flatMap(ledger -> SheetSteps.of(ledger).stream())

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.Purchase;
+import org.goldentally.core.cutting.CuttingRules;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.PlanDesign.CuttingChoice;
 import org.goldentally.core.making.ClothCut;
@@ -142,6 +143,9 @@ public record ClothLedger(
             return PlainCutting.account(request, List.copyOf(cuts));
         }
         Optional<ClothLedger> planned = PlannedCutting.account(request, List.copyOf(cuts), goOn);
+        if (planned.isPresent() && request.rules() == CuttingRules.FORMER) {
+            return planned.get();
+        }
         ClothLedger plain = PlainCutting.account(
                 planned.isPresent() ? request : request.with(CuttingChoice.PLAIN), List.copyOf(cuts));
         return planned.filter(each -> !plain.buysLessThan(each)).orElse(plain);

@@ -5,6 +5,7 @@ import java.util.List;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cutting.CutBlock;
+import org.goldentally.core.cutting.CuttingRules;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.cutting.TightFit;
@@ -104,9 +105,11 @@ public record OpenedPiece(
         private final List<Cut> cuts = new ArrayList<>();
         private final List<Rectangle> free = new ArrayList<>();
         private final List<Rectangle> trimmings = new ArrayList<>();
+        private final CuttingRules rules;
 
         /** @param squaringUp what squaring up the end of a length costs */
-        OnTable(ClothPiece piece, Length squaringUp) {
+        OnTable(ClothPiece piece, Length squaringUp, CuttingRules rules) {
+            this.rules = rules;
             this.piece = piece;
             Length lost = piece.form() == PieceForm.YARDAGE ? Length.min(squaringUp, piece.length()) : Length.ZERO;
             if (lost.isPositive()) {
@@ -129,7 +132,7 @@ public record OpenedPiece(
         /** Cuts as many as are wanted, or as there is room for, from a free rectangle; gives how many. */
         long cutFrom(Rectangle from, ClothCut cut, long wanted) {
             ClothPiece rest = new ClothPiece(piece.form(), from.width(), from.height(), piece.edge());
-            PieceLayout layout = PieceLayout.of(rest, cut.size(), wanted);
+            PieceLayout layout = PieceLayout.of(rest, cut.size(), wanted, rules);
             if (layout.blocks().isEmpty()) {
                 return 0;
             }
@@ -157,7 +160,7 @@ public record OpenedPiece(
         /** The same cuts on a piece only so long; what reaches beyond is cut off the rests. */
         OpenedPiece cutOffAt(Length length) {
             OnTable shorter =
-                    new OnTable(new ClothPiece(piece.form(), piece.width(), length, piece.edge()), Length.ZERO);
+                    new OnTable(new ClothPiece(piece.form(), piece.width(), length, piece.edge()), Length.ZERO, rules);
             shorter.cuts.addAll(cuts);
             shorter.free.clear();
             shorter.trimmings.addAll(trimmings);

@@ -13,6 +13,7 @@ import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.cutting.CutSize;
+import org.goldentally.core.cutting.CuttingRules;
 import org.goldentally.core.cutting.PieceLayout;
 import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.making.ClothCut;
@@ -80,7 +81,7 @@ final class PlainCutting {
 
     /** @param cuts the request's, alike ones together, largest first */
     static ClothLedger account(CuttingRequest request, List<ClothCut> cuts) {
-        if (cuts.size() == 1) {
+        if (cuts.size() == 1 || request.rules() == CuttingRules.FORMER) {
             return account(request, cuts, cuts, true);
         }
         return ORDERS.stream()
@@ -98,7 +99,7 @@ final class PlainCutting {
      */
     private static ClothLedger account(
             CuttingRequest request, List<ClothCut> cuts, List<ClothCut> order, boolean usesUp) {
-        Table table = new Table(request.shelf(), request.squaringUp(), usesUp);
+        Table table = new Table(request, usesUp);
         List<ClothCut> missing = new ArrayList<>();
         for (ClothCut cut : order) {
             long open = table.cut(cut);
@@ -119,7 +120,9 @@ final class PlainCutting {
                 .map(cut -> cut.longerSide().times(cut.count()))
                 .reduce(Purchase.step(system).plus(request.squaringUp()), Length::plus);
         OpenedPiece.OnTable length = new OpenedPiece.OnTable(
-                new ClothPiece(PieceForm.YARDAGE, width, endless, ClothPiece.Edge.STRAIGHT), request.squaringUp());
+                new ClothPiece(PieceForm.YARDAGE, width, endless, ClothPiece.Edge.STRAIGHT),
+                request.squaringUp(),
+                request.rules());
         for (ClothCut cut : missing) {
             if (Table.cutFromOpened(length, cut, cut.count()) > 0) {
                 tooLarge.add(cut);
@@ -145,13 +148,13 @@ final class PlainCutting {
         private final List<Integer> wholeCounts = new ArrayList<>();
         private final Map<String, List<OpenedPiece.OnTable>> opened = new LinkedHashMap<>();
 
-        private final Length squaringUp;
+        private final CuttingRequest request;
         private final boolean usesUp;
 
-        Table(List<ShelfPieces> shelf, Length squaringUp, boolean usesUp) {
+        Table(CuttingRequest request, boolean usesUp) {
             this.usesUp = usesUp;
-            this.squaringUp = squaringUp;
-            List<ShelfPieces> order = new ArrayList<>(shelf);
+            this.request = request;
+            List<ShelfPieces> order = new ArrayList<>(request.shelf());
             order.sort(KEEP_MOST_USEFUL);
             order.forEach(pieces -> {
                 whole.add(pieces);
@@ -196,7 +199,8 @@ final class PlainCutting {
             ShelfPieces pieces = whole.get(place);
             long open = wanted;
             while (open > 0 && wholeCounts.get(place) > 0) {
-                OpenedPiece.OnTable table = new OpenedPiece.OnTable(pieces.piece(), squaringUp);
+                OpenedPiece.OnTable table =
+                        new OpenedPiece.OnTable(pieces.piece(), request.squaringUp(), request.rules());
                 long before = open;
                 open = cutFromOpened(table, cut, open);
                 if (open == before) {

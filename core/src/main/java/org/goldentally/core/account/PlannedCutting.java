@@ -14,6 +14,7 @@ import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.CutSize;
+import org.goldentally.core.cutting.CuttingRules;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.cutting.yardage.Demand;
 import org.goldentally.core.cutting.yardage.PiecePlanner;
@@ -21,6 +22,7 @@ import org.goldentally.core.cutting.yardage.Section;
 import org.goldentally.core.cutting.yardage.SectionPlanner;
 import org.goldentally.core.cutting.yardage.SectionedPlan;
 import org.goldentally.core.cutting.yardage.Strip;
+import org.goldentally.core.cutting.yardage.YardagePlan;
 import org.goldentally.core.cutting.yardage.YardagePlanner;
 import org.goldentally.core.design.PlanDesign;
 import org.goldentally.core.making.ClothCut;
@@ -203,6 +205,10 @@ final class PlannedCutting {
      */
     private SectionedPlan plan(Demand demand, IntUnaryOperator counts) {
         int effort = request.choice().effort();
+        if (request.rules() == CuttingRules.FORMER) {
+            YardagePlan strips = YardagePlanner.plan(demand, style, effort * YardagePlanner.USUAL_BUDGET, goOn);
+            return new SectionedPlan(demand, List.of(), strips.strips(), strips.lowerBound());
+        }
         SectionedPlan plan = SectionPlanner.plan(
                 demand,
                 style,

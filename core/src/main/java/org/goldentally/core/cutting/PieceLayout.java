@@ -100,8 +100,18 @@ public record PieceLayout(
      * </ol>
      */
     public static PieceLayout of(ClothPiece piece, CutSize size, long atMost) {
+        return of(piece, size, atMost, CuttingRules.NOW);
+    }
+
+    /** The same by these rules. */
+    public static PieceLayout of(ClothPiece piece, CutSize size, long atMost, CuttingRules rules) {
         StripDivision across = StripDivision.best(piece.width(), piece.length(), size);
         StripDivision along = StripDivision.best(piece.length(), piece.width(), size.transposed());
+        if (rules == CuttingRules.FORMER) {
+            return across.capacity() >= Math.min(along.capacity(), atMost)
+                    ? lay(piece, across, atMost, false)
+                    : lay(piece, along, atMost, true);
+        }
         return across.capacity() >= Math.min(along.capacity(), atMost)
                 ? lay(piece, StripDivision.shortest(piece.width(), piece.length(), size, atMost), atMost, false)
                 : lay(

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.cutting.CutSize;
+import org.goldentally.core.cutting.CuttingRules;
 import org.goldentally.core.cutting.JoinedStrips;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Join;
@@ -60,9 +61,16 @@ public final class StripPlans {
     private final LengthWriter writer;
     private final UsualSizes usual;
     private final Function<String, Length> widthOf;
+    private final CuttingRules rules;
+
+    /** By the rules of now. */
+    public StripPlans(QuiltTop top, ReadDesign design, Function<String, Length> widthOf) {
+        this(top, design, widthOf, CuttingRules.NOW);
+    }
 
     /** @param widthOf how wide a cloth is, by its key */
-    public StripPlans(QuiltTop top, ReadDesign design, Function<String, Length> widthOf) {
+    public StripPlans(QuiltTop top, ReadDesign design, Function<String, Length> widthOf, CuttingRules rules) {
+        this.rules = rules;
         this.top = top;
         this.design = design.typed();
         this.settings = top.settings();
@@ -123,7 +131,7 @@ public final class StripPlans {
                 .map(alike -> side(run, alike, width))
                 .toList();
         JoinedStrips joined = runOf(run, cutWidth, width);
-        sides = fromTheEndOfTheRun(sides, joined);
+        sides = rules == CuttingRules.NOW ? fromTheEndOfTheRun(sides, joined) : allFromTheRun(run, sides);
         List<Use> uses = groups.stream()
                 .map(group -> (Use) new Use.ForStrips(group.key()))
                 .toList();
@@ -162,6 +170,18 @@ public final class StripPlans {
                 (Join) how.getFirst(),
                 unlike ? BorderPrint.names(those) + ((BorderPrint.Lie) how.getLast()).says() : "")));
         return alike;
+    }
+
+    /** As it was: where one side is joined all are, and all of a border are cut over-length then. */
+    private List<Side> allFromTheRun(Run run, List<Side> sides) {
+        if (sides.stream().noneMatch(side -> side.source() == Source.RUN)) {
+            return sides;
+        }
+        Length over = run.isBorder() ? usual.overLength() : Length.ZERO;
+        return sides.stream()
+                .map(side -> new Side(
+                        side.count(), side.trimmedLength().plus(over), side.trimmedLength(), Source.RUN, side.where()))
+                .toList();
     }
 
     /** Short sides that the end of the run's last strip gives whole. */

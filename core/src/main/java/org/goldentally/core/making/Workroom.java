@@ -33,9 +33,14 @@ import org.goldentally.core.unit.PatchworkUnit;
 final class Workroom {
 
     private final SewingSettings settings;
-    private final ClothPiece cloth;
+    private final ClothPiece usual;
+    private final Supply supply;
     private final OddOnes oddOnes;
-    private final Map<PatchworkUnit, Map<PiecingMethod, Recipe>> recipes = new HashMap<>();
+
+    /** A unit, and the cloth that strips for it are cut across. */
+    private record OfCloth(PatchworkUnit unit, ClothPiece cloth) {}
+
+    private final Map<OfCloth, Map<PiecingMethod, Recipe>> recipes = new HashMap<>();
     private final Map<Wanted, Map<PiecingMethod, Recipe>> recipesOf = new IdentityHashMap<>();
     private final Map<Wanted, Map<PiecingMethod, Recipe>> sheetRecipes = new IdentityHashMap<>();
     private final Map<OfSheet, Recipe> ofSheets = new HashMap<>();
@@ -49,7 +54,7 @@ final class Workroom {
     private final SharedSets sets;
     private final PartsPool pool = new PartsPool();
 
-    /** @param widthOfFabric of what strips are cut across */
+    /** @param widthOfFabric of what strips are cut across, where nothing lies on the shelf */
     Workroom(
             SewingSettings settings,
             WorkChoices work,
@@ -58,9 +63,10 @@ final class Workroom {
             OddOnes oddOnes,
             int mostSquaresAChain) {
         this.settings = settings;
-        this.cloth = new ClothPiece(PieceForm.YARDAGE, widthOfFabric, widthOfFabric, ClothPiece.Edge.STRAIGHT);
+        this.usual = wide(widthOfFabric);
+        this.supply = supply;
         this.oddOnes = oddOnes;
-        this.toSize = new CutToSize(work, settings, cloth);
+        this.toSize = new CutToSize(work, settings, usual);
         this.cutOtherwise =
                 work.cutSizes().keySet().stream().map(cut -> cut.units()).collect(Collectors.toSet());
         this.sheets = new SheetsToSize(
@@ -69,21 +75,33 @@ final class Workroom {
                 this::recipe, recipe -> StripSetTriangles.trianglesASet(recipe, settings), mostSquaresAChain);
     }
 
+    private static ClothPiece wide(Length width) {
+        return new ClothPiece(PieceForm.YARDAGE, width, width, ClothPiece.Edge.STRAIGHT);
+    }
+
+    /** Strips are as long as the narrowest of the fabrics that they are sewn of is wide. */
+    private ClothPiece cloth(Wanted units) {
+        return units.key().cloths().stream()
+                .map(cloth -> supply.widthOfLengths(cloth).orElse(usual.width()))
+                .min(Length::compareTo)
+                .map(Workroom::wide)
+                .orElse(usual);
+    }
+
     /** The many groups of one unit in other cloths are made by the same recipes. */
-    private Map<PiecingMethod, Recipe> recipes(PatchworkUnit unit) {
-        return recipes.computeIfAbsent(unit, any -> new IdentityHashMap<>());
+    private Map<PiecingMethod, Recipe> recipes(Wanted units) {
+        return recipes.computeIfAbsent(new OfCloth(units.key().unit(), cloth(units)), any -> new IdentityHashMap<>());
     }
 
     Recipe recipe(Wanted units, PiecingMethod method) {
-        PatchworkUnit unit = units.key().unit();
-        Map<PiecingMethod, Recipe> known =
-                recipesOf.computeIfAbsent(units, any -> isCutBySchool(units) ? recipes(unit) : new IdentityHashMap<>());
+        Map<PiecingMethod, Recipe> known = recipesOf.computeIfAbsent(
+                units, any -> isCutBySchool(units) ? recipes(units) : new IdentityHashMap<>());
         if (SheetsToSize.drawsOnSheets(method)) {
             return sheetRecipes
                     .computeIfAbsent(units, any -> new IdentityHashMap<>())
                     .computeIfAbsent(method, each -> onSheets(units, each));
         }
-        return known.computeIfAbsent(method, each -> recipe(units, each, cloth));
+        return known.computeIfAbsent(method, each -> recipe(units, each, cloth(units)));
     }
 
     /** A unit made of sheets of one size; many groups are of the same. */
@@ -108,7 +126,7 @@ final class Workroom {
         ClothPiece sheet = sheets.sheet(
                 units,
                 method,
-                recipeOnSheet(units, method, cloth),
+                recipeOnSheet(units, method, usual),
                 piece -> recipe(units, method, piece),
                 settings.system().usualSeam());
         return recipeOnSheet(units, method, sheet);

@@ -47,10 +47,9 @@ record RowOfUnits(List<UnitDesign> units, Length unitLength, boolean mirrorAtMid
     Length step(Length rowWidth) {
         Length first = lengthOf(units.getFirst(), rowWidth);
         boolean alike = units.stream().allMatch(unit -> lengthOf(unit, rowWidth).equals(first));
-        if (alike
-                && (!mirrorAtMiddle
-                        || middle.stream()
-                                .allMatch(unit -> lengthOf(unit, rowWidth).equals(first)))) {
+        // A spacer makes room for pairs, unless it was said what stands in the middle of an odd number.
+        boolean odd = !middle.isEmpty() && lengthOf(middle.getFirst(), rowWidth).equals(first);
+        if (alike && (!mirrorAtMiddle || odd)) {
             return first;
         }
         Length turn = units.stream().map(unit -> lengthOf(unit, rowWidth)).reduce(Length.ZERO, Length::plus);

@@ -14,6 +14,7 @@ import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.account.ShelfSupply;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.UsualSizes;
+import org.goldentally.core.cutting.CuttingRules;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.QuiltDesign;
@@ -25,6 +26,7 @@ import org.goldentally.core.finishing.StripPlans;
 import org.goldentally.core.making.BonusUnits;
 import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.making.MakingPlan;
+import org.goldentally.core.making.Supply;
 import org.goldentally.core.making.UnitPlans;
 import org.goldentally.core.making.Use;
 import org.goldentally.core.meaning.ReadDesign;
@@ -93,6 +95,11 @@ public record TopTally(
         return of(top, TopCount.of(top), top.read(), shelf, cutter);
     }
 
+    /** The same as its sheets were laid out before; for quilts of which some are cut already. */
+    public static TopTally byFormerRules(QuiltTop top, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
+        return of(top, TopCount.of(top), top.read(), shelf, cutter, CuttingRules.FORMER);
+    }
+
     /**
      * The tally of a top that is counted already, made as another design says: to try methods without counting anew.
      *
@@ -100,12 +107,22 @@ public record TopTally(
      */
     public static TopTally of(
             QuiltTop top, TopCount count, ReadDesign read, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
+        return of(top, count, read, shelf, cutter, CuttingRules.NOW);
+    }
+
+    private static TopTally of(
+            QuiltTop top,
+            TopCount count,
+            ReadDesign read,
+            Map<String, List<ShelfPieces>> shelf,
+            ClothCutter cutter,
+            CuttingRules rules) {
         QuiltDesign design = read.typed();
         Length usual = UsualSizes.of(design.system()).widthOfFabric();
-        MakingPlan making = UnitPlans.of(count, read, usual, new ShelfSupply(shelf));
-        List<StripPlan> strips =
-                new ArrayList<>(new StripPlans(top, read, cloth -> width(shelf.getOrDefault(cloth, List.of()), usual))
-                        .of(count));
+        MakingPlan making = UnitPlans.of(count, read, usual, supply(shelf, rules));
+        List<StripPlan> strips = new ArrayList<>(new StripPlans(
+                        top, read, cloth -> width(shelf.getOrDefault(cloth, List.of()), usual), rules)
+                .of(count));
         FinishingDesign finish = design.finishing();
         Finishing finishing = Finishing.of(top, finish.panels(), widths(design, shelf));
         Optional<StripPlan> binding = finishing.binding().map(each -> StripPlans.binding(each, finish));
@@ -113,7 +130,7 @@ public record TopTally(
         backing.ifPresent(strips::add);
         boolean scrappy = finish.scrappyBinding() && binding.isPresent();
         binding.filter(any -> !scrappy).ifPresent(strips::add);
-        List<ClothLedger> ledgers = ledgers(read, making, strips, shelf, cutter);
+        List<ClothLedger> ledgers = ledgers(read, making, strips, shelf, cutter, rules);
         if (scrappy) {
             LengthWriter writer = design.system().writer();
             ScrappyBinding scraps = ScrappyBinding.from(ledgers, binding.get(), writer);
@@ -121,7 +138,7 @@ public record TopTally(
             // What the leftovers do not reach is cut of the cloth of the binding, which changes its account.
             ledgers = scraps.isEnough()
                     ? scraps.ledgers()
-                    : ScrappyBinding.from(ledgers(read, making, strips, shelf, cutter), binding.get(), writer)
+                    : ScrappyBinding.from(ledgers(read, making, strips, shelf, cutter, rules), binding.get(), writer)
                             .ledgers();
         }
         return new TopTally(
@@ -160,15 +177,26 @@ public record TopTally(
             MakingPlan making,
             List<StripPlan> strips,
             Map<String, List<ShelfPieces>> shelf,
-            ClothCutter cutter) {
-        return requests(read, making, strips, shelf).stream()
+            ClothCutter cutter,
+            CuttingRules rules) {
+        return requests(read, making, strips, shelf, rules).stream()
                 .map(cutter::account)
                 .toList();
     }
 
+    /** The former rules knew of no fabric how wide it is. */
+    private static Supply supply(Map<String, List<ShelfPieces>> shelf, CuttingRules rules) {
+        ShelfSupply supply = new ShelfSupply(shelf);
+        return rules == CuttingRules.NOW ? supply : supply.withoutWidths();
+    }
+
     /** What is to be cut of each cloth of the quilt that anything is cut of. */
     private static List<CuttingRequest> requests(
-            ReadDesign read, MakingPlan making, List<StripPlan> strips, Map<String, List<ShelfPieces>> shelf) {
+            ReadDesign read,
+            MakingPlan making,
+            List<StripPlan> strips,
+            Map<String, List<ShelfPieces>> shelf,
+            CuttingRules rules) {
         QuiltDesign design = read.typed();
         Length usual = UsualSizes.of(design.system()).widthOfFabric();
         Map<String, List<ClothCut>> byCloth = new LinkedHashMap<>();
@@ -196,7 +224,8 @@ public record TopTally(
                                 : width(pieces, usual),
                         design.system(),
                         design.plan().cuttingOf(cloth.key()),
-                        squaringUp));
+                        squaringUp,
+                        rules));
             }
         }
         return requests;
@@ -204,7 +233,7 @@ public record TopTally(
 
     /** What is to be cut of one cloth, to try other ways of cutting it. */
     public Optional<CuttingRequest> request(String cloth, Map<String, List<ShelfPieces>> shelf) {
-        return requests(top.read(), making, strips, shelf).stream()
+        return requests(top.read(), making, strips, shelf, CuttingRules.NOW).stream()
                 .filter(request -> request.cloth().equals(cloth))
                 .findFirst();
     }

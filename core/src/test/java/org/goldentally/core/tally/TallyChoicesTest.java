@@ -2,11 +2,15 @@ package org.goldentally.core.tally;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.CuttingRequest;
+import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.account.StyleChoices;
+import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
@@ -57,6 +61,34 @@ class TallyChoicesTest {
         long diagonal = strips(Tops.of(7, 7, "12", "ohio-star")
                 .border(BorderDesign.plain("8", "b", Corners.UNITS).joined(Join.DIAGONAL)));
         assertThat(diagonal).isEqualTo(11);
+    }
+
+    /** Strips of a set are as long as the narrowest of its fabrics is wide, so that each can be cut of it (geometry). */
+    @ParameterizedTest
+    @CsvSource({"36, 54, 36", "54, 54, 54", "36, , 36", "54, , 40"})
+    void stripsAreAsLongAsTheNarrowestOfTheirFabricsIsWide(String one, String other, String strip) {
+        Map<String, List<ShelfPieces>> shelf = new HashMap<>();
+        shelf.put("a", yards(one));
+        shelf.put("b", other == null ? List.of() : yards(other));
+        TopTally tally = TopTally.of(
+                Tops.of(4, 4, "8", "pinwheel")
+                        .choose("half-square", "strip-tube")
+                        .top(),
+                shelf);
+        assertThat(tally.making().cuts())
+                .filteredOn(cut -> cut.name().equals("strip"))
+                .isNotEmpty()
+                .allSatisfy(cut -> assertThat(cut.longerSide()).hasToString(strip + " in"));
+        assertThat(tally.ledgers()).allSatisfy(ledger -> {
+            assertThat(ledger.tooLarge()).isEmpty();
+            assertThat(ledger.isEnough()).isEqualTo(!shelf.get(ledger.cloth()).isEmpty());
+        });
+    }
+
+    private static List<ShelfPieces> yards(String wide) {
+        Length width = Length.inches(Integer.parseInt(wide));
+        return List.of(new ShelfPieces(
+                wide, 1, new ClothPiece(PieceForm.YARDAGE, width, Length.inches(144), ClothPiece.Edge.STRAIGHT)));
     }
 
     private static long strips(Tops top) {
