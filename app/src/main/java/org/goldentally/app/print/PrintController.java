@@ -17,6 +17,7 @@ import org.goldentally.app.plan.ShoppingLists;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.sew.Pressings;
 import org.goldentally.app.sew.SewBook;
+import org.goldentally.app.tally.BoughtAlready;
 import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.quilt.Flaw;
@@ -44,6 +45,7 @@ class PrintController {
     private final CutSheets cutSheets;
     private final ShoppingLists shoppingLists;
     private final QuiltTally tallies;
+    private final BoughtAlready bought;
     private final BenchLog log;
     private final Pressings pressings;
     private final KitPlans kitPlans;
@@ -53,10 +55,12 @@ class PrintController {
             CutSheets cutSheets,
             ShoppingLists shoppingLists,
             QuiltTally tallies,
+            BoughtAlready bought,
             BenchLog log,
             Pressings pressings,
             KitPlans kitPlans) {
         this.kitPlans = kitPlans;
+        this.bought = bought;
         this.quilts = quilts;
         this.cutSheets = cutSheets;
         this.shoppingLists = shoppingLists;
@@ -113,7 +117,7 @@ class PrintController {
             @RequestParam(defaultValue = "") String paper,
             @RequestParam(defaultValue = "") String ink) {
         return printed("templates", id, paper, ink, (pages, quilt) -> {
-            TopTally tally = tallies.of(quilt.design());
+            TopTally tally = bought.asBegun(id, tallies.of(quilt.design()));
             new Templates(pages, tally.top()).print(SewBook.of(tally, log.of(id), pressings));
         });
     }
@@ -140,7 +144,7 @@ class PrintController {
             @RequestParam(defaultValue = "") String paper,
             @RequestParam(defaultValue = "") String ink) {
         return printed("booklet", id, paper, ink, (pages, quilt) -> {
-            TopTally tally = tallies.of(quilt.design());
+            TopTally tally = bought.asBegun(id, tallies.of(quilt.design()));
             new Booklet(pages, tally.top())
                     .print(
                             quilt.name(),

@@ -14,6 +14,7 @@ import java.util.UUID;
 import org.goldentally.app.load.Heavy;
 import org.goldentally.app.log.BenchLog;
 import org.goldentally.app.quilts.Quilts;
+import org.goldentally.app.tally.BoughtAlready;
 import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.meaning.ReadDesign;
@@ -47,14 +48,20 @@ class SewController {
 
     private final Quilts quilts;
     private final QuiltTally tallies;
+    private final BoughtAlready bought;
     private final BenchLog log;
     private final Pressings pressings;
 
-    SewController(Quilts quilts, QuiltTally tallies, BenchLog log, Pressings pressings) {
+    SewController(Quilts quilts, QuiltTally tallies, BoughtAlready bought, BenchLog log, Pressings pressings) {
+        this.bought = bought;
         this.quilts = quilts;
         this.tallies = tallies;
         this.log = log;
         this.pressings = pressings;
+    }
+
+    private TopTally tally(UUID id) {
+        return bought.asBegun(id, tallies.of(quilts.design(id)));
     }
 
     private SewCards cards(UUID id) {
@@ -65,7 +72,7 @@ class SewController {
         List<LogEntry> entries = log.of(id).stream()
                 .filter(entry -> asOf == null || !entry.at().isAfter(asOf))
                 .toList();
-        return new SewCards(tallies.of(quilts.design(id)), entries, pressings);
+        return new SewCards(tally(id), entries, pressings);
     }
 
     /** All batches as they stand, or stood at some moment; with hours a week or a day, a schedule too. */
@@ -114,7 +121,7 @@ class SewController {
      */
     @PostMapping("/log")
     CardView write(@PathVariable UUID id, @Valid @RequestBody Written written) {
-        TopTally tally = tallies.of(quilts.design(id));
+        TopTally tally = tally(id);
         Batch batch = new SewCards(tally, List.of(), pressings).batch(written.batch());
         List<LogEntry> all = log.append(id, before -> entry(before, written, batch));
         return new SewCards(tally, all, pressings).card(written.batch());

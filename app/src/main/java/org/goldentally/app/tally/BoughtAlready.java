@@ -19,15 +19,17 @@ public class BoughtAlready {
         this.tallies = tallies;
     }
 
-    /** The tally of a quilt with what its log says is cut; sheets that were begun by former rules stay as they were. */
+    /** The tally of a quilt with what its log says is cut. */
     public TopTally in(UUID quiltId, TopTally tally) {
+        return asBegun(quiltId, tally).boughtWhereCut(log.state(quiltId).cut());
+    }
+
+    /** The tally of a quilt whose sheets, where they were begun by former rules, stay as they were. */
+    public TopTally asBegun(UUID quiltId, TopTally tally) {
         Set<String> cut = log.state(quiltId).cut();
         return cut.isEmpty()
                 ? tally
                 : SheetsBegun.of(
-                                tally,
-                                cut,
-                                () -> tallies.byFormerRules(tally.top().design()))
-                        .boughtWhereCut(cut);
+                        tally, cut, () -> tallies.byFormerRules(tally.top().design()));
     }
 }

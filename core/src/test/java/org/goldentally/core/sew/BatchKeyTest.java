@@ -9,7 +9,19 @@ import org.goldentally.core.making.UnitsKey;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.unit.PatchworkUnit;
+import org.goldentally.core.unit.PatchworkUnit.CornerFlipUnit;
+import org.goldentally.core.unit.PatchworkUnit.CornerSettingTriangle;
+import org.goldentally.core.unit.PatchworkUnit.FlyingGeeseUnit;
 import org.goldentally.core.unit.PatchworkUnit.HalfSquareTriangleUnit;
+import org.goldentally.core.unit.PatchworkUnit.PiecedHalfUnit;
+import org.goldentally.core.unit.PatchworkUnit.PlainPatch;
+import org.goldentally.core.unit.PatchworkUnit.QuarterSquareTriangle;
+import org.goldentally.core.unit.PatchworkUnit.QuarterSquareTriangleUnit;
+import org.goldentally.core.unit.PatchworkUnit.SideSettingTriangle;
+import org.goldentally.core.unit.PatchworkUnit.SplitQuarterUnit;
+import org.goldentally.core.unit.PatchworkUnit.StripPatch;
+import org.goldentally.core.unit.PatchworkUnit.StripSetSegment;
+import org.goldentally.core.unit.PatchworkUnit.StripSetTriangleUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
@@ -55,6 +67,39 @@ class BatchKeyTest {
                 Arguments.of(new BatchKey.Border(2), "border(2)", "border 2"),
                 Arguments.of(BatchKey.Once.ROWS, "once(rows)", "rows"),
                 Arguments.of(BatchKey.Once.BINDING, "once(binding)", "binding"));
+    }
+
+    /** Every unit there is, with what it was called when keys were made of names. */
+    static Stream<Arguments> units() {
+        Length three = Length.inches(3);
+        Length six = Length.inches(6);
+        return Stream.of(
+                Arguments.of(new HalfSquareTriangleUnit(three), "half-square triangle"),
+                Arguments.of(new StripSetTriangleUnit(three), "strip-set triangle square"),
+                Arguments.of(new QuarterSquareTriangleUnit(three, 2), "hourglass of two cloths"),
+                Arguments.of(new QuarterSquareTriangleUnit(three, 3), "hourglass of three cloths"),
+                Arguments.of(new QuarterSquareTriangleUnit(three, 4), "hourglass of four cloths"),
+                Arguments.of(new SplitQuarterUnit(three), "split quarter"),
+                Arguments.of(new QuarterSquareTriangle(three), "loose quarter triangle"),
+                Arguments.of(new FlyingGeeseUnit(six), "flying goose"),
+                Arguments.of(new CornerFlipUnit(six, three, Length.inches(1), 1), "corner flip, 1 corner"),
+                Arguments.of(new CornerFlipUnit(six, three, Length.inches(1), 2), "corner flip, 2 corners"),
+                Arguments.of(new PiecedHalfUnit(three, 2), "pieced half of 2 rows"),
+                Arguments.of(new SideSettingTriangle(six), "side setting triangle"),
+                Arguments.of(new CornerSettingTriangle(six), "corner setting triangle"),
+                Arguments.of(new PlainPatch(three, three), "plain square"),
+                Arguments.of(new PlainPatch(six, three), "plain rectangle"),
+                Arguments.of(new StripPatch(three), "strip"),
+                Arguments.of(new StripSetSegment(three, six, 3), "segment of 3 strips"));
+    }
+
+    @ParameterizedTest(name = "{1}")
+    @MethodSource("units")
+    void everyUnitIsFoundByWhatItWasCalled(PatchworkUnit unit, String was) {
+        BatchKey key = new BatchKey.Units(new UnitsKey(unit, List.of("a", "b")));
+        assertThat(key.inLog())
+                .contains("unit " + was + " " + unit.finishedWidth() + " x " + unit.finishedHeight() + " " + unit
+                        + ": a,b");
     }
 
     @ParameterizedTest(name = "{1}")
