@@ -42,6 +42,8 @@ class PlanApiIT {
         design.putArray("cloths").add(Api.cloth("a", "oat", "#efe6d0")).add(Api.cloth("b", "ink", "#22384d"));
         Api.dress(design, "a", "b");
         ObjectNode border = design.putArray("borders").addObject();
+        border.putArray("sideJoins");
+        border.putArray("middle");
         border.put("kind", "PLAIN")
                 .put("width", "3")
                 .put("cloth", "b")
