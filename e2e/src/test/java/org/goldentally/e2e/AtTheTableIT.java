@@ -26,25 +26,25 @@ class AtTheTableIT {
         page.navigate(quilt + "/cut");
         page.getByText("At the table: one step at a time").click();
         Locator says = page.locator("[data-says]");
-        assertThat(page.getByText("0 of 25 steps done in all")).isVisible();
+        assertThat(page.getByText("0 of 26 steps done in all")).isVisible();
         String first = says.innerText();
         page.keyboard().press("PageDown");
-        assertThat(page.getByText("1 of 25 steps done in all")).isVisible();
+        assertThat(page.getByText("1 of 26 steps done in all")).isVisible();
         assertThat(says).not().hasText(first);
         // Looking ahead and back ticks nothing.
         page.keyboard().press("ArrowRight");
         page.keyboard().press("PageUp");
         page.keyboard().press("PageUp");
         assertThat(says).hasText(first);
-        assertThat(page.getByText("1 of 25 steps done in all")).isVisible();
+        assertThat(page.getByText("1 of 26 steps done in all")).isVisible();
         page.getByText("Not done").click();
-        assertThat(page.getByText("0 of 25 steps done in all")).isVisible();
-        for (int step = 0; step < 25; step++) {
+        assertThat(page.getByText("0 of 26 steps done in all")).isVisible();
+        for (int step = 0; step < 26; step++) {
             page.keyboard().press("PageDown");
         }
         assertThat(page.getByText("All cut.")).isVisible();
         page.getByText("Leave the table").click();
-        assertThat(page.locator("nav[aria-label=Stations]")).containsText("25 of 25 steps");
+        assertThat(page.locator("nav[aria-label=Stations]")).containsText("26 of 26 steps");
     }
 
     @Test
@@ -122,7 +122,7 @@ class AtTheTableIT {
             assertThat(third.locator("header [data-save]")).hasText("Saved");
             // What another browser sees: each once.
             page.navigate(quilt + "/sew");
-            assertThat(page.locator("nav[aria-label=Stations]")).containsText("1 of 25 steps");
+            assertThat(page.locator("nav[aria-label=Stations]")).containsText("1 of 26 steps");
             assertThat(page.locator("[data-good]")).hasText("8");
         }
     }

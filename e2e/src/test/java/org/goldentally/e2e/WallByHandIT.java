@@ -114,7 +114,9 @@ class WallByHandIT {
         border.getByLabel("Corners", new Locator.GetByLabelOptions().setExact(false))
                 .first()
                 .selectOption("BUTTED");
-        border.locator("summary").click();
+        border.locator("summary")
+                .filter(new Locator.FilterOptions().setHasText("Its four sides"))
+                .click();
         Locator below = border.locator("select[aria-label='Border 3 below']");
         below.focus();
         page.keyboard().press("ArrowDown");
