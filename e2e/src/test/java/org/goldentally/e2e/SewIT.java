@@ -41,6 +41,8 @@ class SewIT {
         assertThat(page.locator("[data-left]")).containsText("than fabric is cut for");
         page.keyboard().press("0");
         assertThat(good).hasText("16");
+        // The answer to it is shorter than the one before: what stands below moves up.
+        assertThat(page.getByText("All 16 are made.")).isVisible();
         page.getByLabel("Note on this card").fill("new needle");
         page.getByText("Keep the note").click();
         assertThat(page.getByLabel("Notes and log of this card")).containsText("new needle");
