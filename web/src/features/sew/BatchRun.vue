@@ -45,16 +45,6 @@ const holdsChosen = computed(() => props.batches.some((each) => each.key === pro
         }}</span></span
       >
     </summary>
-    <div class="mt-2 space-y-2 text-sm" data-count-all>
-      <CountTyped
-        :sets="`${first.setName}s`"
-        :things="first.kind === 'HALVES' ? 'halves' : 'units'"
-        :left="left"
-        of="all fabrics"
-        @counted="countAll"
-      />
-      <button v-if="last.length" class="button w-full" @click="takeBack">Take that count back</button>
-    </div>
     <ul class="mt-2 space-y-1">
       <li v-for="each in batches" :key="each.key" class="flex items-stretch gap-1">
         <button
@@ -85,5 +75,16 @@ const holdsChosen = computed(() => props.batches.some((each) => each.key === pro
         </button>
       </li>
     </ul>
+    <details class="mt-2 space-y-2 text-sm" data-count-all>
+      <summary class="min-h-11 cursor-pointer py-2">Count all fabrics together</summary>
+      <CountTyped
+        :sets="`${first.setName}s`"
+        :things="first.kind === 'HALVES' ? 'halves' : 'units'"
+        :left="left"
+        of="all fabrics"
+        @counted="countAll"
+      />
+      <button v-if="last.length" class="button w-full" @click="takeBack">Take that count back</button>
+    </details>
   </details>
 </template>
