@@ -118,7 +118,7 @@ class PicturesIT {
         Locator run = page.locator("[data-run]")
                 .filter(new Locator.FilterOptions().setHasText("eight at a time"))
                 .first();
-        run.locator("summary").click();
+        run.locator("summary").first().click();
         run.locator("li button").first().click();
         page.waitForTimeout(600);
         page.locator("[data-tap='1']").click();
