@@ -20,7 +20,7 @@ public record Block(String key, String name, List<Integer> columns, List<Integer
     public static final int MOST_LINES = 24;
 
     /** The widest column for its neighbours (our own limit). */
-    private static final int WIDEST = 48;
+    static final int WIDEST = 48;
 
     public Block {
         Limits.text(key, 60, "key");
@@ -172,7 +172,7 @@ public record Block(String key, String name, List<Integer> columns, List<Integer
                 : part.row() < middle && part.row() + part.rows() > middle;
     }
 
-    private static String clip(String name) {
+    static String clip(String name) {
         return name.length() > 80 ? name.substring(0, 80) : name;
     }
 

@@ -22,9 +22,6 @@ public final class FramedBlock {
 
     private static final String WHERE = "Own size, finished";
 
-    /** The most that neighbouring columns of a block may differ by. */
-    private static final long MOST_PARTS = 48;
-
     private FramedBlock() {}
 
     /**
@@ -64,7 +61,7 @@ public final class FramedBlock {
         }
         return new Block(
                 key,
-                clipped(block.name() + ", framed"),
+                Block.clip(block.name() + ", framed"),
                 columns.get(),
                 rows.get(),
                 List.of(
@@ -87,7 +84,7 @@ public final class FramedBlock {
                 BigInteger.valueOf(parts[0]).gcd(BigInteger.valueOf(parts[1])).longValueExact();
         int side = Math.toIntExact(parts[0] / divisor);
         int middle = Math.toIntExact(parts[1] / divisor);
-        return Math.max(side, middle) <= MOST_PARTS ? Optional.of(List.of(side, middle, side)) : Optional.empty();
+        return Math.max(side, middle) <= Block.WIDEST ? Optional.of(List.of(side, middle, side)) : Optional.empty();
     }
 
     /** The sizes below and above that can be framed. */
@@ -119,9 +116,5 @@ public final class FramedBlock {
     private static Length read(String where, String typed, MeasureSystem system) {
         Reading<Length> reading = LengthReader.readPositive(where, typed, system);
         return reading.orThrow();
-    }
-
-    private static String clipped(String name) {
-        return name.length() > 80 ? name.substring(0, 80) : name;
     }
 }

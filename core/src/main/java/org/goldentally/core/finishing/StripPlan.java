@@ -1,6 +1,7 @@
 package org.goldentally.core.finishing;
 
 import java.util.List;
+import org.goldentally.core.design.BorderSideDesign;
 import org.goldentally.core.formula.Working;
 import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.making.Use;
@@ -38,13 +39,34 @@ public record StripPlan(
      *
      * @param cutLength over-length, where they are trimmed to what the top really measures
      * @param trimmedLength what they are trimmed to if the top measures what it should
-     * @param where the sides of the border they are for, where some are cut otherwise than others; mostly nothing
+     * @param on the sides of the border they are for, where some are cut otherwise than others; mostly nothing
+     * @param lie how an up and a down of their print lies there
      */
-    public record Side(long count, Length cutLength, Length trimmedLength, Source source, String where) {
+    public record Side(
+            long count,
+            Length cutLength,
+            Length trimmedLength,
+            Source source,
+            List<BorderSideDesign.Side> on,
+            BorderPrint.Lie lie) {
+
+        public Side {
+            on = List.copyOf(on);
+        }
 
         /** Strips cut in one piece across the cloth, or of which it does not matter. */
         public Side(long count, Length cutLength, Length trimmedLength) {
-            this(count, cutLength, trimmedLength, Source.ACROSS, "");
+            this(count, cutLength, trimmedLength, Source.ACROSS, List.of(), BorderPrint.Lie.ANY);
+        }
+
+        /** So many of them, cut from there. */
+        Side from(long some, Source other) {
+            return new Side(some, cutLength, trimmedLength, other, on, lie);
+        }
+
+        /** {@code right and left, the print upright}; nothing where all sides are alike. */
+        public String where() {
+            return on.isEmpty() ? "" : BorderPrint.names(on) + lie.says();
         }
 
         /** Whether it is cut longer than it should be in the end, and trimmed to what the top really measures. */

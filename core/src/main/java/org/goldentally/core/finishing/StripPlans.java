@@ -17,6 +17,7 @@ import org.goldentally.core.design.BorderDesign.Join;
 import org.goldentally.core.design.BorderSideDesign;
 import org.goldentally.core.design.FinishingDesign;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.finishing.BorderPrint.Lie;
 import org.goldentally.core.finishing.StripPlan.Kind;
 import org.goldentally.core.finishing.StripPlan.Side;
 import org.goldentally.core.finishing.StripPlan.Source;
@@ -116,9 +117,9 @@ public final class StripPlans {
     /**
      * Strips of a group that come about alike.
      *
-     * @param where the sides they are for, where the others of the border are cut otherwise or show the print otherwise
+     * @param on the sides they are for, where others of the border are cut otherwise or show the print otherwise
      */
-    private record Alike(TopCount.Group group, long count, Join join, String where) {}
+    private record Alike(TopCount.Group group, long count, Join join, List<BorderSideDesign.Side> on, Lie lie) {}
 
     private StripPlan plan(Run run, List<TopCount.Group> groups) {
         Length width = widthOf.apply(run.cloth);
@@ -147,28 +148,36 @@ public final class StripPlans {
         return cut(plan, joined, width);
     }
 
-    /** The strips of a group by how they are cut, and by how an up and a down of their print comes to lie. */
+    /** How a side is cut, and how an up and a down of its print comes to lie. */
+    private record How(Join join, Lie lie, boolean toBeSaid) {}
+
+    /** The strips of a group by how they are cut; borders that have a side alike may be in one group. */
     private List<Alike> alike(Run run, TopCount.Group group) {
         if (!run.isBorder()) {
-            return List.of(new Alike(group, group.count(), Join.STRAIGHT, ""));
+            return List.of(new Alike(group, group.count(), Join.STRAIGHT, List.of(), Lie.ANY));
         }
-        BorderDesign border = design.borders().get(run.border);
-        BorderPrint print = BorderPrint.of(border, run.cloth, design);
-        Map<List<Object>, List<BorderSideDesign.Side>> sides = new LinkedHashMap<>();
-        for (BorderSideDesign.Side side : BorderSideDesign.Side.values()) {
-            boolean here = group.partIds().contains(new PartId.BorderSide(run.border + 1, side.number()));
-            if (here) {
-                sides.computeIfAbsent(List.of(border.joinOn(side), print.on(side)), any -> new ArrayList<>())
-                        .add(side);
+        Map<How, List<BorderSideDesign.Side>> sides = new LinkedHashMap<>();
+        long all = 0;
+        for (PartId part : group.partIds()) {
+            if (part instanceof PartId.BorderSide(int number, int sideNumber)) {
+                BorderDesign border = design.borders().get(number - 1);
+                BorderSideDesign.Side side = BorderSideDesign.Side.of(sideNumber);
+                BorderPrint print = BorderPrint.of(border, run.cloth, design);
+                How how = new How(
+                        border.joinOn(side), print.on(side), !border.sideJoins().isEmpty() || print.matters());
+                sides.computeIfAbsent(how, any -> new ArrayList<>()).add(side);
+                all++;
             }
         }
-        boolean unlike = !border.sideJoins().isEmpty() || print.matters();
+        // Several tops are as many strips of each side.
+        long tops = group.count() / Math.max(1, all);
         List<Alike> alike = new ArrayList<>();
         sides.forEach((how, those) -> alike.add(new Alike(
                 group,
-                those.size(),
-                (Join) how.getFirst(),
-                unlike ? BorderPrint.names(those) + ((BorderPrint.Lie) how.getLast()).says() : "")));
+                those.size() * tops,
+                how.join,
+                how.toBeSaid ? those.stream().distinct().sorted().toList() : List.of(),
+                how.lie)));
         return alike;
     }
 
@@ -180,7 +189,12 @@ public final class StripPlans {
         Length over = run.isBorder() ? usual.overLength() : Length.ZERO;
         return sides.stream()
                 .map(side -> new Side(
-                        side.count(), side.trimmedLength().plus(over), side.trimmedLength(), Source.RUN, side.where()))
+                        side.count(),
+                        side.trimmedLength().plus(over),
+                        side.trimmedLength(),
+                        Source.RUN,
+                        side.on(),
+                        side.lie()))
                 .toList();
     }
 
@@ -194,12 +208,11 @@ public final class StripPlans {
                     ? Math.min(side.count(), left.wholeTimes(side.cutLength()))
                     : 0;
             if (fit > 0) {
-                taken.add(new Side(fit, side.cutLength(), side.trimmedLength(), Source.END_OF_RUN, side.where()));
+                taken.add(side.from(fit, Source.END_OF_RUN));
                 left = left.minus(side.cutLength().times(fit));
             }
             if (fit < side.count()) {
-                taken.add(new Side(
-                        side.count() - fit, side.cutLength(), side.trimmedLength(), side.source(), side.where()));
+                taken.add(side.from(side.count() - fit, side.source()));
             }
         }
         return taken;
@@ -286,7 +299,7 @@ public final class StripPlans {
         Source source =
                 alike.join == Join.ALONG_LENGTH ? Source.ALONG : exact.isLongerThan(width) ? Source.RUN : Source.ACROSS;
         boolean fits = source != Source.ACROSS || !longer.isLongerThan(width);
-        return new Side(alike.count, run.isBorder() && fits ? longer : exact, exact, source, alike.where);
+        return new Side(alike.count, run.isBorder() && fits ? longer : exact, exact, source, alike.on, alike.lie);
     }
 
     /** A run is joined as most of its border says; strips nearly as wide as the cloth leave nothing for diagonal joins. */
@@ -313,7 +326,7 @@ public final class StripPlans {
                 List.of(Use.Finish.BINDING),
                 "binding",
                 design.bindingCloth(),
-                List.of(new Side(1, binding.length(), binding.length(), Source.RUN, "")),
+                List.of(new Side(1, binding.length(), binding.length(), Source.RUN, List.of(), Lie.ANY)),
                 binding.stripWidth(),
                 List.of(cut),
                 binding.working());

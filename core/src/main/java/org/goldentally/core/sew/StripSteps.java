@@ -59,7 +59,8 @@ public final class StripSteps {
 
     /** Of a run of strips as wide as their cloth, and longer than one of them. */
     private static boolean isJoined(TopPart part, TopTally tally) {
-        Length length = tally.top().settings().unfinished(part.figure().finishedWidth());
+        Length longer = Length.max(part.figure().finishedWidth(), part.figure().finishedHeight());
+        Length length = tally.top().settings().unfinished(longer);
         return tally.strips().stream()
                 .filter(strip -> strip.kind() == StripPlan.Kind.SASHING && strip.joined())
                 .filter(strip -> strip.cloth().equals(clothOf(part)))

@@ -3,6 +3,7 @@ package org.goldentally.core.finishing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.assertj.core.data.Offset;
@@ -24,6 +25,7 @@ import org.goldentally.core.meaning.ReadDesign;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.quilt.SomeQuilts;
+import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.quilt.Tops;
 import org.goldentally.core.tally.TopTally;
 import org.junit.jupiter.api.Test;
@@ -51,8 +53,20 @@ class StripPlansTest {
                 .orElseThrow();
         assertThat(border.sides())
                 .containsExactly(
-                        new StripPlan.Side(2, Length.inches(53, 1, 2), Length.inches(52, 1, 2), Source.RUN, ""),
-                        new StripPlan.Side(2, Length.inches(49, 1, 2), Length.inches(48, 1, 2), Source.RUN, ""));
+                        new StripPlan.Side(
+                                2,
+                                Length.inches(53, 1, 2),
+                                Length.inches(52, 1, 2),
+                                Source.RUN,
+                                List.of(),
+                                BorderPrint.Lie.ANY),
+                        new StripPlan.Side(
+                                2,
+                                Length.inches(49, 1, 2),
+                                Length.inches(48, 1, 2),
+                                Source.RUN,
+                                List.of(),
+                                BorderPrint.Lie.ANY));
         assertThat(border.stripsCut()).isEqualTo(6);
         assertThat(border.working().how())
                 .isEqualTo("2 of 53 1/2 in (over-length, trimmed to 52 1/2) and 2 of 49 1/2 in (over-length, trimmed to"
@@ -186,6 +200,36 @@ class StripPlansTest {
                 .singleElement()
                 .satisfies(
                         each -> assertThat(each.says()).isEqualTo("ink stands upright above, right, below and left"));
+    }
+
+    /**
+     * Two borders that have one side each, of one length and fabric, are two strips, though they are counted in one group; and as
+     * many strips are cut or joined as the top has plain sides, for every quilt here (counting its parts).
+     */
+    @Test
+    void everySideHasItsStrip() {
+        BorderDesign left = BorderDesign.plain("2", "b", Corners.BUTTED)
+                .unlike(
+                        BorderSideDesign.none(BorderSideDesign.Side.UPPER),
+                        BorderSideDesign.none(BorderSideDesign.Side.LOWER),
+                        BorderSideDesign.none(BorderSideDesign.Side.RIGHT));
+        BorderDesign right = BorderDesign.plain("2", "b", Corners.BUTTED)
+                .unlike(
+                        BorderSideDesign.none(BorderSideDesign.Side.UPPER),
+                        BorderSideDesign.none(BorderSideDesign.Side.LOWER),
+                        BorderSideDesign.none(BorderSideDesign.Side.LEFT));
+        List<TopTally> all = new ArrayList<>(SomeQuilts.tallies().values());
+        all.add(tally(Tops.of(2, 3, "8", "ohio-star").border(left).border(right)));
+        for (TopTally tally : all) {
+            long sides = tally.top().parts().stream()
+                    .filter(part -> part.kind() == TopPart.Kind.BORDER || part.kind() == TopPart.Kind.MITRED_BORDER)
+                    .count();
+            long strips = tally.strips().stream()
+                    .filter(strip -> strip.kind() == StripPlan.Kind.BORDER)
+                    .mapToLong(StripPlan::count)
+                    .sum();
+            assertThat(strips).isEqualTo(sides);
+        }
     }
 
     /** The card and the sheet say the same: over-length where the cloth is wide enough, exactly where it is not. */

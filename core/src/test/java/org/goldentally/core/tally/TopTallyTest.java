@@ -12,6 +12,7 @@ import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.PlaceDesign.Exchange;
 import org.goldentally.core.design.SettingDesign.Kind;
+import org.goldentally.core.finishing.BorderPrint;
 import org.goldentally.core.finishing.StripPlan;
 import org.goldentally.core.habits.Allowance;
 import org.goldentally.core.making.UnitPlan;
@@ -96,7 +97,12 @@ class TopTallyTest {
             assertThat(strip.joined()).isTrue();
             assertThat(strip.sides())
                     .containsExactly(new StripPlan.Side(
-                            4, Length.inches(61, 1, 2), Length.inches(60, 1, 2), StripPlan.Source.RUN, ""));
+                            4,
+                            Length.inches(61, 1, 2),
+                            Length.inches(60, 1, 2),
+                            StripPlan.Source.RUN,
+                            List.of(),
+                            BorderPrint.Lie.ANY));
             assertThat(strip.stripsCut()).isEqualTo(7);
             assertThat(strip.cutWidth()).isEqualTo(Length.inches(3, 1, 2));
         });
