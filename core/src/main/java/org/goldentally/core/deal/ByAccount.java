@@ -35,11 +35,11 @@ import org.goldentally.core.tally.TopTally;
 final class ByAccount {
 
     /** Tops that are worked out at most, fewer of large ones (our own figures). */
-    private static final int MOST_TRIES = 240;
+    private static final int MOST_TRIES = 60;
 
-    private static final int TRIES_TIMES_PLACES = 4_000;
+    private static final int TRIES_TIMES_PLACES = 600;
 
-    private static final int FEWEST_TRIES = 10;
+    private static final int FEWEST_TRIES = 3;
 
     private static final int MOST_TARGETS = 6;
 

@@ -20,7 +20,10 @@ import org.goldentally.core.measure.Length;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.Tops;
 import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.work.Work;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** A pack that is enough is dealt so that it is enough: held by the accounts of the quilt that comes of it. */
 class DealFromAPackTest {
@@ -155,5 +158,15 @@ class DealFromAPackTest {
         ScrappyDeal deal = ScrappyDeal.deal(design, Stock.of(design, shelf, false), 5);
         assertThat(deal.beyondStock()).hasSize(1);
         assertThat(short_(design, shelf, deal)).hasSize(1);
+    }
+
+    /** A shelf that is honestly short is said to be short: a third of the steps that a question may take, at most. */
+    @ParameterizedTest
+    @CsvSource({"5, 7, 21, 10", "8, 10, 42, 10", "12, 14, 42, 5"})
+    void aShelfThatIsShortIsSaidToBe(int across, int down, int prints, int side) {
+        QuiltDesign design = OfAPack.pinwheels(across, down, "8", prints, Variety.MANY, "");
+        Stock stock = Stock.of(design, OfAPack.squares(prints, Length.inches(side)), false);
+        ScrappyDeal deal = Work.of(3_000_000).within(() -> ScrappyDeal.deal(design, stock, 1));
+        assertThat(deal.beyondStock()).isNotEmpty();
     }
 }
