@@ -146,9 +146,29 @@ public record ClothLedger(
         if (planned.isPresent() && request.rules() == CuttingRules.FORMER) {
             return planned.get();
         }
-        ClothLedger plain = PlainCutting.account(
-                planned.isPresent() ? request : request.with(CuttingChoice.PLAIN), List.copyOf(cuts));
-        return planned.filter(each -> !plain.buysLessThan(each)).orElse(plain);
+        List<ClothLedger> accounts = new ArrayList<>(planned.stream().toList());
+        if (planned.isPresent() && request.choice().style() == CuttingStyle.THRIFTY) {
+            PlannedCutting.account(request.with(request.choice().in(CuttingStyle.TIDY)), List.copyOf(cuts), goOn)
+                    .ifPresent(tidy -> accounts.add(tidy.insteadOf(planned.get())));
+        }
+        accounts.add(PlainCutting.account(
+                planned.isPresent() ? request : request.with(CuttingChoice.PLAIN), List.copyOf(cuts)));
+        return accounts.stream()
+                .reduce((best, simpler) -> simpler.buysLessThan(best) ? simpler : best)
+                .orElseThrow();
+    }
+
+    /** This account, where it is given for one of a style that takes more trouble: what is proven is proven of that style. */
+    private ClothLedger insteadOf(ClothLedger other) {
+        Optional<Length> atLeast = other.toBuy.flatMap(ToBuy::atLeast);
+        return new ClothLedger(
+                other.request,
+                cuts,
+                opened,
+                untouched,
+                missing,
+                toBuy.map(buy -> new ToBuy(buy.purchase(), buy.piece(), atLeast)),
+                tooLarge);
     }
 
     /** Whoever takes more trouble never buys more for it: the simpler account stands where it is the shorter. */

@@ -80,6 +80,11 @@ public record PlanDesign(
             Limits.required(style, "style");
             Limits.between(effort, USUAL_EFFORT, MOST_EFFORT, "effort");
         }
+
+        /** The same cloth in another style, searched for as long as usual. */
+        public CuttingChoice in(CuttingStyle other) {
+            return new CuttingChoice(cloth, other, USUAL_EFFORT);
+        }
     }
 
     /**
