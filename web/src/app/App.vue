@@ -30,7 +30,7 @@ onUnmounted(() => window.removeEventListener('keydown', onKey))
     <main id="work" tabindex="-1" class="flex flex-1 flex-col outline-none">
       <RouterView v-slot="{ Component }">
         <component :is="Component" v-if="Component" />
-        <WaitNote v-else what="the page" />
+        <WaitNote v-else what="the page" reloads />
       </RouterView>
     </main>
     <TourCard />

@@ -8,9 +8,11 @@ export interface WaitNoteProps {
   what: string
   /** Set if it could not be had. */
   error?: unknown
+  /** Whether the page may be loaded again: only where nothing that is typed could be lost by it. */
+  reloads?: boolean
 }
 
-const props = defineProps<WaitNoteProps>()
+const props = withDefaults(defineProps<WaitNoteProps>(), { error: undefined })
 /** Longer than that is unusual; it is said, with a way out. */
 const LATE_MS = 8_000
 const late = ref(false)
@@ -26,7 +28,7 @@ const problems = computed(() => (props.error ? problemsOf(props.error) : []))
     <p>Fetching {{ what }} …</p>
     <p v-if="late" class="mt-2">
       It takes longer than usual, and goes on by itself.
-      <button class="cursor-pointer underline decoration-dotted" @click="reload">Ask again</button>
+      <button v-if="reloads" class="cursor-pointer underline decoration-dotted" @click="reload">Ask again</button>
     </p>
   </div>
 </template>

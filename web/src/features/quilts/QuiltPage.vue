@@ -46,7 +46,7 @@ onBeforeUnmount(() => quilt.close())
 <template>
   <section v-if="quilt.gone.value !== undefined" class="card m-6 space-y-3 p-5" role="alert" data-gone>
     <h1 class="text-xl font-bold">{{ quilt.gone.value }} was deleted in another window.</h1>
-    <p>What it was made of is kept for a while: it can be brought back from the list of quilts.</p>
+    <p>It can be brought back from the list of quilts.</p>
     <RouterLink class="button button-main" to="/quilts">To your quilts</RouterLink>
   </section>
   <WaitNote v-else-if="error || !quilt.design.value" what="the quilt" :error="error" />

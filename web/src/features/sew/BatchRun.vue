@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import { PatchPicture, spellCount } from '@/shared'
 import CountTyped from './CountTyped.vue'
 import { counted, type Part, sharedOut } from './counted'
@@ -21,15 +21,19 @@ const first = computed(() => props.batches[0]!)
 const title = computed(() => first.value.run.charAt(0).toUpperCase() + first.value.run.slice(1))
 const sets = computed(() => props.batches.reduce((sum, each) => sum + Math.ceil(each.needed / each.perSet), 0))
 const left = computed(() => props.batches.reduce((sum, each) => sum + each.setsLeft, 0))
-/** What was counted last of all of them together: one count, taken back by one press. */
-const last = ref<Part[]>([])
-function countAll(made: number, spoiled: number) {
-  last.value = sharedOut(props.batches, made, spoiled)
-  last.value.forEach((part) => emit('written', counted(part.batch, part.made, part.spoiled)))
+/** What was counted last of all of them together: one count, taken back by one press until anything else is counted. */
+const last = ref<{ parts: Part[]; goods: string }>()
+const goods = computed(() => props.batches.map(props.good).join(' '))
+const canTakeBack = computed(() => last.value?.goods === goods.value)
+async function countAll(made: number, spoiled: number) {
+  const parts = sharedOut(props.batches, made, spoiled)
+  parts.forEach((part) => emit('written', counted(part.batch, part.made, part.spoiled)))
+  await nextTick()
+  last.value = { parts, goods: goods.value }
 }
 function takeBack() {
-  last.value.forEach(({ batch }) => emit('written', { kind: 'TAKE_BACK', batch, hand: '', text: '' }))
-  last.value = []
+  last.value?.parts.forEach(({ batch }) => emit('written', { kind: 'TAKE_BACK', batch, hand: '', text: '' }))
+  last.value = undefined
 }
 const holdsChosen = computed(() => props.batches.some((each) => each.key === props.chosen))
 </script>
@@ -84,7 +88,7 @@ const holdsChosen = computed(() => props.batches.some((each) => each.key === pro
         of="all fabrics"
         @counted="countAll"
       />
-      <button v-if="last.length" class="button w-full" @click="takeBack">Take that count back</button>
+      <button v-if="canTakeBack" class="button w-full" @click="takeBack">Take that count back</button>
     </details>
   </details>
 </template>

@@ -401,7 +401,6 @@ const marks = computed(() =>
     </div>
     <ClothFinder
       v-if="findingCloth"
-      :open="findingCloth"
       :cloths="design.cloths"
       :where="chosenPart?.where"
       @closed="findingCloth = false"
