@@ -28,6 +28,7 @@ import org.goldentally.core.design.QuiltDesign.MethodChoice;
 import org.goldentally.core.habits.Allowance;
 import org.goldentally.core.making.UnitPlan;
 import org.goldentally.core.making.UnitPlans;
+import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.method.MethodId;
 import org.goldentally.core.quilt.QuiltTop;
@@ -92,30 +93,96 @@ class ShelfAnswerTest {
                 .isFalse();
     }
 
-    /** A shelf cut from a plan that was made: whatever the top, the answer must be yes. */
+    /** A shelf cut from a plan that was made, a length or a pack of squares: whatever the top, the answer must be yes. */
     @Tries(12)
     void aShelfThatOnceWasEnoughIsEnough(Chance chance) {
-        QuiltTop top = Tops.of(
+        QuiltTop top = anyTop(chance);
+        Map<String, List<ShelfPieces>> shelf = shelfOfAnyPlan(top, chance);
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
+        assertThat(answer.isEnough()).as(chance + " " + answer.missing()).isTrue();
+    }
+
+    /** The same less one piece, or an eighth of a yard: no, or a plan that its own accounts cut from what is there. */
+    @Tries(12)
+    void onePieceLessIsNotEnoughOrAnotherPlanIs(Chance chance) {
+        QuiltTop top = anyTop(chance);
+        Map<String, List<ShelfPieces>> shelf = shelfOfAnyPlan(top, chance);
+        shelf.entrySet()
+                .iterator()
+                .next()
+                .setValue(lessOne(shelf.values().iterator().next().getFirst()));
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
+        List<ClothLedger> ledgers = TopTally.of(
+                        QuiltTop.of(answer.plans().get(Aim.BUYS_LEAST).design()), shelf)
+                .ledgers();
+        assertThat(ledgers.stream().allMatch(ClothLedger::isEnough))
+                .as(chance.toString())
+                .isEqualTo(answer.isEnough());
+        for (ClothLedger ledger : ledgers) {
+            Area given = ledger.opened().stream()
+                    .map(each -> each.piece().used().times(each.count()))
+                    .reduce(Area.ZERO, Area::plus);
+            assertThat(given.compareTo(ledger.needed())).as(chance.toString()).isEqualTo(ledger.isEnough() ? 0 : -1);
+            assertThat(ledger.opened().stream()
+                            .mapToLong(ClothLedger.Opened::count)
+                            .sum())
+                    .isLessThanOrEqualTo(shelf.get(ledger.cloth()).stream()
+                            .mapToLong(ShelfPieces::count)
+                            .sum());
+        }
+    }
+
+    private static QuiltTop anyTop(Chance chance) {
+        return Tops.of(
                         chance.between(2, 5),
                         chance.between(2, 5),
                         chance.of(List.of("6", "8", "9")),
                         chance.of(List.of("pinwheel", "big-dipper", "dutchmans-puzzle", "churn-dash")))
                 .top();
+    }
+
+    private static Map<String, List<ShelfPieces>> shelfOfAnyPlan(QuiltTop top, Chance chance) {
         TopTally any = anyPlan(top, chance);
+        ClothPiece square = ClothPiece.square(Length.inches(chance.of(List.of(5, 10))));
+        Map<String, List<ShelfPieces>> plenty = new LinkedHashMap<>();
+        any.ledgers().forEach(ledger -> plenty.put(ledger.cloth(), List.of(new ShelfPieces("s", 900, square))));
+        TopTally ofSquares = TopTally.of(any.top(), plenty);
+        boolean packs = chance.flag() && ofSquares.ledgers().stream().allMatch(ClothLedger::isEnough);
         Map<String, List<ShelfPieces>> shelf = new LinkedHashMap<>();
-        any.ledgers()
-                .forEach(ledger -> shelf.put(
-                        ledger.cloth(),
-                        List.of(new ShelfPieces(
-                                "s",
-                                1,
-                                new ClothPiece(
-                                        PieceForm.YARDAGE,
-                                        ledger.widthToBuy(),
-                                        ledger.toBuy().orElseThrow().purchase().bought(),
-                                        ClothPiece.Edge.STRAIGHT)))));
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
-        assertThat(answer.isEnough()).as(chance + " " + answer.missing()).isTrue();
+        (packs ? ofSquares : any)
+                .ledgers()
+                .forEach(ledger ->
+                        shelf.put(ledger.cloth(), List.of(packs ? squaresOf(ledger, square) : lengthOf(ledger))));
+        return shelf;
+    }
+
+    private static ShelfPieces squaresOf(ClothLedger ledger, ClothPiece square) {
+        int opened = (int)
+                ledger.opened().stream().mapToLong(ClothLedger.Opened::count).sum();
+        return new ShelfPieces("s", opened, square);
+    }
+
+    private static ShelfPieces lengthOf(ClothLedger ledger) {
+        return new ShelfPieces(
+                "s",
+                1,
+                new ClothPiece(
+                        PieceForm.YARDAGE,
+                        ledger.widthToBuy(),
+                        ledger.toBuy().orElseThrow().purchase().bought(),
+                        ClothPiece.Edge.STRAIGHT));
+    }
+
+    private static List<ShelfPieces> lessOne(ShelfPieces pieces) {
+        if (pieces.count() > 1) {
+            return List.of(new ShelfPieces(pieces.key(), pieces.count() - 1, pieces.piece()));
+        }
+        ClothPiece piece = pieces.piece();
+        Length shorter = piece.length().minus(Length.inches(4, 1, 2));
+        return shorter.isPositive()
+                ? List.of(new ShelfPieces(
+                        pieces.key(), 1, new ClothPiece(piece.form(), piece.width(), shorter, piece.edge())))
+                : List.of();
     }
 
     private static TopTally anyPlan(QuiltTop top, Chance chance) {
