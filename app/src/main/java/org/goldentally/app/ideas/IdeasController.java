@@ -11,6 +11,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Set;
 import org.goldentally.app.load.Heavy;
+import org.goldentally.app.once.BriefReads;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.shelf.ClothsAtHand;
@@ -48,6 +49,7 @@ class IdeasController {
 
     private final ClothsAtHand shelf;
     private final Quilts quilts;
+    private final BriefReads reads;
 
     private record Asked(List<ShelfCloth> cloths, TopWish wish) {}
 
@@ -55,7 +57,8 @@ class IdeasController {
     private final Cache<Asked, TopIdeas> lists =
             Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).softValues().build();
 
-    IdeasController(ClothsAtHand shelf, Quilts quilts) {
+    IdeasController(ClothsAtHand shelf, Quilts quilts, BriefReads reads) {
+        this.reads = reads;
         this.shelf = shelf;
         this.quilts = quilts;
     }
@@ -127,7 +130,7 @@ class IdeasController {
 
     private TopIdeas of(Wish wish) {
         Set<String> without = Set.copyOf(wish.without());
-        List<ShelfCloth> cloths = shelf.all().stream()
+        List<ShelfCloth> cloths = reads.read(shelf::all).stream()
                 .filter(cloth -> !without.contains(cloth.id()))
                 .toList();
         return lists.get(new Asked(cloths, wish.read()), asked -> TopIdeas.of(asked.cloths, asked.wish));

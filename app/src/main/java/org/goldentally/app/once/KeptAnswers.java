@@ -25,33 +25,29 @@ class KeptAnswers {
     /** @param call method, address and a digest of the body: the same key under another one is a mistake */
     record Answer(String call, int status, String type, byte[] body) {}
 
-    /** The answer given before; empty for a new key, which whoever else sends it then waits for. */
-    Optional<Answer> claim(UUID key, String call) {
+    /** The answer given before; empty for a new key. */
+    Optional<Answer> of(UUID key) {
+        return database.sql("select call, status, type, body from kept_answer where key = :key")
+                .param("key", key)
+                .query((row, number) -> new Answer(row.getString(1), row.getInt(2), row.getString(3), row.getBytes(4)))
+                .optional();
+    }
+
+    /** Keeps an answer, or says no where another call under this key was quicker; waits for one that is about to be kept. */
+    boolean keep(UUID key, Answer answer) {
         var now = clock.instant().atOffset(ZoneOffset.UTC);
         database.sql("delete from kept_answer where at < :old")
                 .param("old", now.minus(KEPT))
                 .update();
-        int claimed = database.sql("insert into kept_answer (key, call, at) values (:key, :call, :at)"
-                        + " on conflict (key) do nothing")
-                .param("key", key)
-                .param("call", call)
-                .param("at", now)
-                .update();
-        return claimed == 1
-                ? Optional.empty()
-                : database.sql("select call, status, type, body from kept_answer where key = :key")
+        return database.sql("insert into kept_answer (key, call, at, status, type, body)"
+                                + " values (:key, :call, :at, :status, :type, :body) on conflict (key) do nothing")
                         .param("key", key)
-                        .query((row, number) ->
-                                new Answer(row.getString(1), row.getInt(2), row.getString(3), row.getBytes(4)))
-                        .optional();
-    }
-
-    void keep(UUID key, Answer answer) {
-        database.sql("update kept_answer set status = :status, type = :type, body = :body where key = :key")
-                .param("key", key)
-                .param("status", answer.status())
-                .param("type", answer.type())
-                .param("body", answer.body())
-                .update();
+                        .param("call", answer.call())
+                        .param("at", now)
+                        .param("status", answer.status())
+                        .param("type", answer.type())
+                        .param("body", answer.body())
+                        .update()
+                == 1;
     }
 }

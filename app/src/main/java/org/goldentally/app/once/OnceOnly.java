@@ -28,6 +28,10 @@ import org.springframework.web.util.ContentCachingResponseWrapper;
  * A call that carries a key is made once, however often it is sent: its answer is kept in the same transaction as what it
  * changed, and given again to whoever sends it again, because the first answer was lost. A call that was refused changed
  * nothing, and is tried anew.
+ *
+ * <p>A connection is taken with the first statement of the change, so none is held while something is worked out; of two
+ * calls under one key that go on beside each other, the second finds the answer of the first when it ends, changes nothing
+ * and gives that.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 30)
@@ -61,33 +65,45 @@ class OnceOnly extends OncePerRequestFilter {
             return;
         }
         String call = request.getMethod() + " " + request.getRequestURI() + " " + digest(request);
+        UUID identity = UUID.fromString(key);
+        Optional<KeptAnswers.Answer> before = answers.of(identity);
+        if (before.isPresent()) {
+            giveAgain(before.get(), call, response);
+            return;
+        }
         ContentCachingResponseWrapper answer = new ContentCachingResponseWrapper(response);
-        TransactionStatus transaction = transactions.getTransaction(new DefaultTransactionDefinition());
         try {
-            Optional<KeptAnswers.Answer> before = answers.claim(UUID.fromString(key), call);
-            if (before.isPresent()) {
-                transactions.rollback(transaction);
-                giveAgain(before.get(), call, response);
-                return;
-            }
-            next.doFilter(request, answer);
-            if (answer.getStatus() < HttpStatus.MULTIPLE_CHOICES.value()) {
-                answers.keep(UUID.fromString(key), answer(call, answer));
-                transactions.commit(transaction);
+            if (isMade(() -> next.doFilter(request, answer), answer, identity, call)) {
+                answer.copyBodyToResponse();
             } else {
-                transactions.rollback(transaction);
+                giveAgain(answers.of(identity).orElseThrow(), call, response);
             }
         } catch (DataAccessException | TransactionException failed) {
+            sayNotKept(response, failed);
+        }
+    }
+
+    private interface Change {
+        void make() throws ServletException, IOException;
+    }
+
+    /** Makes a change, and keeps its answer with it; no where the same call was made meanwhile, and nothing is changed then. */
+    private boolean isMade(Change change, ContentCachingResponseWrapper answer, UUID key, String call)
+            throws ServletException, IOException {
+        TransactionStatus transaction = transactions.getTransaction(new DefaultTransactionDefinition());
+        try {
+            change.make();
+            boolean refused = answer.getStatus() >= HttpStatus.MULTIPLE_CHOICES.value();
+            boolean kept = !refused && answers.keep(key, answer(call, answer));
+            if (kept) {
+                transactions.commit(transaction);
+            }
+            return refused || kept;
+        } finally {
             if (!transaction.isCompleted()) {
                 transactions.rollback(transaction);
             }
-            sayNotKept(response, failed);
-            return;
-        } catch (ServletException | IOException | RuntimeException failed) {
-            transactions.rollback(transaction);
-            throw failed;
         }
-        answer.copyBodyToResponse();
     }
 
     /** Of the body, which {@code Bodies} has read whole and gives as often as it is asked for. */

@@ -6,6 +6,8 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Duration;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.BiFunction;
+import org.goldentally.app.once.BriefReads;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.problems.NotReadyException;
 import org.goldentally.app.quilts.Quilts;
@@ -34,8 +36,14 @@ class BestPlansController {
     private final BestPlansSearches searches;
     private final ClothsOfDesign shelf;
     private final PriceList prices;
+    private final BriefReads reads;
 
-    BestPlansController(Quilts quilts, BestPlansSearches searches, ClothsOfDesign shelf, PriceList prices) {
+    /** A design, and the search for its plans. */
+    private record DesignSearched(QuiltDesign design, BestPlansSearches.Search search) {}
+
+    BestPlansController(
+            Quilts quilts, BestPlansSearches searches, ClothsOfDesign shelf, PriceList prices, BriefReads reads) {
+        this.reads = reads;
         this.quilts = quilts;
         this.searches = searches;
         this.shelf = shelf;
@@ -59,30 +67,36 @@ class BestPlansController {
     /** Plans for a quilt with the shelf as it is now. */
     @GetMapping
     PlansOrProgress plans(@PathVariable UUID id) {
-        QuiltDesign design = quilts.design(id);
-        return view(design, searches.of(id, design));
+        return view(searched(id, searches::of));
     }
 
     /** The search is stopped; the best that was found until then is the answer. */
     @PostMapping("/stop")
     PlansOrProgress stop(@PathVariable UUID id) {
-        QuiltDesign design = quilts.design(id);
-        BestPlansSearches.Search search = searches.of(id, design);
-        search.stop();
-        return view(design, search);
+        DesignSearched searched = searched(id, searches::of);
+        searched.search.stop();
+        return view(searched);
     }
 
     /** A search that was stopped is begun anew. */
     @PostMapping("/again")
     PlansOrProgress again(@PathVariable UUID id) {
-        QuiltDesign design = quilts.design(id);
-        return view(design, searches.again(id, design));
+        return view(searched(id, searches::again));
     }
 
-    private PlansOrProgress view(QuiltDesign design, BestPlansSearches.Search search) {
-        Optional<ShelfAnswer> answer = search.within(PATIENCE);
+    /** No connection is held while the search is waited for. */
+    private DesignSearched searched(UUID id, BiFunction<UUID, QuiltDesign, BestPlansSearches.Search> begun) {
+        return reads.read(() -> {
+            QuiltDesign design = quilts.design(id);
+            return new DesignSearched(design, begun.apply(id, design));
+        });
+    }
+
+    private PlansOrProgress view(DesignSearched searched) {
+        QuiltDesign design = searched.design;
+        Optional<ShelfAnswer> answer = searched.search.within(PATIENCE);
         return new PlansOrProgress(
-                answer.isPresent() ? 100 : search.percent(),
+                answer.isPresent() ? 100 : searched.search.percent(),
                 answer.map(found -> BestPlansView.of(
                                 found, QuiltPrices.of(design, shelf.factsFor(design), prices.entries())))
                         .orElse(null));
@@ -97,12 +111,12 @@ class BestPlansController {
      */
     @PostMapping("/take")
     Quilts.StoredQuilt take(@PathVariable UUID id, @Valid @RequestBody TakenPlan taken) {
-        Quilts.StoredQuilt quilt = quilts.get(id);
-        QuiltDesign design = searches.of(id, quilt.design())
+        DesignSearched searched = searched(id, searches::of);
+        QuiltDesign design = searched.search
                 .within(Duration.ZERO)
                 .orElseThrow(() -> new NotReadyException("Plans"))
                 .design(taken.key())
                 .orElseThrow(() -> new NotFoundException("Plan"));
-        return quilts.change(id, taken.version(), quilt.name(), design, false);
+        return quilts.change(id, taken.version(), quilts.get(id).name(), design, false);
     }
 }

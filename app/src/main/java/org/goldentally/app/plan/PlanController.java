@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.goldentally.app.load.Heavy;
+import org.goldentally.app.once.BriefReads;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.shelf.CsvTable;
@@ -55,8 +56,14 @@ class PlanController {
     private final QuiltTally onShelf;
     private final ShoppingLists shoppingLists;
     private final PlanSearches searches;
+    private final BriefReads reads;
 
-    PlanController(Quilts quilts, QuiltTally onShelf, ShoppingLists shoppingLists, PlanSearches searches) {
+    /** A quilt, and what the shelf has for it. */
+    private record QuiltAtHand(Quilts.StoredQuilt quilt, Map<String, List<ShelfPieces>> pieces) {}
+
+    PlanController(
+            Quilts quilts, QuiltTally onShelf, ShoppingLists shoppingLists, PlanSearches searches, BriefReads reads) {
+        this.reads = reads;
         this.quilts = quilts;
         this.onShelf = onShelf;
         this.shoppingLists = shoppingLists;
@@ -76,15 +83,15 @@ class PlanController {
     @Heavy
     @GetMapping("/quilts/{id}/cloths/{cloth}/styles")
     StylesView styles(@PathVariable UUID id, @PathVariable String cloth) {
-        CuttingRequest request = request(quilts.design(id), cloth);
+        QuiltDesign design = quilts.design(id);
+        CuttingRequest request = request(design, onShelf.onHand(design), cloth);
         return StylesView.of(
                 cloth,
                 StyleChoices.of(request, onShelf::account),
                 request.choice().style());
     }
 
-    private CuttingRequest request(QuiltDesign design, String cloth) {
-        Map<String, List<ShelfPieces>> pieces = onShelf.onHand(design);
+    private CuttingRequest request(QuiltDesign design, Map<String, List<ShelfPieces>> pieces, String cloth) {
         return onShelf.of(design, pieces).request(cloth, pieces).orElseThrow(() -> new NotFoundException("Cloth"));
     }
 
@@ -110,7 +117,8 @@ class PlanController {
     @Heavy
     @PostMapping("/quilts/{id}/cloths/{cloth}/searches")
     SearchView search(@PathVariable UUID id, @PathVariable String cloth, @Valid @RequestBody SearchFor wanted) {
-        CuttingRequest request = request(quilts.design(id), cloth);
+        QuiltAtHand now = atHand(id);
+        CuttingRequest request = request(now.quilt.design(), now.pieces, cloth);
         return view(searches.start(request.with(new CuttingChoice(cloth, wanted.style(), PlanDesign.USUAL_EFFORT))));
     }
 
@@ -147,11 +155,20 @@ class PlanController {
     @Heavy
     @GetMapping("/quilts/{id}/offers")
     List<OfferView> offers(@PathVariable UUID id) {
-        return offers(quilts.design(id)).stream().map(OfferView::of).toList();
+        QuiltDesign design = quilts.design(id);
+        return offers(design, onShelf.onHand(design)).stream()
+                .map(OfferView::of)
+                .toList();
     }
 
-    private List<Offer> offers(QuiltDesign design) {
-        Map<String, List<ShelfPieces>> pieces = onShelf.onHand(design);
+    private QuiltAtHand atHand(UUID id) {
+        return reads.read(() -> {
+            Quilts.StoredQuilt quilt = quilts.get(id);
+            return new QuiltAtHand(quilt, onShelf.onHand(quilt.design()));
+        });
+    }
+
+    private List<Offer> offers(QuiltDesign design, Map<String, List<ShelfPieces>> pieces) {
         return Offers.of(onShelf.of(design, pieces), pieces, onShelf::account);
     }
 
@@ -161,12 +178,12 @@ class PlanController {
     @Heavy
     @PostMapping("/quilts/{id}/offers/take")
     Quilts.StoredQuilt take(@PathVariable UUID id, @Valid @RequestBody TakenOffer taken) {
-        Quilts.StoredQuilt quilt = quilts.get(id);
-        Offer offer = offers(quilt.design()).stream()
+        QuiltAtHand now = atHand(id);
+        Offer offer = offers(now.quilt.design(), now.pieces).stream()
                 .filter(each -> each.key().equals(taken.key()))
                 .findFirst()
                 .orElseThrow(() -> new NotFoundException("Offer"));
-        return quilts.change(id, taken.version(), quilt.name(), offer.design(), false);
+        return quilts.change(id, taken.version(), now.quilt.name(), offer.design(), false);
     }
 
     /**
@@ -215,12 +232,12 @@ class PlanController {
     @Heavy
     @PostMapping("/quilts/{id}/deal")
     Dealt deal(@PathVariable UUID id, @Valid @RequestBody DealWanted wanted) {
-        Quilts.StoredQuilt quilt = quilts.get(id);
-        QuiltDesign design = quilt.design();
-        Map<String, List<ShelfPieces>> pieces = onShelf.onHand(design);
-        Stock stock = Stock.of(design, pieces, wanted.freeTurns());
+        QuiltAtHand now = atHand(id);
+        QuiltDesign design = now.quilt.design();
+        Stock stock = Stock.of(design, now.pieces, wanted.freeTurns());
         ScrappyDeal deal = ScrappyDeal.deal(design, stock, wanted.wish());
-        Quilts.StoredQuilt changed = quilts.change(id, wanted.version(), quilt.name(), deal.in(design), false);
+        List<String> beyondStock = shortPrints(deal.in(design), now.pieces);
+        Quilts.StoredQuilt changed = quilts.change(id, wanted.version(), now.quilt.name(), deal.in(design), false);
         return new Dealt(
                 changed,
                 deal.closePairs(),
@@ -229,7 +246,7 @@ class PlanController {
                 deal.leastUsed(),
                 deal.combinations(),
                 deal.leftOut(),
-                shortPrints(deal.in(design), pieces),
+                beyondStock,
                 deal.printsForAll());
     }
 
