@@ -2,6 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { askAnew } from '@/api/askAnew'
+import type { Answer } from '@/api/calls'
 import { call, type Problem, problemsOf, sendFile } from '@/api/client'
 import { ProblemNote, spellCount } from '@/shared'
 
@@ -16,6 +17,11 @@ const lastCopy = computed(() =>
     : '',
 )
 
+/** A large file is told of until it is in. */
+type Coming = Answer<'POST', '/api/everything'>
+const LOOK_AGAIN_MS = 500
+const coming = ref<Coming>()
+
 async function bringIn(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
@@ -23,21 +29,35 @@ async function bringIn(event: Event) {
   said.value = ''
   if (!file) return
   try {
-    const came = await sendFile('POST', '/api/everything', {}, file, 'application/json')
     problems.value = []
-    const parts = [
-      came.quilts ? spellCount(came.quilts, 'quilt', 'quilts') : '',
-      came.cloths ? spellCount(came.cloths, 'fabric', 'fabrics') : '',
-      came.blocks ? spellCount(came.blocks, 'block of your own', 'blocks of your own') : '',
-      came.prices ? 'the price list' : '',
-    ].filter(Boolean)
-    said.value = parts.length
-      ? `Brought in: ${parts.join(', ')}. What was here already stayed as it is.`
-      : 'All of it was here already; nothing has changed.'
+    coming.value = await sendFile('POST', '/api/everything', {}, file, 'application/json')
+    while (!coming.value.ended) {
+      await new Promise((later) => setTimeout(later, LOOK_AGAIN_MS))
+      coming.value = await call('GET', '/api/everything/coming/{id}', { path: { id: coming.value.id } })
+    }
+    said.value = inWords(coming.value)
     await askAnew(client)
   } catch (thrown) {
     problems.value = problemsOf(thrown)
+  } finally {
+    coming.value = undefined
   }
+}
+
+function inWords({ came, stopped }: Coming) {
+  const parts = [
+    came.quilts ? spellCount(came.quilts, 'quilt', 'quilts') : '',
+    came.cloths ? spellCount(came.cloths, 'fabric', 'fabrics') : '',
+    came.blocks ? spellCount(came.blocks, 'block of your own', 'blocks of your own') : '',
+    came.prices ? 'the price list' : '',
+  ].filter(Boolean)
+  const all = parts.length ? `Brought in: ${parts.join(', ')}.` : ''
+  if (stopped) return `Stopped. ${all} Choose the file once more to bring in the rest.`
+  return all ? `${all} What was here already stayed as it is.` : 'All of it was here already; nothing has changed.'
+}
+
+async function stop() {
+  if (coming.value) await call('POST', '/api/everything/coming/{id}/stop', { path: { id: coming.value.id } })
 }
 </script>
 
@@ -52,10 +72,23 @@ async function bringIn(event: Event) {
       <p v-if="lastCopy && !health?.copyLate">The last copy of everything was made {{ lastCopy }}.</p>
       <p v-if="said" role="status" class="rounded-lg bg-tape-pale p-2">{{ said }}</p>
       <ProblemNote :problems="problems" />
+      <div v-if="coming" class="flex items-center gap-3 rounded-lg bg-tape-pale p-2" data-coming>
+        <label class="flex-1">
+          Bringing it in
+          <progress class="block w-full" :value="coming.done" :max="coming.of"></progress>
+        </label>
+        <button class="button" @click="stop">Stop</button>
+      </div>
       <a class="button" href="/api/everything" download>Everything as one file</a>
       <label class="block">
         <span class="mb-1 block font-medium">Bring everything in from such a file</span>
-        <input type="file" accept=".json,application/json" class="field w-full" @change="bringIn" />
+        <input
+          type="file"
+          accept=".json,application/json"
+          class="field w-full"
+          :disabled="coming !== undefined"
+          @change="bringIn"
+        />
       </label>
       <p class="text-soft">
         All quilts with their steps and logs, the shelf with its photographs, prices and your own blocks. What is here

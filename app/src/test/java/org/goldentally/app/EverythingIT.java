@@ -34,13 +34,14 @@ class EverythingIT {
         JsonNode file = api.get("/api/everything");
         String id = quilt.path("id").asString();
         JsonNode again = api.post("/api/everything", file);
-        assertThat(again.toString())
+        assertThat(again.path("came").toString())
                 .as("it is all here already")
                 .isEqualTo("{\"quilts\":0,\"cloths\":0,\"blocks\":0,\"prices\":false}");
         Api elsewhere = RunningApplication.api("own");
         elsewhere.post("/api/shelf/lines", Map.of("line", "1 fat quarter everything oat", "system", "INCH"));
         JsonNode came = elsewhere.post("/api/everything", file);
-        assertThat(came.path("quilts").asInt()).isEqualTo(file.path("quilts").size());
+        assertThat(came.path("came").path("quilts").asInt())
+                .isEqualTo(file.path("quilts").size());
         JsonNode there = elsewhere.get("/api/everything");
         assertThat(there.path("prices")).isEqualTo(file.path("prices"));
         assertThat(there.path("blocks").size()).isEqualTo(file.path("blocks").size());
@@ -59,6 +60,64 @@ class EverythingIT {
                 .isEqualTo(quilt.path("design").toString());
         assertThat(photographed(elsewhere.get("/api/shelf"))).isTrue();
         assertThat(elsewhere.get("/api/quilts/deleted").toString()).contains("Everything gone");
+    }
+
+    /** Many fabrics: it goes on while one looks, others are answered meanwhile, and what is stopped can be sent again. */
+    @Test
+    void aLargeFileComesInPortionsAndMayBeStopped() throws Exception {
+        int many = 600;
+        ObjectNode file = (ObjectNode) Api.JSON.readTree(
+                "{\"goldenTallyEverything\":1,\"shelf\":[],\"prices\":[],\"blocks\":[],\"quilts\":[]}");
+        for (int i = 0; i < many; i++) {
+            ObjectNode whole = file.withArray("shelf").addObject().put("photo", "");
+            ObjectNode cloth = whole.putObject("cloth").put("id", new UUID(7, i).toString());
+            cloth.put("name", "portion " + i).put("pack", "");
+            cloth.putObject("facts")
+                    .put("colour", "#6d3a5d")
+                    .put("lightness", "")
+                    .put("directional", false)
+                    .put("kind", "")
+                    .put("price", "")
+                    .put("guessed", false);
+            ObjectNode lot = cloth.putArray("pieces").addObject().put("count", 2);
+            lot.put("form", "SQUARE").put("width", "10").put("length", "10").put("edge", "STRAIGHT");
+            lot.put("system", "INCH");
+        }
+        Api elsewhere = RunningApplication.api("own");
+        Api.Answer begun = elsewhere.ask(HttpMethod.POST, "/api/everything", file);
+        assertThat(begun.status()).as(begun.json().toString()).isEqualTo(200);
+        String coming = "/api/everything/coming/" + begun.json().path("id").asString();
+        JsonNode stopped = elsewhere.post(coming + "/stop", "");
+        int came = stopped.path("came").path("cloths").asInt();
+        assertThat(cloths(elsewhere, "portion ")).isEqualTo(came);
+        assertThat(stopped.path("stopped").asBoolean()).isEqualTo(came < many);
+        JsonNode again = elsewhere.post("/api/everything", file);
+        String rest = "/api/everything/coming/" + again.path("id").asString();
+        int before = -1;
+        while (!elsewhere.get(rest).path("ended").asBoolean()) {
+            int now = elsewhere.get(rest).path("done").asInt();
+            assertThat(now).isGreaterThanOrEqualTo(before);
+            before = now;
+            assertThat(elsewhere.ask("/api/quilts").status()).isEqualTo(200);
+        }
+        JsonNode end = elsewhere.get(rest);
+        assertThat(end.path("came").path("cloths").asInt())
+                .as("what came before is here already")
+                .isEqualTo(many - came);
+        assertThat(end.path("done").asInt()).isEqualTo(end.path("of").asInt());
+        assertThat(cloths(elsewhere, "portion ")).isEqualTo(many);
+        elsewhere.post("/api/shelf/undo", "");
+        assertThat(cloths(elsewhere, "portion "))
+                .as("the second file is one act")
+                .isEqualTo(came);
+    }
+
+    private static int cloths(Api there, String name) {
+        int count = 0;
+        for (JsonNode cloth : there.get("/api/shelf")) {
+            count += cloth.path("name").asString().startsWith(name) ? 1 : 0;
+        }
+        return count;
     }
 
     private static boolean photographed(JsonNode shelf) {

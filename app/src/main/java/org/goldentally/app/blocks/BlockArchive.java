@@ -36,9 +36,7 @@ public class BlockArchive {
 
     /** Brings a block in and says whether it came; one of the same name here stays as it is. */
     public boolean bringIn(WholeBlock block) {
-        boolean here = shelf.own().stream()
-                .anyMatch(own ->
-                        own.name().equalsIgnoreCase(block.blocks().getFirst().name()));
+        boolean here = shelf.isKept(block.blocks().getFirst().name());
         if (!here) {
             shelf.keep(block.blocks());
         }

@@ -104,6 +104,13 @@ class BlockShelf {
         return view(own.saveAndFlush(kept).id().toString(), blocks);
     }
 
+    /** Whether there is a block of one's own of that name. */
+    @Transactional(readOnly = true)
+    public boolean isKept(String name) {
+        return own.findByOwnerIdAndNameIgnoreCaseAndRemovedAtIsNull(owner.id(), name)
+                .isPresent();
+    }
+
     /** Forgets a block; it can be brought back for thirty days. One that is not there any more is forgotten already. */
     public void remove(UUID id) {
         own.findByIdAndOwnerId(id, owner.id())

@@ -2,15 +2,17 @@ package org.goldentally.app.files;
 
 import java.util.ArrayList;
 import java.util.Base64;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.function.BooleanSupplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.goldentally.app.blocks.BlockArchive;
 import org.goldentally.app.files.Everything.QuiltWithLog;
 import org.goldentally.app.files.Everything.WholeCloth;
+import org.goldentally.app.files.QuiltFile.FileCloth;
 import org.goldentally.app.log.BenchLog;
 import org.goldentally.app.quilts.QuiltArchive;
 import org.goldentally.app.shelf.PriceList;
@@ -21,8 +23,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Everything out into one file and in again: whole, or not at all. What is here already stays as it is, so a file that
- * comes in twice changes nothing the second time.
+ * Everything out into one file, and in again portion by portion. What is here already stays as it is, so a file that comes
+ * in twice changes nothing the second time, and one that was broken off is gone on with.
  */
 @Service
 @Transactional
@@ -30,6 +32,8 @@ class EverythingFiles {
 
     /** A text in JSON, with whatever is escaped in it. */
     private static final Pattern TEXT = Pattern.compile("\"((?:[^\"\\\\]++|\\\\.)*+)\"");
+
+    private static final String WHAT = "everything of a file";
 
     private final QuiltArchive quilts;
     private final BlockArchive blocks;
@@ -44,9 +48,6 @@ class EverythingFiles {
         this.prices = prices;
         this.log = log;
     }
-
-    /** What came in; the rest was here already. */
-    record BroughtIn(int quilts, int cloths, int blocks, boolean prices) {}
 
     @Transactional(readOnly = true)
     public Everything file() {
@@ -63,35 +64,70 @@ class EverythingFiles {
         return new Everything(Everything.CURRENT, cloths, prices.entries(), blocks.all(), withLogs);
     }
 
-    public BroughtIn bringIn(Everything file) {
-        return shelf.asOneAct("everything of a file", () -> {
-            Map<String, String> here = new LinkedHashMap<>();
-            int before = shelf.wholeCloths().size();
-            for (int i = 0; i < file.shelf().size(); i++) {
-                String where = "shelf[" + i + "]";
-                QuiltFile.FileCloth cloth = file.shelf().get(i).cloth();
-                UUID id = QuiltFiles.bringIn(shelf, where + ".cloth", cloth);
-                here.put(cloth.id(), id.toString());
-                if (!file.shelf().get(i).photo().isEmpty()) {
-                    shelf.bringInPhoto(
-                            id, photo(where + ".photo", file.shelf().get(i).photo()));
-                }
+    /**
+     * Reads all of a file that no look at its shape tells: pieces, pictures, and every step of every quilt.
+     *
+     * @param goesOn is told after each fabric and quilt, and says whether to go on
+     */
+    void check(Everything file, BooleanSupplier goesOn) {
+        boolean on = true;
+        for (int i = 0; on && i < file.shelf().size(); i++) {
+            QuiltFiles.lines("shelf[" + i + "].cloth", file.shelf().get(i).cloth());
+            on = goesOn.getAsBoolean();
+        }
+        for (int i = 0; on && i < file.quilts().size(); i++) {
+            quilts.check("quilts[" + i + "].quilt", file.quilts().get(i).quilt());
+            on = goesOn.getAsBoolean();
+        }
+    }
+
+    /** Pictures of fabrics made small, before anything waits for the database. */
+    List<Optional<byte[]>> photos(Everything file, int from, int to) {
+        List<Optional<byte[]>> photos = new ArrayList<>();
+        for (int i = from; i < to; i++) {
+            String typed = file.shelf().get(i).photo();
+            String where = "shelf[" + i + "].photo";
+            photos.add(typed.isEmpty() ? Optional.empty() : Optional.of(ShelfLots.smallPhoto(photo(where, typed))));
+        }
+        return photos;
+    }
+
+    /**
+     * Brings some of the fabrics in.
+     *
+     * @param here is given the identities that they have here, by those in the file
+     */
+    ShelfLots.InPortions<Integer> bringInCloths(
+            Everything file, int from, List<Optional<byte[]>> photos, Optional<Long> act, Map<String, String> here) {
+        return shelf.portion(act, WHAT, () -> {
+            int came = 0;
+            for (int i = 0; i < photos.size(); i++) {
+                FileCloth cloth = file.shelf().get(from + i).cloth();
+                ShelfLots.BroughtIn brought = QuiltFiles.bringIn(shelf, "shelf[" + (from + i) + "].cloth", cloth);
+                here.put(cloth.id(), brought.cloth().toString());
+                photos.get(i).ifPresent(photo -> shelf.bringInPhoto(brought.cloth(), photo));
+                came += brought.isNew() ? 1 : 0;
             }
-            boolean tookPrices = prices.bringIn(file.prices());
-            int tookBlocks = 0;
-            for (BlockArchive.WholeBlock block : file.blocks()) {
-                tookBlocks += blocks.bringIn(block) ? 1 : 0;
-            }
-            int tookQuilts = 0;
-            for (int i = 0; i < file.quilts().size(); i++) {
-                tookQuilts += bringIn("quilts[" + i + "]", file.quilts().get(i), here) ? 1 : 0;
-            }
-            return new BroughtIn(tookQuilts, shelf.wholeCloths().size() - before, tookBlocks, tookPrices);
+            return came;
         });
     }
 
-    private boolean bringIn(String where, QuiltWithLog quilt, Map<String, String> here) {
-        boolean came = quilts.bringIn(where + ".quilt", quilt.quilt(), document -> inIdsOf(here, document));
+    ShelfLots.InPortions<Boolean> bringInPrices(Everything file, Optional<Long> act) {
+        return shelf.portion(act, WHAT, () -> prices.bringIn(file.prices()));
+    }
+
+    boolean bringInBlock(BlockArchive.WholeBlock block) {
+        return blocks.bringIn(block);
+    }
+
+    /** A quilt with its log; one that is here already stays as it is. */
+    boolean bringInQuilt(Everything file, int number, Map<String, String> here) {
+        QuiltWithLog quilt = file.quilts().get(number);
+        if (quilts.isHere(quilt.quilt().id())) {
+            return false;
+        }
+        boolean came =
+                quilts.bringIn("quilts[" + number + "].quilt", quilt.quilt(), document -> inIdsOf(here, document));
         if (came) {
             quilt.log().forEach(entry -> log.add(quilt.quilt().id(), QuiltFileReader.entry(entry)));
         }

@@ -28,8 +28,13 @@ class QuiltFileController {
     private final QuiltFiles files;
     private final QuiltFileReader reader;
     private final EverythingFiles everything;
+    private final FilesComing coming;
 
-    QuiltFileController(QuiltFiles files, QuiltFileReader reader, EverythingFiles everything) {
+    /** Whoever sends a file waits so long, and is told how far it is after that. */
+    private static final long PATIENCE_MILLIS = 1_500;
+
+    QuiltFileController(QuiltFiles files, QuiltFileReader reader, EverythingFiles everything, FilesComing coming) {
+        this.coming = coming;
         this.everything = everything;
         this.files = files;
         this.reader = reader;
@@ -67,12 +72,30 @@ class QuiltFileController {
                 .body(everything.file());
     }
 
-    /** Brings in what such a file has and is not here yet; the body is the file as it is. */
+    /**
+     * Brings in what such a file has and is not here yet, portion by portion; the body is the file as it is. Of a large file
+     * it answers how far it is, and goes on.
+     */
     @Heavy
     @LargestBody(QuiltFileReader.LARGEST_OF_EVERYTHING)
     @PostMapping("/everything")
-    EverythingFiles.BroughtIn bringInEverything(HttpServletRequest request) throws IOException {
-        return everything.bringIn(reader.readEverything(request.getInputStream().readAllBytes()));
+    BringingIn.Progress bringInEverything(HttpServletRequest request) throws IOException, InterruptedException {
+        Everything file = reader.readEverything(request.getInputStream().readAllBytes());
+        return coming.start(file).within(PATIENCE_MILLIS);
+    }
+
+    /** How far a file is that comes in. */
+    @GetMapping("/everything/coming/{id}")
+    BringingIn.Progress coming(@PathVariable UUID id) throws InterruptedException {
+        return coming.get(id).within(0);
+    }
+
+    /** The rest of a file stays out; what came in stays. */
+    @PostMapping("/everything/coming/{id}/stop")
+    BringingIn.Progress stop(@PathVariable UUID id) throws InterruptedException {
+        BringingIn file = coming.get(id);
+        file.stop();
+        return file.within(PATIENCE_MILLIS);
     }
 
     /** The JSON Schema of quilt files. */

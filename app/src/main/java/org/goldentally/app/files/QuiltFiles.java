@@ -104,10 +104,10 @@ public class QuiltFiles {
                 .toList());
     }
 
-    /** A cloth that the shelf knows by name, else a new one with its pieces; gives its identity here. */
-    static UUID bringIn(ShelfLots shelf, String where, FileCloth cloth) {
+    /** Pieces of a fabric as its file has them. */
+    static List<ShelfLine> lines(String where, FileCloth cloth) {
+        cloth.facts().checkAll(where);
         List<ShelfLine> lines = new ArrayList<>();
-        List<MeasureSystem> systems = new ArrayList<>();
         for (int j = 0; j < cloth.pieces().size(); j++) {
             FileLot lot = cloth.pieces().get(j);
             String place = where + ".pieces[" + j + "]";
@@ -119,10 +119,15 @@ public class QuiltFiles {
                             .orThrow(),
                     lot.edge());
             lines.add(new ShelfLine(lot.count(), piece, cloth.name()));
-            systems.add(lot.system());
         }
-        cloth.facts().checkAll(where);
-        return shelf.bringIn(cloth.name(), cloth.pack(), cloth.facts(), lines, systems);
+        return lines;
+    }
+
+    /** A cloth that the shelf knows by name, else a new one with its pieces. */
+    static ShelfLots.BroughtIn bringIn(ShelfLots shelf, String where, FileCloth cloth) {
+        List<MeasureSystem> systems =
+                cloth.pieces().stream().map(FileLot::system).toList();
+        return shelf.bringIn(cloth.name(), cloth.pack(), cloth.facts(), lines(where, cloth), systems);
     }
 
     /**
@@ -133,7 +138,9 @@ public class QuiltFiles {
         Map<String, String> ids = new LinkedHashMap<>();
         for (int i = 0; i < file.shelf().size(); i++) {
             FileCloth cloth = file.shelf().get(i);
-            ids.put(cloth.id(), bringIn(shelf, "shelf[" + i + "]", cloth).toString());
+            ids.put(
+                    cloth.id(),
+                    bringIn(shelf, "shelf[" + i + "]", cloth).cloth().toString());
         }
         Quilts.StoredQuilt quilt = quilts.create(file.name(), withShelfCloths(file.design(), ids));
         file.log().forEach(entry -> log.add(quilt.id(), QuiltFileReader.entry(entry)));

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.goldentally.app.account.CurrentOwner;
@@ -90,6 +91,39 @@ public class QuiltArchive {
                 whole);
     }
 
+    /** Whether a quilt is here already, deleted or not. */
+    @Transactional(readOnly = true)
+    public boolean isHere(UUID id) {
+        return quilts.existsById(id);
+    }
+
+    /**
+     * Reads every step of a quilt of a file; refused with its place where one is none.
+     *
+     * @param where how it is called in what is said of it
+     */
+    public void check(String where, WholeQuilt quilt) {
+        written(where, quilt, UnaryOperator.identity());
+        quilt.steps().forEach(step -> instant(where, step.at()));
+        deletedAt(where, quilt);
+    }
+
+    private List<String> written(String where, WholeQuilt quilt, UnaryOperator<String> toHere) {
+        List<String> written = new ArrayList<>();
+        String before = "";
+        for (int number = 0; number < quilt.steps().size(); number++) {
+            before = document(where + ".steps[" + number + "]", quilt.steps().get(number), before);
+            written.add(toHere.apply(before));
+        }
+        return written;
+    }
+
+    private static Optional<Instant> deletedAt(String where, WholeQuilt quilt) {
+        return quilt.deletedAt().isEmpty()
+                ? Optional.empty()
+                : Optional.of(instant(where + ".deletedAt", quilt.deletedAt()));
+    }
+
     /**
      * Brings a quilt in; one that is here already stays as it is.
      *
@@ -98,24 +132,18 @@ public class QuiltArchive {
      * @return whether it came in
      */
     public boolean bringIn(String where, WholeQuilt quilt, UnaryOperator<String> toHere) {
+        List<String> written = written(where, quilt, toHere);
         if (quilts.existsById(quilt.id())) {
             return false;
         }
-        List<String> written = new ArrayList<>();
-        String before = "";
-        for (int number = 0; number < quilt.steps().size(); number++) {
-            before = document(where + ".steps[" + number + "]", quilt.steps().get(number), before);
-            written.add(toHere.apply(before));
-        }
         Quilt kept = new Quilt(quilt.id(), owner.id(), quilt.name(), written.get(quilt.step()));
         kept.goTo(quilt.step(), quilt.steps().size() - 1);
-        if (!quilt.deletedAt().isEmpty()) {
-            kept.delete(instant(where + ".deletedAt", quilt.deletedAt()));
-        }
+        deletedAt(where, quilt).ifPresent(kept::delete);
         quilts.saveAndFlush(kept);
         for (int number = 0; number < written.size(); number++) {
             WholeStep step = quilt.steps().get(number);
-            steps.bringIn(quilt.id(), number, written.get(number), step.what(), instant(where, step.at()));
+            String before = number == 0 ? "" : written.get(number - 1);
+            steps.bringIn(quilt.id(), number, written.get(number), before, step.what(), instant(where, step.at()));
         }
         return true;
     }

@@ -47,11 +47,14 @@ class QuiltSteps {
                 .orElseGet(() -> document(quiltId, number - 1));
     }
 
-    /** Keeps a step that was made elsewhere. */
-    void bringIn(UUID quiltId, int number, String document, String what, Instant at) {
+    /**
+     * Keeps a step that was made elsewhere.
+     *
+     * @param before document of the step before it
+     */
+    void bringIn(UUID quiltId, int number, String document, String before, String what, Instant at) {
         boolean whole = number % WHOLE_EVERY == 0;
-        QuiltStep step = new QuiltStep(
-                quiltId, number, PackedText.pack(document, whole ? "" : document(quiltId, number - 1)), whole, what);
+        QuiltStep step = new QuiltStep(quiltId, number, PackedText.pack(document, whole ? "" : before), whole, what);
         step.madeAt(at);
         steps.save(step);
     }

@@ -65,18 +65,23 @@ class ShelfActs {
     /** A row as an act found it and left it, as JSON; null where there was none. */
     private record Row(String place, String id, String before, String after) {}
 
+    /** What a portion of an act gave, and the act, for the portions that follow. */
+    record Portion<T>(long act, T result) {}
+
     /** Does something to the shelf as one act of this name; acts that were taken back cannot be done again after it. */
     <T> T act(String what, Supplier<T> work) {
+        return portion(Optional.empty(), what, work).result;
+    }
+
+    /**
+     * A portion of something that is too long for one transaction.
+     *
+     * @param goesOn the act that it belongs to; it is begun where there is none, or none any more
+     */
+    <T> Portion<T> portion(Optional<Long> goesOn, String what, Supplier<T> work) {
         turn.take();
-        database.sql("delete from shelf_act where owner_id = :owner and undone")
-                .param("owner", owner.id())
-                .update();
-        long act = database.sql("insert into shelf_act (owner_id, what, at) values (:owner, :what, :at) returning id")
-                .param("owner", owner.id())
-                .param("what", what.length() > LONGEST_NAME ? what.substring(0, LONGEST_NAME) : what)
-                .param("at", OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC))
-                .query(Long.class)
-                .single();
+        long act = goesOn.filter(before -> one("not undone and id = " + before).isPresent())
+                .orElseGet(() -> begun(what));
         note(String.valueOf(act));
         T result = work.get();
         note("");
@@ -84,7 +89,19 @@ class ShelfActs {
                         + " and not exists (select 1 from shelf_act_row where act_id = :act)")
                 .param("act", act)
                 .update();
-        return result;
+        return new Portion<>(act, result);
+    }
+
+    private long begun(String what) {
+        database.sql("delete from shelf_act where owner_id = :owner and undone")
+                .param("owner", owner.id())
+                .update();
+        return database.sql("insert into shelf_act (owner_id, what, at) values (:owner, :what, :at) returning id")
+                .param("owner", owner.id())
+                .param("what", what.length() > LONGEST_NAME ? what.substring(0, LONGEST_NAME) : what)
+                .param("at", OffsetDateTime.ofInstant(clock.instant(), ZoneOffset.UTC))
+                .query(Long.class)
+                .single();
     }
 
     /** Which act the rows that change from now on belong to; it ends with the transaction at the latest. */

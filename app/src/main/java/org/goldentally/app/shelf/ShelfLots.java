@@ -161,31 +161,52 @@ public class ShelfLots {
         return photos.of(cloth);
     }
 
-    /** Keeps a photograph for a cloth that has none yet; it is read as any that is taken. */
-    public void bringInPhoto(UUID cloth, byte[] picture) {
+    /** A photograph of a file as it is kept: it is read as any that is taken. */
+    public static byte[] smallPhoto(byte[] picture) {
+        return ClothPhotos.read(picture).small();
+    }
+
+    /** Keeps a photograph for a cloth that has none yet. */
+    public void bringInPhoto(UUID cloth, byte[] small) {
         if (photos.of(cloth).isEmpty()) {
-            photos.keep(cloth, ClothPhotos.read(picture).small());
+            photos.keep(cloth, small);
         }
     }
 
-    /** Everything of a file, as one act. */
-    public <T> T asOneAct(String what, Supplier<T> work) {
-        return acts.act(what, work);
+    /**
+     * A portion of a file, as part of one act.
+     *
+     * @param act that the portion before belonged to
+     */
+    public <T> InPortions<T> portion(Optional<Long> act, String what, Supplier<T> work) {
+        ShelfActs.Portion<T> portion = acts.portion(act, what, () -> {
+            T result = work.get();
+            // What is written after the act has ended is no part of it.
+            database.flush();
+            return result;
+        });
+        return new InPortions<>(portion.act(), portion.result());
     }
 
-    /** A cloth of that name as it is on the shelf, else a new one with these pieces; gives its identity. */
-    public UUID bringIn(
+    /** What a portion gave, and the act that the next one goes on with. */
+    public record InPortions<T>(long act, T result) {}
+
+    /** A cloth of the shelf, and whether it came there just now. */
+    public record BroughtIn(UUID cloth, boolean isNew) {}
+
+    /** A cloth of that name as it is on the shelf, else a new one with these pieces. */
+    public BroughtIn bringIn(
             String name, String pack, ClothFacts facts, List<ShelfLine> lines, List<MeasureSystem> systems) {
         turn.take();
         return cloths.findNamed(owner.id(), name)
+                .map(known -> new BroughtIn(known.id(), false))
                 .orElseGet(() -> {
                     Cloth kept = new Cloth(owner.id(), name, facts, pack);
                     database.persist(kept);
                     for (int i = 0; i < lines.size(); i++) {
                         keep(kept, lines.get(i), systems.get(i));
                     }
-                    return kept;
-                })
-                .id();
+                    return new BroughtIn(kept.id(), true);
+                });
     }
 }

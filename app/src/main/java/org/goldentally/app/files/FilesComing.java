@@ -1,0 +1,46 @@
+package org.goldentally.app.files;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import org.goldentally.app.problems.NotFoundException;
+import org.springframework.stereotype.Component;
+
+/** Files of everything that come in, one after the other, in the background. */
+@Component
+class FilesComing {
+
+    private final EverythingFiles files;
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("file-", 0).factory());
+    private final Cache<UUID, BringingIn> coming = Caffeine.newBuilder()
+            .maximumSize(20)
+            .expireAfterAccess(Duration.ofMinutes(30))
+            .build();
+
+    FilesComing(EverythingFiles files) {
+        this.files = files;
+    }
+
+    BringingIn start(Everything file) {
+        BringingIn one = new BringingIn(file, files);
+        coming.put(one.id(), one);
+        worker.execute(one);
+        return one;
+    }
+
+    BringingIn get(UUID id) {
+        return Optional.ofNullable(coming.getIfPresent(id)).orElseThrow(() -> new NotFoundException("File coming in"));
+    }
+
+    @PreDestroy
+    void stopAll() {
+        coming.asMap().values().forEach(BringingIn::stop);
+        worker.shutdown();
+    }
+}
