@@ -75,6 +75,9 @@ answers() {
   return 1
 }
 
+# Its keeper was killed, and it was not.
+answers_unkept() { [ -n "$(running port)" ] && answers "$(running port)" "$(running token)"; }
+
 application_state() {
   if ! keeper_is_alive; then printf nothing
   elif answers "$(running port)" "$(running token)"; then printf ready
@@ -103,9 +106,6 @@ stop_application() {
   fi
   read -r child child_began < "$state/process" 2>/dev/null || true
   kill -TERM "$keeper" 2>/dev/null || true
-  if ! ends_within 3 "$keeper" "$began"; then
-    say "stopping; after its first run it keeps what it has learnt, for quicker starts"
-  fi
   if ! ends_within "${GOLDEN_TALLY_PATIENCE:-60}" "$keeper" "$began"; then
     say "it does not end when asked; it is killed"
     ! is_alive "${child:-}" "${child_began:-}" || kill -KILL "$child" 2>/dev/null || true
@@ -198,6 +198,8 @@ start_everything() {
   esac
   need_room "$state"
   ready_database "$name"
+  mkdir -p -m 700 "$state/logs"
+  (umask 077; application_environment "$name" nobody; learn "$GOLDEN_TALLY_JAR" "$mode")
   first=$(home_port)
   port=$first
   for tries in 1 2 3 4 5; do
@@ -217,23 +219,31 @@ start_everything() {
   fail "the application did not start; see $state/logs/start.log and $state/logs/application.log"
 }
 
+# application_environment NAME TOKEN: where the application finds its database, and what it is called. Passwords are files
+# of a folder that it reads: an environment is shown to whoever lists processes.
+application_environment() {
+  local secrets=$state/secrets
+  mkdir -p -m 700 "$secrets"
+  cat "$state/database/password" > "$secrets/GOLDEN_TALLY_OWNER_PASSWORD"
+  cat "$state/database/app-password" > "$secrets/GOLDEN_TALLY_DATABASE_PASSWORD"
+  GOLDEN_TALLY_JAR=$(unpacked_application)
+  export GOLDEN_TALLY_JAR GOLDEN_TALLY_STATE=$state GOLDEN_TALLY_INSTANCE=$2 GOLDEN_TALLY_NAME=$1
+  export GOLDEN_TALLY_DATABASE_URL="jdbc:postgresql://127.0.0.1:$(cat "$state/database/port")/$1"
+  export SPRING_CONFIG_IMPORT="configtree:$secrets/" GOLDEN_TALLY_COPIES=$state/copies
+}
+
 # start_keeper MODE NAME PORT: whether it is ready in the end.
 start_keeper() {
   local mode=$1 name=$2 port=$3 token keeper profile=own n
   [ "$mode" = own ] || profile=$mode
   token=$(secret)
-  mkdir -p -m 700 "$state/logs"
-  rm -f "$state/process" "$state/came-up"
+  rm -f "$state/process" "$state/came-up" "$state/trouble"
+  [ ! -e "$state/logs/start.log" ] || mv -f "$state/logs/start.log" "$state/logs/start.log.1"
   (
     umask 077
-    GOLDEN_TALLY_JAR=$(unpacked_application)
-    export GOLDEN_TALLY_JAR GOLDEN_TALLY_STATE=$state GOLDEN_TALLY_INSTANCE=$token GOLDEN_TALLY_NAME=$name
-    export GOLDEN_TALLY_DATABASE_URL="jdbc:postgresql://127.0.0.1:$(cat "$state/database/port")/$name"
-    GOLDEN_TALLY_OWNER_PASSWORD=$(cat "$state/database/password")
-    GOLDEN_TALLY_DATABASE_PASSWORD=$(cat "$state/database/app-password")
-    export GOLDEN_TALLY_OWNER_PASSWORD GOLDEN_TALLY_DATABASE_PASSWORD GOLDEN_TALLY_COPIES=$state/copies
+    application_environment "$name" "$token"
     exec setsid nohup bash "$root/scripts/keeper" --server.port="$port" --spring.profiles.active="$profile" \
-      >"$state/logs/start.log" 2>&1 </dev/null 9>&-
+      >>"$state/logs/start.log" 2>&1 </dev/null 9>&-
   ) &
   keeper=$!
   printf '%s\n' "keeper=$keeper" "began=$(began "$keeper")" "at=$(date +%s)" "port=$port" "token=$token" "mode=$mode" \
@@ -252,11 +262,16 @@ start_keeper() {
 
 # status: what runs, in words.
 tell_status() {
+  local known
   case "$(application_state)" in
     ready) say "running at $(running address) ($(running mode))" ;;
     starting) say "starting, at $(running address)" ;;
     stuck) say "its process $(running keeper) is there, but it does not answer at $(running address); stop and start it" ;;
-    nothing) say "not running" ;;
+    nothing)
+      if answers_unkept; then say "running at $(running address) ($(running mode)), but nobody looks after it; start it once more"
+      else say "not running"; fi ;;
   esac
+  known=$(cat "$state/trouble" 2>/dev/null || true)
+  [ -z "$known" ] || say "last known: $known"
   if database_is_up "$state/database"; then say "its database runs on port $(cat "$state/database/port")"; else say "its database does not run"; fi
 }

@@ -10,28 +10,49 @@ contents() {
   done
 }
 
+# rows_in FILE: how many rows a copy has, table by table, read without a database.
+rows_in() {
+  with_database "$state/database" pg_restore --data-only -f - "$1" | awk '
+    /^COPY public\./ { table = $2; sub(/^public\./, "", table); gsub(/"/, "", table); rows[table] = 0; inside = 1; next }
+    /^\\\.$/ { inside = 0; next }
+    inside { rows[table]++ }
+    END { for (table in rows) print table "|" rows[table] }' | sort
+}
+
 # write_copy NAME FILE: one moment of the database as a file, checked: it is read back into a database that is thrown away,
-# and compared with what it was made from, unless that changed meanwhile.
+# and compared with what it was made from, unless that changed meanwhile. Where the disk of the database is full, so that
+# there is no room for that, its rows are counted. How many tables it has is left in $tables_copied.
 write_copy() {
-  local name=$1 file=$2 dir="$state/database" check="golden_tally_check_$$" kept before after
+  local name=$1 file=$2 dir="$state/database" before after kept
   need_room "$(dirname "$file")"
   before=$(contents "$dir" "$name")
-  (umask 077; with_database "$dir" pg_dump -d "$name" -Fc -Z 6 -f "$file.part") || fail "the copy could not be written to $file"
+  (umask 077; with_database "$dir" pg_dump -d "$name" -Fc -Z 6 -f "$file.part") \
+    || { rm -f "$file.part"; fail "the copy could not be written to $file"; }
   after=$(contents "$dir" "$name")
-  with_database "$dir" psql -d postgres -qAt -c "create database $check" >/dev/null
-  if ! with_database "$dir" pg_restore -d "$check" --exit-on-error --single-transaction "$file.part" >/dev/null 2>"$state/copy.log"; then
-    with_database "$dir" psql -d postgres -qAt -c "drop database $check" >/dev/null
-    rm -f "$file.part"
-    fail "the copy could not be read back, so it is not kept: $(last_words "$state/copy.log")"
+  if has_room "$state"; then
+    kept=$(read_back "$file.part") || { rm -f "$file.part"; fail "the copy could not be read back, so it is not kept: $kept"; }
+  else
+    say "the disk of the database is full: the rows of the copy are counted, it is not tried in a database"
+    before=$(printf '%s\n' "$before" | cut -d'|' -f1,2)
+    after=$(printf '%s\n' "$after" | cut -d'|' -f1,2)
+    kept=$(rows_in "$file.part")
   fi
-  kept=$(contents "$dir" "$check")
-  with_database "$dir" psql -d postgres -qAt -c "drop database $check" >/dev/null
-  if [ -z "$kept" ] || { [ "$before" = "$after" ] && [ "$kept" != "$before" ]; }; then
+  if [ -z "$kept" ] || { [ "$before" = "$after" ] && [ "$(printf '%s\n' "$kept" | sort)" != "$(printf '%s\n' "$before" | sort)" ]; }; then
     rm -f "$file.part"
     fail "the copy has not what the database has, so it is not kept"
   fi
   mv "$file.part" "$file"
-  printf '%s\n' "$kept" > "$state/copied"
+  tables_copied=$(printf '%s\n' "$kept" | wc -l)
+}
+
+# read_back FILE: what a copy has once it is read into a database of its own; what is wrong with it, where that fails.
+read_back() {
+  local dir="$state/database" check="golden_tally_check_$$" said
+  with_database "$dir" psql -d postgres -qAt -c "create database $check" >/dev/null
+  said=$(with_database "$dir" pg_restore -d "$check" --exit-on-error --single-transaction "$1" 2>&1 >/dev/null) \
+    || { with_database "$dir" psql -d postgres -qAt -c "drop database $check" >/dev/null; printf '%s' "${said##*$'\n'}"; return 1; }
+  contents "$dir" "$check"
+  with_database "$dir" psql -d postgres -qAt -c "drop database $check" >/dev/null
 }
 
 # make_copy NAME WHY: among the copies of this checkout.
@@ -48,6 +69,7 @@ daily_copy() {
   local name=$1 dir
   dir=$(copies_dir)
   [ -z "$(find "$dir" -name "$name-*-daily.copy" -mmin -1440 -print -quit 2>/dev/null)" ] || return 0
+  find "$dir" -name '*.copy.part' -mmin +60 -delete 2>/dev/null
   make_copy "$name" daily
   find "$dir" -name "$name-*-daily.copy" | sort -r | tail -n +8 | while read -r old; do rm -f "$old"; done
   find "$dir" -name "$name-*-before-*.copy" | sort -r | tail -n +8 | while read -r old; do rm -f "$old"; done
@@ -63,7 +85,7 @@ backup() {
   start_database "$state/database" 5433
   [ "$(kept_version "$state/database" "$name")" -gt 0 ] || fail "nothing is kept yet in $name; start it once"
   write_copy "$name" "$file"
-  say "everything is in $file, read back and found whole ($(wc -l < "$state/copied") tables); keep it on another disk"
+  say "everything is in $file, read back and found whole ($tables_copied tables); keep it on another disk"
 }
 
 mode_to_copy() { if [ "$(running mode)" = demo ]; then printf demo; else printf own; fi; }

@@ -39,11 +39,15 @@ remove_place() {
   rm -rf -- "$1"
 }
 
+least_room=${GOLDEN_TALLY_LEAST_ROOM:-300}
+
+room_in() { df -Pm "$1" | awk 'NR == 2 { print $4 }'; }
+
+has_room() { [ "$(room_in "$1")" -ge "$least_room" ]; }
+
 # need_room DIR: nothing is begun on a disk that is full.
 need_room() {
-  local least=${GOLDEN_TALLY_LEAST_ROOM:-300} free
-  free=$(df -Pm "$1" | awk 'NR == 2 { print $4 }')
-  [ "$free" -ge "$least" ] || fail "only $free MB are free in $1, and at least $least are needed; make room and try again"
+  has_room "$1" || fail "only $(room_in "$1") MB are free in $1, and at least $least_room are needed; make room and try again"
 }
 
 # one_at_a_time: start, stop, backup and restore wait for each other; the lock ends with this process.
