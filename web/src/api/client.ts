@@ -85,7 +85,7 @@ async function ask<T>(
       {
         where: 'Golden Tally',
         why: 'it does not answer just now; what you typed is still here',
-        fix: 'see that it is started; it is tried again by itself',
+        fix: 'see that it is started, then try once more',
       },
     ])
   }

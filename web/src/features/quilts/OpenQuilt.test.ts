@@ -236,6 +236,20 @@ describe('OpenQuilt', () => {
     expect(again.saveState.value).toBe('kept')
   })
 
+  it('says why it cannot be kept where that is answered, and keeps it once it can', async () => {
+    const quilt = await opened('q')
+    kept.refuse = 503
+    quilt.change({ closeInValue: 8 })
+    await vi.advanceTimersByTimeAsync(20_000)
+    expect(quilt.saveState.value).toBe('unreachable')
+    expect(quilt.trouble.value).toBe('too many')
+    expect(quilt.waiting.value).toBe(1)
+    kept.refuse = 0
+    await vi.advanceTimersByTimeAsync(60_000)
+    expect(quilt.saveState.value).toBe('kept')
+    expect(kept.design('q').closeInValue).toBe(8)
+  })
+
   it('says so while nobody answers, tries again with growing pauses, and sends every step in order', async () => {
     const quilt = await opened('q')
     kept.away = true

@@ -33,6 +33,7 @@ export class OpenQuilt {
   private readonly designRef = shallowRef<QuiltDesign>()
   private readonly stateRef = ref<SaveState>('kept')
   private readonly problemsRef = shallowRef<Problem[]>([])
+  private readonly troubleRef = ref('')
   private readonly undoesRef = ref('')
   private readonly redoesRef = ref('')
   private readonly waitingRef = shallowRef<Waiting[]>([])
@@ -59,6 +60,8 @@ export class OpenQuilt {
   readonly design = computed(() => this.designRef.value)
   readonly saveState = readonly(this.stateRef)
   readonly problems = computed(() => this.problemsRef.value)
+  /** Why nothing can be kept, in its own words, where it answers that; empty where it does not answer at all. */
+  readonly trouble = computed(() => this.troubleRef.value)
   /** What undo takes back, in words; empty where there is nothing. */
   readonly undoes = readonly(this.undoesRef)
   readonly redoes = readonly(this.redoesRef)
@@ -300,6 +303,8 @@ export class OpenQuilt {
       this.remember()
     } else {
       this.stateRef.value = 'unreachable'
+      // It answers, and says why it cannot keep anything: its disk is full, its database is away.
+      this.troubleRef.value = status === 503 ? (problemsOf(error)[0]?.why ?? '') : ''
       this.pause.later(() => void this.send())
     }
   }

@@ -53,7 +53,8 @@ onBeforeUnmount(() => quilt.close())
   <template v-else>
     <ConflictNote v-if="quilt.saveState.value === 'conflict'" />
     <p v-else-if="quilt.saveState.value === 'unreachable'" role="alert" class="bg-brick-pale p-3">
-      <strong>Golden Tally does not answer just now.</strong>
+      <strong v-if="quilt.trouble.value">It cannot be kept just now: {{ quilt.trouble.value }}.</strong>
+      <strong v-else>Golden Tally does not answer just now.</strong>
       <template v-if="quilt.stored.value">
         What you did is kept in this browser, also if you close it, and is sent by itself once there is an answer at
         this address;

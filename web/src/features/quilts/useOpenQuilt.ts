@@ -103,6 +103,7 @@ export function useOpenQuilt() {
     design: computed(() => shown.value?.design.value),
     saveState: computed(() => shown.value?.saveState.value ?? 'kept'),
     problems: computed(() => shown.value?.problems.value ?? []),
+    trouble: computed(() => shown.value?.trouble.value ?? ''),
     undoes: computed(() => shown.value?.undoes.value ?? ''),
     redoes: computed(() => shown.value?.redoes.value ?? ''),
     /** Changes that are not kept yet, of this quilt and of others that were open before. */

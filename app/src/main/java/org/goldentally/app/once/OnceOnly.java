@@ -10,6 +10,7 @@ import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.Optional;
 import java.util.UUID;
+import org.goldentally.app.problems.DatabaseTrouble;
 import org.goldentally.app.problems.ReportWriter;
 import org.goldentally.core.problem.Problem;
 import org.springframework.core.Ordered;
@@ -131,10 +132,11 @@ class OnceOnly extends OncePerRequestFilter {
                 response,
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "This could not be kept",
-                new Problem(
-                        "Golden Tally",
-                        "its database did not take the change; nothing of it was made",
-                        "send it once more, under the same key"));
+                DatabaseTrouble.in(failed)
+                        .orElseGet(() -> new Problem(
+                                "Golden Tally",
+                                "its database did not take the change; nothing of it was made",
+                                "send it once more, under the same key")));
     }
 
     private void giveAgain(KeptAnswers.Answer before, String call, HttpServletResponse response) throws IOException {

@@ -3,6 +3,7 @@ package org.goldentally.app.problems;
 import jakarta.persistence.OptimisticLockException;
 import jakarta.validation.ConstraintViolationException;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.apache.catalina.connector.ClientAbortException;
 import org.apache.tomcat.util.http.InvalidParameterException;
@@ -187,6 +188,11 @@ class ProblemHandler {
                     "There is nothing at this address",
                     List.of(new Problem(
                             "Address", String.valueOf(response.getBody().getDetail()), "see /api/openapi")));
+        }
+        Optional<Problem> trouble = DatabaseTrouble.in(other);
+        if (trouble.isPresent()) {
+            LOG.warn("the database: {}", other.toString());
+            return report(HttpStatus.SERVICE_UNAVAILABLE, "This could not be kept or read", List.of(trouble.get()));
         }
         LOG.error("unexpected", other);
         return report(

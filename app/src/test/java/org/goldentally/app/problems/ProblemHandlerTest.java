@@ -12,6 +12,8 @@ import ch.qos.logback.classic.Logger;
 import ch.qos.logback.classic.spi.ILoggingEvent;
 import ch.qos.logback.core.read.ListAppender;
 import jakarta.servlet.http.HttpServletResponse;
+import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
@@ -20,9 +22,12 @@ import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.work.WorkEndedException;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.slf4j.LoggerFactory;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.jdbc.UncategorizedSQLException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.test.web.servlet.setup.MockMvcBuilders;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,6 +52,29 @@ class ProblemHandlerTest {
         WorkEndedException ended = new WorkEndedException(WorkEndedException.Reason.CALLED_OFF);
         Exception wrapped = new IllegalStateException(new IllegalArgumentException(ended));
         assertThat(handler.other(wrapped).getStatusCode().value()).isEqualTo(503);
+    }
+
+    /** States as PostgreSQL gives them (appendix A of its manual). */
+    @ParameterizedTest
+    @CsvSource({
+        "53100, 503, the disk is full",
+        "08006, 503, its database does not answer",
+        "57P01, 503, its database does not answer",
+        "53300, 503, its database does not answer",
+        "42P01, 500, it could not answer"
+    })
+    void whatKeepsTheDatabaseFromAnsweringIsSaid(String state, int status, String why) {
+        Exception wrapped =
+                new IllegalStateException(new UncategorizedSQLException("x", null, new SQLException("x", state)));
+        ResponseEntity<ProblemReport> answer = handler.other(wrapped);
+        assertThat(answer.getStatusCode().value()).isEqualTo(status);
+        assertThat(body(answer).problems().getFirst().why()).contains(why);
+    }
+
+    @Test
+    void aPoolThatGivesNoConnectionIsTheDatabaseAway() {
+        Exception timedOut = new IllegalStateException(new SQLTransientConnectionException("timed out"));
+        assertThat(handler.other(timedOut).getStatusCode().value()).isEqualTo(503);
     }
 
     @Test
