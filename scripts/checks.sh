@@ -21,6 +21,7 @@ run_it() { run_maven verify -Djacoco.skip=true -Dtest=none -Dsurefire.failIfNoSp
 run_siege() {
   run_it -q -pl core,web,app "-Dit.test=${1:-MutationsIT,SurvivalIT,SiegeIT}" -Dgoldentally.mutations=100000 -Dgoldentally.kills=100 \
     -Dgoldentally.siege=true 2>&1 | grep -E "SIEGE|ERROR|FAIL|expected|Expecting" | sed 's/^.*SIEGE //'
+  [ -n "${1:-}" ] || bash "$root/scripts/test/small-machine"
 }
 
 # What the registries know: newer versions, and holes that were announced.

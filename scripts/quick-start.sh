@@ -36,10 +36,13 @@ learn() {
   [ -n "$kept" ] && [ ! -e "$kept" ] || return 0
   say "learning to start quickly, once after it was built"
   rm -f "$(dirname "$1")"/learnt-*
-  if (GOLDEN_TALLY_JAR=$1; run_application "-XX:AOTCacheOutput=$kept.part" -Dspring.context.exit=onRefresh -- --spring.profiles.active="$2") \
-    >"$state/logs/learning.log" 2>&1 </dev/null 9>&- && [ -e "$kept.part" ]; then
+  # In two steps, so that a small machine holds one JVM at a time.
+  if (
+    GOLDEN_TALLY_JAR=$1
+    (run_application -XX:AOTMode=record "-XX:AOTConfiguration=$kept.part.seen" -Dspring.context.exit=onRefresh -- --spring.profiles.active="$2") \
+      && run_application -XX:AOTMode=create "-XX:AOTConfiguration=$kept.part.seen" "-XX:AOTCache=$kept.part" --
+  ) >"$state/logs/learning.log" 2>&1 </dev/null 9>&- && [ -e "$kept.part" ]; then
     mv "$kept.part" "$kept"
-  else
-    rm -f "$kept".part*
   fi
+  rm -f "$kept".part*
 }
