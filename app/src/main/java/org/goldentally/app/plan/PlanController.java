@@ -52,6 +52,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class PlanController {
 
+    /** Other ways of the groups, and other fabrics: as much work as two plans. */
+    private static final int OFFERS = 2;
+
     private final Quilts quilts;
     private final QuiltTally onShelf;
     private final ShoppingLists shoppingLists;
@@ -152,7 +155,7 @@ class PlanController {
         }
     }
 
-    @Heavy
+    @Heavy(questions = OFFERS)
     @GetMapping("/quilts/{id}/offers")
     List<OfferView> offers(@PathVariable UUID id) {
         QuiltDesign design = quilts.design(id);
@@ -175,7 +178,7 @@ class PlanController {
     record TakenOffer(int version, @NotNull String key) {}
 
     /** Takes an offer, as a step that can be undone. */
-    @Heavy
+    @Heavy(questions = OFFERS)
     @PostMapping("/quilts/{id}/offers/take")
     Quilts.StoredQuilt take(@PathVariable UUID id, @Valid @RequestBody TakenOffer taken) {
         QuiltAtHand now = atHand(id);

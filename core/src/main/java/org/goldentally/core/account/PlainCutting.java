@@ -6,7 +6,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.goldentally.core.account.ClothLedger.Opened;
 import org.goldentally.core.account.ClothLedger.ToBuy;
 import org.goldentally.core.cloth.ClothPiece;
@@ -84,10 +83,12 @@ final class PlainCutting {
         if (cuts.size() == 1 || request.rules() == CuttingRules.FORMER) {
             return account(request, cuts, cuts, true);
         }
+        // Without a shelf there is nothing to be used up.
+        List<Boolean> usingUp = request.shelf().isEmpty() ? List.of(true) : List.of(true, false);
         return ORDERS.stream()
                 .map(order -> cuts.stream().sorted(order).toList())
                 .distinct()
-                .flatMap(order -> Stream.of(true, false).map(usesUp -> account(request, cuts, order, usesUp)))
+                .flatMap(order -> usingUp.stream().map(usesUp -> account(request, cuts, order, usesUp)))
                 .min(BETTER)
                 .orElseThrow();
     }

@@ -16,8 +16,9 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.goldentally.core.account.ClothCutter;
 import org.goldentally.core.account.ClothLedger;
-import org.goldentally.core.account.CuttingRequest;
+import org.goldentally.core.account.KnownAccounts;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.making.ClothCut;
@@ -51,7 +52,7 @@ final class ByAccount {
     private final Stock stock;
     private final boolean[] stays;
     private final Function<List<Made>, QuiltDesign> dressed;
-    private final Map<CuttingRequest, ClothLedger> accounts = new HashMap<>();
+    private final ClothCutter accounts = new KnownAccounts();
     private final Set<List<List<Integer>>> seen = new HashSet<>();
     private final Random chance = new Random(SEED);
     private int left;
@@ -96,10 +97,7 @@ final class ByAccount {
 
     private Tried tried(List<Made> lies) {
         left--;
-        TopTally tally = TopTally.of(
-                QuiltTop.of(dressed.apply(lies)),
-                stock.shelf(),
-                request -> accounts.computeIfAbsent(request, ClothLedger::of));
+        TopTally tally = TopTally.of(QuiltTop.of(dressed.apply(lies)), stock.shelf(), accounts);
         Map<Integer, Area> missing = new LinkedHashMap<>();
         Map<Integer, Area> over = new HashMap<>();
         for (int print = 0; print < free.prints.size(); print++) {

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.goldentally.core.account.ClothCutter;
 import org.goldentally.core.account.ClothLedger;
+import org.goldentally.core.account.KnownAccounts;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
@@ -64,7 +65,8 @@ public final class Offers {
     }
 
     /** All offers for a tally, kind by kind; among methods those that save most come first. */
-    public static List<Offer> of(TopTally tally, Map<String, List<ShelfPieces>> shelf, ClothCutter cutter) {
+    public static List<Offer> of(TopTally tally, Map<String, List<ShelfPieces>> shelf, ClothCutter slow) {
+        ClothCutter cutter = new KnownAccounts(slow);
         Offers offers = new Offers(tally, shelf, cutter);
         List<Offer> all = new ArrayList<>();
         all.addAll(new MakingAdvice(tally, shelf, cutter).all());

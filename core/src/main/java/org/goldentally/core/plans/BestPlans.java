@@ -12,7 +12,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.goldentally.core.account.ClothCutter;
 import org.goldentally.core.account.ClothLedger;
-import org.goldentally.core.account.CuttingRequest;
+import org.goldentally.core.account.KnownAccounts;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.cutting.yardage.CuttingStyle;
@@ -79,9 +79,6 @@ public final class BestPlans {
 
     private static final List<CuttingStyle> QUICK_STYLES = List.of(CuttingStyle.PLAIN, CuttingStyle.TIDY);
 
-    /** Accounts that are kept, so that a search of a large top stays small (our own figure). */
-    private static final int MOST_ACCOUNTS = 2_000;
-
     /** Sizes of precut squares that are tried as they come, for each kind of unit. */
     private static final int MOST_PRECUTS = 3;
 
@@ -91,13 +88,6 @@ public final class BestPlans {
     private final ClothCutter cutter;
     /** What each try costs; the tally of a large top is too large to be kept of every one. */
     private final Map<QuiltDesign, PlanCosts> tried = new HashMap<>();
-    /** Most accounts are the same from try to try; those that were not asked for longest go first. */
-    private final Map<CuttingRequest, ClothLedger> accounts = new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<CuttingRequest, ClothLedger> eldest) {
-            return size() > MOST_ACCOUNTS;
-        }
-    };
 
     private final Map<Aim, Tried> found = new EnumMap<>(Aim.class);
 
@@ -143,14 +133,7 @@ public final class BestPlans {
         this.top = top;
         this.count = TopCount.of(top);
         this.shelf = shelf;
-        this.cutter = request -> {
-            ClothLedger known = accounts.get(request);
-            if (known == null) {
-                known = cutter.account(request);
-                accounts.put(request, known);
-            }
-            return known;
-        };
+        this.cutter = new KnownAccounts(cutter);
         Tried now = now();
         int size = now.tally.choices().size()
                 + A_CLOTH_WEIGHS * now.tally.ledgers().size();

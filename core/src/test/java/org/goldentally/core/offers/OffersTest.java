@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import org.goldentally.core.account.ClothLedger;
-import org.goldentally.core.account.Remembered;
+import org.goldentally.core.account.KnownAccounts;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.BlockPart;
@@ -60,7 +60,7 @@ class OffersTest {
         Tops tops = Tops.of(37, 2, "4", "pinwheel").turns("four");
         QuiltTop top = QuiltTop.of(tops.design().withBlocks(List.of(block)));
         TopTally tally = TopTally.of(top, Map.of());
-        Offer offer = Offers.of(tally, Map.of(), new Remembered()).stream()
+        Offer offer = Offers.of(tally, Map.of(), new KnownAccounts()).stream()
                 .filter(each -> each.kind() == Kind.MIRRORING)
                 .findFirst()
                 .orElseThrow();
@@ -68,14 +68,14 @@ class OffersTest {
         TopTally taken = TopTally.of(QuiltTop.of(offer.design()), Map.of());
         assertThat(taken.making().cuts().stream().mapToLong(cut -> cut.count()).sum())
                 .isEqualTo(76);
-        assertThat(Offers.of(taken, Map.of(), new Remembered())).noneMatch(each -> each.kind() == Kind.MIRRORING);
+        assertThat(Offers.of(taken, Map.of(), new KnownAccounts())).noneMatch(each -> each.kind() == Kind.MIRRORING);
     }
 
     /** Half-square triangles in five combinations that follow one another: five squares in a ring, no loose triangles. */
     @Test
     void oddUnitsThatFollowOneAnotherAreOfferedAsAChain() {
         TopTally tally = TopTally.of(QuiltTop.of(fiveThatFollow()), Map.of());
-        Offer offer = Offers.of(tally, Map.of(), new Remembered()).stream()
+        Offer offer = Offers.of(tally, Map.of(), new KnownAccounts()).stream()
                 .filter(each -> each.kind() == Kind.CHAIN)
                 .findFirst()
                 .orElseThrow();
@@ -92,7 +92,7 @@ class OffersTest {
     void anExchangeThatMakesPairsWholeIsOffered() {
         QuiltDesign design = fourHalfPairs();
         TopTally tally = TopTally.of(QuiltTop.of(design), Map.of());
-        Offer offer = Offers.of(tally, Map.of(), new Remembered()).stream()
+        Offer offer = Offers.of(tally, Map.of(), new KnownAccounts()).stream()
                 .filter(each -> each.kind() == Kind.EXCHANGE)
                 .findFirst()
                 .orElseThrow();
@@ -102,7 +102,7 @@ class OffersTest {
         assertThat(taken.making().cuts().stream().mapToLong(cut -> cut.count()).sum())
                 .isEqualTo(4);
         assertThat(taken.making().spares()).isEmpty();
-        assertThat(Offers.of(taken, Map.of(), new Remembered())).noneMatch(each -> each.kind() == Kind.EXCHANGE);
+        assertThat(Offers.of(taken, Map.of(), new KnownAccounts())).noneMatch(each -> each.kind() == Kind.EXCHANGE);
     }
 
     private static QuiltDesign fourHalfPairs() {
@@ -179,7 +179,7 @@ class OffersTest {
                 new MethodChoice("half-square:a,d", "two-at-a-time"),
                 new MethodChoice("half-square:b,c", "two-at-a-time")));
         TopTally before = TopTally.of(QuiltTop.of(loose), Map.of());
-        Offer offer = Offers.of(before, Map.of(), new Remembered()).stream()
+        Offer offer = Offers.of(before, Map.of(), new KnownAccounts()).stream()
                 .filter(each -> each.kind() == Kind.EXCHANGE)
                 .findFirst()
                 .orElseThrow();
@@ -210,7 +210,7 @@ class OffersTest {
     }
 
     private static long exchanges(QuiltDesign design) {
-        return Offers.of(TopTally.of(QuiltTop.of(design), Map.of()), Map.of(), new Remembered()).stream()
+        return Offers.of(TopTally.of(QuiltTop.of(design), Map.of()), Map.of(), new KnownAccounts()).stream()
                 .filter(each -> each.kind() == Kind.EXCHANGE)
                 .count();
     }
@@ -240,7 +240,7 @@ class OffersTest {
     }
 
     private static List<Offer> chains(QuiltDesign design) {
-        return Offers.of(TopTally.of(QuiltTop.of(design), Map.of()), Map.of(), new Remembered()).stream()
+        return Offers.of(TopTally.of(QuiltTop.of(design), Map.of()), Map.of(), new KnownAccounts()).stream()
                 .filter(each -> each.kind() == Kind.CHAIN)
                 .toList();
     }
@@ -272,7 +272,7 @@ class OffersTest {
             }
         }
         TopTally tally = tally(top, Map.of());
-        Offer offer = Offers.of(tally, Map.of(), new Remembered()).stream()
+        Offer offer = Offers.of(tally, Map.of(), new KnownAccounts()).stream()
                 .filter(each -> each.key().startsWith("together "))
                 .findFirst()
                 .orElseThrow();
@@ -289,7 +289,7 @@ class OffersTest {
     void offcutsOfStitchAndFlipMakeBonusUnits() {
         Tops top = Tops.of(2, 2, "8", "dutchmans-puzzle").choose("goose", "geese-stitch-and-flip");
         TopTally tally = tally(top, Map.of());
-        List<Offer> offers = Offers.of(tally, Map.of(), new Remembered()).stream()
+        List<Offer> offers = Offers.of(tally, Map.of(), new KnownAccounts()).stream()
                 .filter(offer -> offer.kind() == Kind.BONUS_UNITS)
                 .toList();
         assertThat(offers).hasSize(2).allSatisfy(offer -> {
@@ -298,7 +298,7 @@ class OffersTest {
         });
         TopTally taken = TopTally.of(QuiltTop.of(offers.getFirst().design()), Map.of());
         assertThat(taken.bonus()).extracting(bonus -> bonus.count()).containsExactly(32L);
-        assertThat(Offers.of(taken, Map.of(), new Remembered()).stream()
+        assertThat(Offers.of(taken, Map.of(), new KnownAccounts()).stream()
                         .filter(offer -> offer.kind() == Kind.BONUS_UNITS))
                 .hasSize(1);
     }
@@ -357,7 +357,7 @@ class OffersTest {
         Tops top = Tops.of(2, 2, "8", "pinwheel").border(BorderDesign.plain("2", "c", BorderDesign.Corners.BUTTED));
         Map<String, List<ShelfPieces>> shelf = shelf("a: 4 squares 10 in", "b: 4 squares 10 in");
         List<WayEffects.WayEffect> effects =
-                WayEffects.of(tally(top, shelf), "half-square:a,b", shelf, new Remembered());
+                WayEffects.of(tally(top, shelf), "half-square:a,b", shelf, new KnownAccounts());
         assertThat(effects)
                 .anySatisfy(effect -> {
                     assertThat(effect.method()).isEqualTo("eight-at-a-time");
@@ -401,7 +401,7 @@ class OffersTest {
     }
 
     private static Offer only(Kind kind, TopTally tally, Map<String, List<ShelfPieces>> shelf) {
-        List<Offer> offers = Offers.of(tally, shelf, new Remembered()).stream()
+        List<Offer> offers = Offers.of(tally, shelf, new KnownAccounts()).stream()
                 .filter(offer -> offer.kind() == kind)
                 .toList();
         assertThat(offers).hasSize(1);

@@ -3,7 +3,7 @@ package org.goldentally.core.offers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.goldentally.core.account.Remembered;
+import org.goldentally.core.account.KnownAccounts;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.chance.Written;
 import org.goldentally.core.quilt.SomeQuilts;
@@ -20,7 +20,7 @@ class OffersWrittenOutTest {
             for (Map<String, List<ShelfPieces>> shelf :
                     List.of(SomeQuilts.SHELF, Map.<String, List<ShelfPieces>>of())) {
                 lines.add("= " + name + (shelf.isEmpty() ? ", nothing on the shelf" : ""));
-                for (Offer offer : Offers.of(TopTally.of(tops.top(), shelf), shelf, new Remembered())) {
+                for (Offer offer : Offers.of(TopTally.of(tops.top(), shelf), shelf, new KnownAccounts())) {
                     lines.add("- " + offer.kind() + " " + offer.key() + ": " + offer.what() + " -> " + offer.effect());
                 }
             }

@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import org.goldentally.core.account.Remembered;
+import org.goldentally.core.account.KnownAccounts;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.chance.Chance;
 import org.goldentally.core.chance.Tries;
@@ -97,7 +97,7 @@ class PlanBoundTest {
         }
         QuiltTop top = tops.top();
         Map<String, List<ShelfPieces>> shelf = shelf(chance);
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new KnownAccounts());
         PlanBound bound = answer.bound();
         List<PlanCosts> all = all(top, shelf);
         assertThat(all).as(chance.toString()).allSatisfy(costs -> {
@@ -179,7 +179,7 @@ class PlanBoundTest {
     @Test
     void aPlanThatBuysNoMoreThanItsAreaIsProven() {
         QuiltTop top = Tops.of(2, 2, "8", "pinwheel").top();
-        ShelfAnswer answer = ShelfAnswer.of(top, Map.of(), new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(top, Map.of(), new KnownAccounts());
         assertThat(answer.bound().bought())
                 .hasValue(Length.inches(40).times(Length.inches(9)).times(2));
         PlanCosts buys = answer.plans().get(Aim.BUYS_LEAST).costs();

@@ -2,7 +2,7 @@ package org.goldentally.core.plans;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.goldentally.core.account.Remembered;
+import org.goldentally.core.account.KnownAccounts;
 import org.goldentally.core.chance.Written;
 import org.goldentally.core.cloth.Prices;
 import org.goldentally.core.quilt.SomeQuilts;
@@ -19,7 +19,7 @@ class PlansWrittenOutTest {
         SomeQuilts.tallies().forEach((name, tally) -> {
             lines.add("= " + name);
             lines.addAll(said(tally));
-            ShelfAnswer answer = ShelfAnswer.of(tally.top(), SomeQuilts.SHELF, new Remembered());
+            ShelfAnswer answer = ShelfAnswer.of(tally.top(), SomeQuilts.SHELF, new KnownAccounts());
             lines.add("  enough " + answer.isEnough() + ", too large " + answer.hasTooLarge() + ", undressed "
                     + answer.hasUndressed());
             answer.plans().forEach((aim, plan) -> {

@@ -8,7 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.goldentally.core.account.ClothLedger;
-import org.goldentally.core.account.Remembered;
+import org.goldentally.core.account.KnownAccounts;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.BlockPart;
@@ -48,7 +48,7 @@ class ShelfAnswerTest {
     void thePlanThatUsesWhatThereIsIsFound() {
         Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(24, 5), "b", squares(24, 5));
         QuiltTop top = Tops.of(4, 3, "8", "pinwheel").top();
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new KnownAccounts());
         assertThat(answer.isEnough()).isTrue();
         QuiltDesign taken = answer.design("BUYS_LEAST").orElseThrow();
         assertThat(TopTally.of(QuiltTop.of(taken), shelf).ledgers()).allMatch(ClothLedger::isEnough);
@@ -60,7 +60,7 @@ class ShelfAnswerTest {
     void theSquaresThatLieThereDecide() {
         Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(6, 10), "b", squares(6, 10));
         QuiltTop top = Tops.of(4, 3, "8", "pinwheel").top();
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new KnownAccounts());
         assertThat(answer.isEnough()).isTrue();
         assertThat(answer.plans().get(Aim.BUYS_LEAST).tally().choices())
                 .allMatch(choice -> choice.chosen().method().id() == MethodId.EIGHT_AT_A_TIME);
@@ -77,7 +77,7 @@ class ShelfAnswerTest {
         assertThat(TopTally.of(top, shelf).ledgers())
                 .as("what is planned by itself")
                 .allMatch(ClothLedger::isEnough);
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new KnownAccounts());
         assertThat(answer.isEnough()).isTrue();
         assertThat(answer.plans().get(Aim.BUYS_LEAST).tally().choices())
                 .allMatch(choice -> choice.chosen().method().id() == MethodId.FOUR_AT_A_TIME);
@@ -88,7 +88,7 @@ class ShelfAnswerTest {
     @Test
     void oneSquareLessIsNotEnough() {
         Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(41, 10), "b", squares(42, 10));
-        assertThat(ShelfAnswer.of(Tops.of(6, 7, "12", "pinwheel").top(), shelf, new Remembered())
+        assertThat(ShelfAnswer.of(Tops.of(6, 7, "12", "pinwheel").top(), shelf, new KnownAccounts())
                         .isEnough())
                 .isFalse();
     }
@@ -98,7 +98,7 @@ class ShelfAnswerTest {
     void aShelfThatOnceWasEnoughIsEnough(Chance chance) {
         QuiltTop top = anyTop(chance);
         Map<String, List<ShelfPieces>> shelf = shelfOfAnyPlan(top, chance);
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new KnownAccounts());
         assertThat(answer.isEnough()).as(chance + " " + answer.missing()).isTrue();
     }
 
@@ -111,7 +111,7 @@ class ShelfAnswerTest {
                 .iterator()
                 .next()
                 .setValue(lessOne(shelf.values().iterator().next().getFirst()));
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new KnownAccounts());
         List<ClothLedger> ledgers = TopTally.of(
                         QuiltTop.of(answer.plans().get(Aim.BUYS_LEAST).design()), shelf)
                 .ledgers();
@@ -210,7 +210,7 @@ class ShelfAnswerTest {
         Map<String, List<ShelfPieces>> shelf = Map.of(
                 "a", List.of(new ShelfPieces("s", chance.between(1, 3), quarter)),
                 "b", List.of(new ShelfPieces("s", chance.between(1, 3), quarter)));
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new KnownAccounts());
         BestPlans.Tried plan = answer.plans().get(Aim.BUYS_LEAST);
         List<QuiltDesign> all = List.of(top.design());
         for (UnitPlans.Choice choice : TopTally.of(top, shelf).choices()) {
@@ -250,7 +250,7 @@ class ShelfAnswerTest {
     /** One pinwheel of two fabrics from nothing: every way to make its units, and the words for it. */
     @Test
     void thatEverythingWasTriedIsSaid() {
-        ShelfAnswer answer = ShelfAnswer.of(Tops.of(1, 1, "8", "pinwheel").top(), Map.of(), new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(Tops.of(1, 1, "8", "pinwheel").top(), Map.of(), new KnownAccounts());
         BestPlans.Tried plan = answer.plans().get(Aim.BUYS_LEAST);
         int ways = plan.tally().choices().getFirst().ways().size();
         assertThat(answer.everyWay()).isEqualTo(ways);
@@ -272,7 +272,7 @@ class ShelfAnswerTest {
     }
 
     private static String said(QuiltDesign design) {
-        ShelfAnswer answer = ShelfAnswer.of(QuiltTop.of(design), Map.of(), new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(QuiltTop.of(design), Map.of(), new KnownAccounts());
         return answer.proof(Aim.BUYS_LEAST, answer.plans().get(Aim.BUYS_LEAST));
     }
 
@@ -282,7 +282,7 @@ class ShelfAnswerTest {
         QuiltTop top = Tops.of(6, 7, "9", "dutchmans-puzzle")
                 .border(BorderDesign.plain("4", "a", Corners.BUTTED))
                 .top();
-        ShelfAnswer answer = ShelfAnswer.of(top, Map.of("a", squares(30, 10)), new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(top, Map.of("a", squares(30, 10)), new KnownAccounts());
         PlanCosts buys = answer.plans().get(Aim.BUYS_LEAST).costs();
         PlanCosts sews = answer.plans().get(Aim.SEWS_LEAST).costs();
         PlanCosts cuts = answer.plans().get(Aim.CUTS_SIMPLEST).costs();
@@ -301,7 +301,7 @@ class ShelfAnswerTest {
         QuiltTop top = Tops.of(4, 3, "8", "pinwheel")
                 .choose("half-square", "four-at-a-time")
                 .top();
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new KnownAccounts());
         assertThat(answer.plans().values())
                 .allSatisfy(plan -> assertThat(plan.tally().choices())
                         .allMatch(choice -> choice.chosen().method().id() == MethodId.FOUR_AT_A_TIME));
@@ -309,7 +309,7 @@ class ShelfAnswerTest {
         List<PlanDesign.CuttingChoice> cutting =
                 List.of(new PlanDesign.CuttingChoice("a", CuttingStyle.THRIFTY, PlanDesign.USUAL_EFFORT));
         QuiltDesign byHand = top.design().withPlan(PlanDesign.USUAL.withCutting(cutting));
-        assertThat(ShelfAnswer.of(QuiltTop.of(byHand), shelf, new Remembered())
+        assertThat(ShelfAnswer.of(QuiltTop.of(byHand), shelf, new KnownAccounts())
                         .plans()
                         .values())
                 .allSatisfy(plan -> assertThat(plan.design().plan().cutting()).containsAll(cutting));
@@ -323,7 +323,7 @@ class ShelfAnswerTest {
     void changesThatWouldDoAreOfferedWithTheirEffect() {
         Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(23, 5), "b", squares(23, 5));
         QuiltTop top = Tops.of(4, 3, "8", "pinwheel").top();
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new KnownAccounts());
         assertThat(answer.isEnough()).isFalse();
         assertThat(answer.missing()).containsOnlyKeys("a", "b");
         assertThat(answer.changes()).extracting(ShelfAnswer.Change::key).contains("row", "column");
@@ -335,7 +335,7 @@ class ShelfAnswerTest {
         small.put("a", squares(24, Length.inches(4, 7, 8)));
         small.put("b", squares(24, Length.inches(4, 7, 8)));
         ShelfAnswer exact = ShelfAnswer.of(
-                Tops.of(4, 3, "8", "pinwheel").with(Allowance.TRIM).top(), small, new Remembered());
+                Tops.of(4, 3, "8", "pinwheel").with(Allowance.TRIM).top(), small, new KnownAccounts());
         assertThat(exact.isEnough()).isTrue();
         assertThat(exact.plans().get(Aim.BUYS_LEAST).design().plan().cutSizes())
                 .extracting(PlanDesign.CutSizeChoice::typed)
@@ -348,7 +348,7 @@ class ShelfAnswerTest {
         Map<String, List<ShelfPieces>> shelf =
                 Map.of("a", squares(24, Length.inches(5, 1, 4)), "b", squares(24, Length.inches(5, 1, 4)));
         QuiltTop top = Tops.of(4, 3, "8", "pinwheel").top();
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new KnownAccounts());
         BestPlans.Tried simplest = answer.plans().get(Aim.CUTS_SIMPLEST);
         assertThat(simplest.costs().cuts()).isZero();
         assertThat(simplest.design().plan().cutSizes())
@@ -365,7 +365,7 @@ class ShelfAnswerTest {
         QuiltTop top =
                 Tops.of(4, 4, "12", "pinwheel", "big-dipper", "broken-dishes").top();
         Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(40, 6), "b", squares(40, 9), "c", squares(40, 5));
-        assertThat(ShelfAnswer.of(top, shelf, new Remembered()).plans().values())
+        assertThat(ShelfAnswer.of(top, shelf, new KnownAccounts()).plans().values())
                 .allSatisfy(plan -> assertThat(
                                 TopTally.of(QuiltTop.of(plan.design()), shelf).problems())
                         .isEmpty());
@@ -381,13 +381,13 @@ class ShelfAnswerTest {
                 .finish(new FinishingDesign("", "2 1/2", "e", "40", "4"))
                 .top();
         Map<String, List<ShelfPieces>> shelf = Map.of("e", lengths(2, Length.inches(33)));
-        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(top, shelf, new KnownAccounts());
         assertThat(answer.missing()).doesNotContainKey("e");
         assertThat(answer.plans().get(Aim.BUYS_LEAST).design().finishing().panels())
                 .isEqualTo(FinishingDesign.Panels.LYING);
         QuiltDesign byHand =
                 top.design().withFinishing(top.design().finishing().withPanels(FinishingDesign.Panels.UPRIGHT));
-        ShelfAnswer asChosen = ShelfAnswer.of(QuiltTop.of(byHand), shelf, new Remembered());
+        ShelfAnswer asChosen = ShelfAnswer.of(QuiltTop.of(byHand), shelf, new KnownAccounts());
         assertThat(asChosen.missing()).containsKey("e");
         assertThat(asChosen.plans().values())
                 .allSatisfy(plan ->
@@ -410,7 +410,7 @@ class ShelfAnswerTest {
         List<PlanDesign.CutSizeChoice> sizes =
                 List.of(new PlanDesign.CutSizeChoice("half-square", "two-at-a-time", "5 3/8", true));
         ShelfAnswer answer = ShelfAnswer.of(
-                QuiltTop.of(design.withPlan(design.plan().withCutSizes(sizes))), shelf, new Remembered());
+                QuiltTop.of(design.withPlan(design.plan().withCutSizes(sizes))), shelf, new KnownAccounts());
         assertThat(answer.plans().values())
                 .allSatisfy(plan -> assertThat(plan.design().plan().cutSizes()).isEqualTo(sizes));
     }
@@ -421,7 +421,7 @@ class ShelfAnswerTest {
         QuiltTop top = Tops.of(5, 6, "9", "pinwheel")
                 .border(BorderDesign.plain("6", "c", Corners.BUTTED))
                 .top();
-        ShelfAnswer answer = ShelfAnswer.of(top, Map.of(), new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(top, Map.of(), new KnownAccounts());
         PlanCosts buys = answer.plans().get(Aim.BUYS_LEAST).costs();
         for (BorderDesign.Join join : BorderDesign.Join.values()) {
             QuiltDesign joined =
@@ -441,7 +441,7 @@ class ShelfAnswerTest {
                 .choose("half-square", "two-at-a-time")
                 .design();
         Map<String, List<ShelfPieces>> shelf = Map.of("a", squares(14, 5), "b", squares(12, 5), "d", squares(9, 5));
-        ShelfAnswer answer = ShelfAnswer.of(QuiltTop.of(design), shelf, new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(QuiltTop.of(design), shelf, new KnownAccounts());
         ShelfAnswer.Change change = answer.changes().stream()
                 .filter(each -> each.key().equals("neighbour-b-d"))
                 .findFirst()
@@ -506,7 +506,7 @@ class ShelfAnswerTest {
     }
 
     private static String neighbour(QuiltDesign design, Map<String, List<ShelfPieces>> shelf) {
-        return ShelfAnswer.of(QuiltTop.of(design), shelf, new Remembered()).changes().stream()
+        return ShelfAnswer.of(QuiltTop.of(design), shelf, new KnownAccounts()).changes().stream()
                 .filter(change -> change.key().equals("neighbour-b-d"))
                 .map(ShelfAnswer.Change::what)
                 .findFirst()
@@ -530,15 +530,15 @@ class ShelfAnswerTest {
     @Test
     void aSearchThatIsStoppedKeepsTheBestSoFar() {
         QuiltTop top = Tops.of(6, 7, "9", "dutchmans-puzzle").top();
-        ShelfAnswer whole = ShelfAnswer.of(top, Map.of(), new Remembered());
-        ShelfAnswer stopped = ShelfAnswer.of(top, Map.of(), new Remembered(), tries -> tries < 4);
+        ShelfAnswer whole = ShelfAnswer.of(top, Map.of(), new KnownAccounts());
+        ShelfAnswer stopped = ShelfAnswer.of(top, Map.of(), new KnownAccounts(), tries -> tries < 4);
         assertThat(whole.whole()).isTrue();
         assertThat(stopped.whole()).isFalse();
         assertThat(stopped.plans().get(Aim.BUYS_LEAST).costs().bought())
                 .isGreaterThanOrEqualTo(
                         whole.plans().get(Aim.BUYS_LEAST).costs().bought())
                 .isLessThanOrEqualTo(stopped.now().costs().bought());
-        assertThat(ShelfAnswer.of(top, Map.of(), new Remembered())
+        assertThat(ShelfAnswer.of(top, Map.of(), new KnownAccounts())
                         .plans()
                         .get(Aim.BUYS_LEAST)
                         .design())
@@ -552,8 +552,8 @@ class ShelfAnswerTest {
         QuiltDesign half = dressed.withBlocks(dressed.blocks().stream()
                 .map(block -> block.withUnits(unit -> unit.inCloths(cloth -> cloth.equals("a") ? "" : cloth)))
                 .toList());
-        ShelfAnswer answer =
-                ShelfAnswer.of(QuiltTop.of(half), Map.of("a", squares(99, 10), "b", squares(99, 10)), new Remembered());
+        ShelfAnswer answer = ShelfAnswer.of(
+                QuiltTop.of(half), Map.of("a", squares(99, 10), "b", squares(99, 10)), new KnownAccounts());
         assertThat(answer.hasUndressed()).isTrue();
         assertThat(answer.isEnough()).isFalse();
     }
