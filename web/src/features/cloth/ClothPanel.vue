@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { call, type Problem, problemsOf, type Schemas, sendFile } from '@/api/client'
 import { ProblemNote, vShows } from '@/shared'
 import ShelfLine from './ShelfLine.vue'
 
 type Cloth = Schemas['ShelfClothView']
 
-export interface ClothCardProps {
+export interface ClothPanelProps {
   cloth: Cloth
 }
 
-const props = defineProps<ClothCardProps>()
+const props = defineProps<ClothPanelProps>()
 const emit = defineEmits<{ changed: []; removed: [line: Schemas['ShelfLineView']] }>()
 
 const open = ref(false)
@@ -45,135 +45,130 @@ async function photograph(event: Event) {
   input.value = ''
 }
 const text = (event: Event) => (event.target as HTMLInputElement).value.trim()
-const summary = (cloth: Cloth) =>
+const facts = computed(() =>
   [
-    cloth.value,
-    cloth.kind,
-    cloth.directional ? 'directional print' : '',
-    cloth.price,
-    cloth.pack ? `of the pack ${cloth.pack}` : '',
-  ]
-    .filter(Boolean)
-    .join(' · ')
+    { of: 'Value', is: props.cloth.value },
+    { of: 'Kind', is: props.cloth.kind },
+    { of: 'Direction', is: props.cloth.directional ? 'has an up and a down' : '' },
+    { of: 'Price', is: props.cloth.price },
+    { of: 'Pack', is: props.cloth.pack },
+  ].filter((fact) => fact.is),
+)
 </script>
 
 <template>
-  <li class="card p-4" :data-cloth="cloth.name">
-    <div class="flex gap-4">
-      <span
-        class="mt-1 block size-12 shrink-0 overflow-hidden rounded-full border border-[#8b959c]"
-        :style="{ background: cloth.colour }"
+  <section class="space-y-3" :aria-label="cloth.name" :data-cloth="cloth.name">
+    <span class="block h-32 overflow-hidden rounded-xl border border-[#8b959c]" :style="{ background: cloth.colour }">
+      <img
+        v-if="cloth.photographed"
+        class="size-full object-cover"
+        :src="`/api/shelf/cloths/${cloth.id}/photo?${photoAt}`"
+        :alt="`Photograph of ${cloth.name}`"
+      />
+    </span>
+    <h2 class="text-xl font-bold">{{ cloth.name }}</h2>
+    <p v-if="cloth.guessed" class="text-sm" data-guessed>
+      You haven't picked its colour yet. This swatch only tells it from the others.
+      <button class="cursor-pointer underline" @click="open = true">Pick or photograph it</button>, or
+      <button
+        class="cursor-pointer underline"
+        :aria-label="`The swatch of ${cloth.name} is right as it is`"
+        @click="change({ guessed: false })"
       >
-        <img
-          v-if="cloth.photographed"
-          class="size-full object-cover"
-          :src="`/api/shelf/cloths/${cloth.id}/photo?${photoAt}`"
-          :alt="`Photograph of ${cloth.name}`"
-        />
-      </span>
-      <div class="min-w-0 flex-1">
-        <div class="flex items-start justify-between gap-2">
-          <div>
-            <h2 class="text-lg font-bold">{{ cloth.name }}</h2>
-            <p class="text-sm text-soft">{{ summary(cloth) }}</p>
-          </div>
-          <button class="button" :aria-expanded="open" :aria-label="`More about ${cloth.name}`" @click="open = !open">
-            {{ open ? 'Close' : 'More' }}
-          </button>
-        </div>
-        <p v-if="cloth.guessed" class="mt-1 text-sm" data-guessed>
-          You haven't picked its colour yet. This swatch only tells it from the others.
-          <button class="cursor-pointer underline" @click="open = true">Pick or photograph it</button>, or
-          <button
-            class="cursor-pointer underline"
-            :aria-label="`The swatch of ${cloth.name} is right as it is`"
-            @click="change({ guessed: false })"
-          >
-            it is right as it is</button
-          >.
-        </p>
-        <ProblemNote class="mt-2" :problems="problems" />
-        <fieldset v-if="open" class="my-3 grid gap-3 rounded-xl bg-paper p-3 sm:grid-cols-2">
-          <legend class="sr-only">About {{ cloth.name }}</legend>
-          <label class="block">
-            <span class="mb-1 block font-medium">Swatch, picked</span>
-            <input
-              type="color"
-              class="h-11 w-full cursor-pointer rounded border border-line"
-              :value="cloth.colour"
-              :aria-label="`Colour of ${cloth.name}`"
-              @change="change({ colour: text($event), guessed: false })"
-            />
-          </label>
-          <div>
-            <label class="block">
-              <span class="mb-1 block font-medium">Swatch from a photograph</span>
-              <input
-                type="file"
-                accept="image/png,image/jpeg"
-                class="field w-full"
-                :aria-label="`Photograph of ${cloth.name}`"
-                @change="photograph"
-              />
-            </label>
-            <button
-              v-if="cloth.photographed"
-              class="mt-1 cursor-pointer underline"
-              @click="attempt(() => call('DELETE', '/api/shelf/cloths/{id}/photo', { path: { id: cloth.id } }))"
-            >
-              Take the photograph away
-            </button>
-          </div>
-          <label class="block">
-            <span class="mb-1 block font-medium">Lightness, overruled</span>
-            <input
-              class="field w-full"
-              inputmode="decimal"
-              placeholder="0 dark – 100 light; empty: as the swatch"
-              v-shows="cloth.lightness"
-              @change="change({ lightness: text($event) })"
-            />
-          </label>
-          <label class="block">
-            <span class="mb-1 block font-medium">Kind</span>
-            <input
-              class="field w-full"
-              placeholder="cotton, linen, wide backing …"
-              maxlength="60"
-              v-shows="cloth.kind"
-              @change="change({ kind: text($event) })"
-            />
-          </label>
-          <label class="block">
-            <span class="mb-1 block font-medium">Price</span>
-            <input
-              class="field w-full"
-              placeholder="12.50 a yard, 14 a metre, 4 each"
-              maxlength="40"
-              v-shows="cloth.price"
-              @change="change({ price: text($event) })"
-            />
-          </label>
-          <label class="flex min-h-11 items-center gap-2 self-end">
-            <input
-              type="checkbox"
-              class="size-5"
-              :checked="cloth.directional"
-              @change="change({ directional: ($event.target as HTMLInputElement).checked })"
-            />
-            The print has an up and a down: never cut turned
-          </label>
-        </fieldset>
-        <ul>
-          <ShelfLine
-            v-for="line in cloth.lines"
-            :key="line.id"
-            :line="line"
-            @corrected="emit('changed')"
-            @removed="emit('removed', line)"
-          />
-        </ul>
+        it is right as it is</button
+      >.
+    </p>
+    <h3 class="font-bold">On the shelf</h3>
+    <ul>
+      <ShelfLine
+        v-for="line in cloth.lines"
+        :key="line.id"
+        :line="line"
+        :name="cloth.name"
+        @corrected="emit('changed')"
+        @removed="emit('removed', line)"
+      />
+    </ul>
+    <dl class="divide-y divide-line border-y border-line">
+      <div v-for="fact in facts" :key="fact.of" class="flex justify-between gap-3 py-2">
+        <dt>{{ fact.of }}</dt>
+        <dd class="text-right font-medium">{{ fact.is }}</dd>
       </div>
-    </div>
-  </li>
+    </dl>
+    <ProblemNote :problems="problems" />
+    <button class="button w-full" :aria-expanded="open" @click="open = !open">
+      {{ open ? 'Done' : 'Colour, photograph, price' }}<span class="sr-only"> of {{ cloth.name }}</span>
+    </button>
+    <fieldset v-if="open" class="grid gap-3 rounded-xl bg-paper p-3">
+      <legend class="sr-only">About {{ cloth.name }}</legend>
+      <label class="block">
+        <span class="mb-1 block font-medium">Swatch, picked</span>
+        <input
+          type="color"
+          class="h-11 w-full cursor-pointer rounded border border-line"
+          :value="cloth.colour"
+          :aria-label="`Colour of ${cloth.name}`"
+          @change="change({ colour: text($event), guessed: false })"
+        />
+      </label>
+      <div>
+        <label class="block">
+          <span class="mb-1 block font-medium">Swatch from a photograph</span>
+          <input
+            type="file"
+            accept="image/png,image/jpeg"
+            class="field w-full"
+            :aria-label="`Photograph of ${cloth.name}`"
+            @change="photograph"
+          />
+        </label>
+        <button
+          v-if="cloth.photographed"
+          class="mt-1 cursor-pointer underline"
+          @click="attempt(() => call('DELETE', '/api/shelf/cloths/{id}/photo', { path: { id: cloth.id } }))"
+        >
+          Take the photograph away
+        </button>
+      </div>
+      <label class="block">
+        <span class="mb-1 block font-medium">Lightness, overruled</span>
+        <input
+          class="field w-full"
+          inputmode="decimal"
+          placeholder="0 dark – 100 light; empty: as the swatch"
+          v-shows="cloth.lightness"
+          @change="change({ lightness: text($event) })"
+        />
+      </label>
+      <label class="block">
+        <span class="mb-1 block font-medium">Kind</span>
+        <input
+          class="field w-full"
+          placeholder="cotton, linen, wide backing …"
+          maxlength="60"
+          v-shows="cloth.kind"
+          @change="change({ kind: text($event) })"
+        />
+      </label>
+      <label class="block">
+        <span class="mb-1 block font-medium">Price</span>
+        <input
+          class="field w-full"
+          placeholder="12.50 a yard, 14 a metre, 4 each"
+          maxlength="40"
+          v-shows="cloth.price"
+          @change="change({ price: text($event) })"
+        />
+      </label>
+      <label class="flex min-h-11 items-center gap-2 self-end">
+        <input
+          type="checkbox"
+          class="size-5"
+          :checked="cloth.directional"
+          @change="change({ directional: ($event.target as HTMLInputElement).checked })"
+        />
+        The print has an up and a down: never cut turned
+      </label>
+    </fieldset>
+  </section>
 </template>

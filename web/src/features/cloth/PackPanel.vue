@@ -2,18 +2,16 @@
 import { computed, ref } from 'vue'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import { ProblemNote } from '@/shared'
-import ClothCard from './ClothCard.vue'
 import { type Lot, summary } from './shelfDrawing'
 
-export interface PackCardProps {
+export interface PackPanelProps {
   pack: Lot
 }
 
-const props = defineProps<PackCardProps>()
-const emit = defineEmits<{ changed: []; removed: [line: Schemas['ShelfLineView']] }>()
+const props = defineProps<PackPanelProps>()
+const emit = defineEmits<{ changed: []; chosen: [cloth: string] }>()
 
-const shows = ref<'colours' | 'prints'>()
-const toggle = (what: 'colours' | 'prints') => (shows.value = shows.value === what ? undefined : what)
+const choosing = ref(false)
 const problems = ref<Problem[]>([])
 const busy = ref(false)
 const guessed = computed(() => props.pack.cloths.filter((cloth) => cloth.guessed))
@@ -48,27 +46,14 @@ const allAreRight = () =>
 </script>
 
 <template>
-  <li class="card p-4" :data-pack="pack.name">
-    <div class="flex flex-wrap items-start gap-x-4 gap-y-2">
-      <div class="min-w-0 flex-1 basis-52">
-        <h2 class="text-lg font-bold">{{ pack.name }}</h2>
-        <p class="text-sm text-soft">a pack of {{ summary(pack) }}</p>
-      </div>
-      <button class="button" :aria-expanded="shows === 'colours'" @click="toggle('colours')">
-        Choose the colours<span class="sr-only"> of {{ pack.name }}</span>
-      </button>
-      <button class="button" :aria-expanded="shows === 'prints'" @click="toggle('prints')">
-        Each print<span class="sr-only"> of {{ pack.name }}</span>
-      </button>
-    </div>
-    <div v-if="shows !== 'colours'" class="mt-2 flex h-6 overflow-hidden rounded" aria-hidden="true">
-      <span v-for="cloth in pack.cloths" :key="cloth.id" class="flex-1" :style="{ background: cloth.colour }"></span>
-    </div>
-    <p v-if="guessed.length && shows !== 'colours'" class="mt-1 text-sm" data-guessed>
+  <section class="space-y-3" :aria-label="`${pack.name}, a pack`" :data-pack="pack.name">
+    <h2 class="text-xl font-bold">{{ pack.name }}</h2>
+    <p class="text-soft">a pack of {{ summary(pack) }}</p>
+    <p v-if="guessed.length" class="text-sm" data-guessed>
       {{ guessed.length === pack.cloths.length ? 'The' : `${guessed.length}` }} colours are only guessed from the name.
     </p>
-    <ProblemNote class="mt-2" :problems="problems" />
-    <section v-if="shows === 'colours'" class="mt-3 space-y-3" :aria-label="`Colours of ${pack.name}`">
+    <ProblemNote :problems="problems" />
+    <template v-if="choosing">
       <p class="text-soft">Lay the pack beside the screen and press each swatch that is wrong.</p>
       <ul class="grid grid-cols-[repeat(auto-fill,minmax(5.5rem,1fr))] gap-2">
         <li v-for="cloth in pack.cloths" :key="cloth.id">
@@ -90,15 +75,25 @@ const allAreRight = () =>
         {{ guessed.length === pack.cloths.length ? 'All are right as they are' : 'The others are right as they are' }}
       </button>
       <p v-else class="text-leaf" role="status">All are picked.</p>
-    </section>
-    <ul v-if="shows === 'prints'" class="mt-3 space-y-3" :aria-label="`Prints of ${pack.name}`">
-      <ClothCard
-        v-for="cloth in pack.cloths"
-        :key="cloth.id"
-        :cloth="cloth"
-        @changed="emit('changed')"
-        @removed="emit('removed', $event)"
-      />
+    </template>
+    <ul
+      v-else
+      class="grid grid-cols-[repeat(auto-fill,minmax(5.5rem,1fr))] gap-2"
+      :aria-label="`Prints of ${pack.name}`"
+    >
+      <li v-for="cloth in pack.cloths" :key="cloth.id">
+        <button class="block w-full cursor-pointer text-sm" @click="emit('chosen', cloth.id)">
+          <span
+            class="block h-12 w-full rounded border"
+            :class="cloth.guessed ? 'border-dashed border-[#8b959c]' : 'border-ink'"
+            :style="{ background: cloth.colour }"
+          ></span>
+          <span class="block truncate">{{ cloth.name }}</span>
+        </button>
+      </li>
     </ul>
-  </li>
+    <button class="button w-full" :aria-pressed="choosing" @click="choosing = !choosing">
+      {{ choosing ? 'Done' : 'Choose the colours' }}<span class="sr-only"> of {{ pack.name }}</span>
+    </button>
+  </section>
 </template>

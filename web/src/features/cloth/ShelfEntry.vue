@@ -4,18 +4,21 @@ import { computed, nextTick, ref, watch } from 'vue'
 import { askAnew } from '@/api/askAnew'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import { ProblemNote } from '@/shared'
+import { showOnShelf } from './queries'
 
 export interface ShelfEntryProps {
   /** What lengths are typed in. */
   system: 'INCH' | 'CENTIMETRE'
   /** What was done to the shelf last, in words, to be taken back at once; empty for nothing. */
   done: string
+  /** Whether nothing is on the shelf yet: then it is shown how a line may be said. */
+  isFirst: boolean
 }
 
 const props = defineProps<ShelfEntryProps>()
 const emit = defineEmits<{
   /** A line was put on the shelf, as it was understood. */
-  added: [understood: string]
+  added: [understood: string, line: string | undefined]
   undo: []
 }>()
 
@@ -98,10 +101,11 @@ async function addOne(line: string) {
   adding.value = line.trim() || '…'
   try {
     const added = await call('POST', '/api/shelf/lines', { body: { line, system: props.system } })
+    showOnShelf(client, added.cloths)
     // Also where she has gone on to another station by now.
     void askAnew(client, ['shelf'])
     void askAnew(client, ['quilt'])
-    emit('added', added.understood)
+    emit('added', added.understood, added.lines[0]?.id)
   } catch (thrown) {
     await putBack(line, problemsOf(thrown))
   }
@@ -131,7 +135,7 @@ function editRefused() {
 <template>
   <form data-entry class="card space-y-2 p-4" @submit.prevent="add">
     <label for="shelf-line" class="block text-lg font-bold"
-      >What fabric do you have? One line, as you would say it</label
+      >What fabric do you have?<span class="max-sm:sr-only"> One line, as you would say it</span></label
     >
     <div class="flex flex-wrap gap-2">
       <input
@@ -159,7 +163,7 @@ function editRefused() {
       <span v-else-if="done" data-done
         >{{ done }} <button type="button" class="button ml-2 min-h-8 py-0" @click="emit('undo')">Undo</button></span
       >
-      <span v-else-if="!problems.length && !choices.length" class="text-soft"
+      <span v-else-if="isFirst && !problems.length && !choices.length" class="text-soft"
         >For example: {{ examples.slice(1).join(' · ') }}</span
       >
     </p>

@@ -6,6 +6,8 @@ import { ProblemNote } from '@/shared'
 export interface ShelfLineProps {
   /** A line as typed and as understood. */
   line: Schemas['ShelfLineView']
+  /** Of the fabric, which is said already. */
+  name: string
 }
 
 const props = defineProps<ShelfLineProps>()
@@ -56,7 +58,7 @@ async function keep() {
     </form>
     <div v-else class="flex flex-wrap items-center justify-between gap-2">
       <p>
-        {{ line.understood }}
+        {{ line.understood.replace(` – ${name}`, '') }}
         <span class="block text-sm text-soft">typed: {{ line.typed }}</span>
       </p>
       <div class="flex gap-2">

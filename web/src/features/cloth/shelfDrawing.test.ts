@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Schemas } from '@/api/client'
-import { hue, lotsOf, lying, ordered, summary } from './shelfDrawing'
+import { found, hue, isOfSort, lotsOf, lying, ordered, summary } from './shelfDrawing'
 
 const cloth = (name: string, colour: string, judged: number, pack = '') =>
   ({
@@ -40,5 +40,27 @@ describe('The shelf as one sees it', () => {
     expect(lying({ form: 'STRIP', width: 42, length: 2.5 }, 2)).toEqual({ width: 10.5, height: 2.5, layers: 2 })
     const yards = [18, 36].map((length) => lying({ form: 'YARDAGE', width: 42, length }, 1).height)
     expect(yards[1]).toBeCloseTo(2 * yards[0]!)
+  })
+
+  it('is searched by words in any order, of a pack or of its prints', () => {
+    const lots = lotsOf(cloths)
+    expect(found(lots, 'MOSS aut').map((lot) => lot.name)).toEqual(['autumn'])
+    expect(found(lots, 'moss white')).toEqual([])
+    expect(found(lots, ' ')).toHaveLength(3)
+  })
+
+  it('knows lengths, precuts and scraps apart', () => {
+    const of = (form: string) =>
+      lotsOf([{ ...cloth('a', '#fff', 1), lines: [{ understood: '', piece: { form } }] } as never])[0]!
+    expect([
+      isOfSort(of('YARDAGE'), 'lengths'),
+      isOfSort(of('STRIP'), 'precuts'),
+      isOfSort(of('SCRAP'), 'scraps'),
+    ]).toEqual([true, true, true])
+    expect([
+      isOfSort(of('YARDAGE'), 'precuts'),
+      isOfSort(of('STRIP'), 'lengths'),
+      isOfSort(of('FAT_QUARTER'), 'scraps'),
+    ]).toEqual([false, false, false])
   })
 })

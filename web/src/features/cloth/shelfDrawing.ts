@@ -41,11 +41,14 @@ export interface Lot {
   cloths: Cloth[]
 }
 
+/** By which the lot of a cloth is known. */
+export const keyOf = (cloth: Cloth) => (cloth.pack ? `pack ${cloth.pack}` : cloth.id)
+
 /** Packs are folded to one. The newest come first. */
 export function lotsOf(cloths: readonly Cloth[]): Lot[] {
   const lots = new Map<string, Lot>()
   for (const cloth of cloths.toReversed()) {
-    const key = cloth.pack ? `pack ${cloth.pack}` : cloth.id
+    const key = keyOf(cloth)
     const lot = lots.get(key)
     if (lot) lot.cloths.unshift(cloth)
     else lots.set(key, { key, name: cloth.pack || cloth.name, cloths: [cloth] })
@@ -78,6 +81,35 @@ export function ordered(lots: readonly Lot[], order: Order): Lot[] {
     case 'newest':
       return [...lots]
   }
+}
+
+/** What a lot is mostly made of: what one looks for when one goes to the shelf. */
+export const SORTS = { all: 'All', lengths: 'Lengths', precuts: 'Precuts', scraps: 'Scraps' }
+export type Sort = keyof typeof SORTS
+
+const PRECUT: readonly Piece['form'][] = ['SQUARE', 'STRIP']
+
+export function isOfSort(lot: Lot, sort: Sort): boolean {
+  const forms = lot.cloths.flatMap((cloth) => cloth.lines.map((line) => line.piece.form))
+  switch (sort) {
+    case 'all':
+      return true
+    case 'precuts':
+      return lot.cloths.length > 1 || forms.some((form) => PRECUT.includes(form))
+    case 'scraps':
+      return forms.includes('SCRAP')
+    case 'lengths':
+      return lot.cloths.length === 1 && forms.some((form) => form !== 'SCRAP' && !PRECUT.includes(form))
+  }
+}
+
+/** Lots that have all these words in their names or kinds, in any order. */
+export function found(lots: readonly Lot[], words: string): Lot[] {
+  const wanted = words.toLowerCase().split(/\s+/).filter(Boolean)
+  return lots.filter((lot) => {
+    const said = `${lot.name} ${lot.cloths.map((cloth) => `${cloth.name} ${cloth.kind}`).join(' ')}`.toLowerCase()
+    return wanted.every((word) => said.includes(word))
+  })
 }
 
 /** What there is of a lot, in few words: the pieces as understood without the cloth's name, or how many prints. */

@@ -46,7 +46,7 @@ function renamed() {
 </script>
 
 <template>
-  <li class="min-w-0" :data-quilt="quilt.name">
+  <div :data-quilt="quilt.name">
     <label v-if="compared !== undefined" class="mb-1 inline-flex min-h-10 items-center gap-2">
       <input
         type="checkbox"
@@ -99,5 +99,5 @@ function renamed() {
         :count="glance.sewn"
       />
     </template>
-  </li>
+  </div>
 </template>

@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { askAnew } from '@/api/askAnew'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
-import { ProblemNote, WaitNote } from '@/shared'
+import { ManyRows, ProblemNote, WaitNote } from '@/shared'
 import KeepingCard from './KeepingCard.vue'
 import { lastPlace } from './lastPlace'
 import PickUp from './PickUp.vue'
@@ -161,14 +161,17 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
           <summary v-if="list.away" class="cursor-pointer font-medium underline decoration-dotted">
             {{ list.name }} ({{ list.quilts.length }})
           </summary>
-          <ul
-            class="grid grid-cols-[repeat(auto-fill,minmax(16rem,1fr))] gap-x-5 gap-y-6"
+          <ManyRows
+            v-slot="{ item: quilt }"
             :class="{ 'mt-3': list.away }"
-            :aria-label="list.name"
+            :items="list.quilts"
+            :key-of="(quilt) => quilt.id"
+            :label="list.name"
+            :least-width="276"
+            :row-height="380"
+            row-class="gap-x-5 pb-6"
           >
             <QuiltCard
-              v-for="quilt in list.quilts"
-              :key="quilt.id"
               :quilt="quilt"
               :version-of="versionOf(quilt)"
               :compared="comparing ? compared.includes(quilt.id) : undefined"
@@ -176,7 +179,7 @@ const when = (instant: string) => new Date(instant).toLocaleString([], { dateSty
               @rename="(name) => rename(quilt, name)"
               @compare="(wanted) => compare(quilt.id, wanted)"
             />
-          </ul>
+          </ManyRows>
         </component>
       </template>
     </section>

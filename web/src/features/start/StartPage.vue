@@ -80,7 +80,7 @@ function bringIn(event: Event) {
 <template>
   <div class="w-full min-w-0 space-y-4 p-6 max-sm:p-3">
     <h1 class="sr-only">Start a quilt</h1>
-    <ShelfEntry :system="wish.system" :done="added" @added="putDown" @undo="undo" />
+    <ShelfEntry :system="wish.system" :done="added" :is-first="!cloths?.length" @added="putDown" @undo="undo" />
     <WaitNote v-if="!cloths" what="the shelf" :error="error" />
     <ClothChips
       v-else-if="cloths.length"

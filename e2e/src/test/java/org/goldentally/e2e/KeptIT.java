@@ -143,12 +143,12 @@ class KeptIT {
         page.getByText("Put on the shelf").click();
         assertThat(page.getByText("Added: 1 length, 18 in (1/2 yd), 40 in wide – kept moss"))
                 .isVisible();
-        assertThat(page.locator("[data-cloth='kept moss']")).isVisible();
+        assertThat(page.locator("[data-lot='kept moss']")).isVisible();
         page.getByLabel("Steps of the shelf", new Page.GetByLabelOptions().setExact(true))
                 .getByRole(AriaRole.BUTTON)
                 .first()
                 .click();
-        assertThat(page.locator("[data-cloth='kept moss']")).hasCount(0);
+        assertThat(page.locator("[data-lot='kept moss']")).hasCount(0);
         // The design is as it was: undo here is of the shelf.
         station("Top");
         assertThat(page.getByLabel("Blocks across")).hasValue("3");
@@ -238,10 +238,10 @@ class KeptIT {
         });
         page.getByLabel("What fabric do you have?").fill("3 squares 10 in once");
         page.getByLabel("What fabric do you have?").press("Enter");
-        assertThat(page.locator("[data-cloth='once']")).hasCount(1);
+        assertThat(page.locator("[data-lot='once']")).hasCount(1);
         page.reload();
-        assertThat(page.locator("[data-cloth='once']")).hasCount(1);
-        assertThat(page.locator("[data-cloth='once']").getByText("3 squares")).hasCount(1);
+        assertThat(page.locator("[data-lot='once']")).hasCount(1);
+        assertThat(page.locator("[data-lot='once']")).containsText(Pattern.compile("^once\\s*3 squares, 10 in$"));
         assertThat(sent).hasValue(2);
     }
 

@@ -29,36 +29,46 @@ class ShelfToSheetIT {
         page.getByLabel("What fabric do you have?").fill("12 squares 10 in dawn, 6 prints, two of each");
         assertThat(page.locator("#shelf-echo")).containsText("12 squares, 10 in – dawn, 6 prints, 2 of each");
         button("Put on the shelf").click();
+        // What was just put there stands beside the shelf.
         assertThat(page.locator("[data-pack=dawn]")).containsText("a pack of 6 prints");
         button("Choose the colours of dawn").click();
         page.getByLabel("Colour of dawn 1").fill("#2e6f5e");
         button("The others are right as they are").click();
         assertThat(page.getByText("All are picked.")).isVisible();
         assertThat(Browser.seriousFindings(page)).isEmpty();
-        button("Each print of dawn").click();
-        page.getByLabel("More about dawn 6").click();
-        assertThat(page.locator("[data-cloth='dawn 6']")).not().containsText("You haven't picked its colour yet");
-        page.locator("[data-cloth='dawn 6']").getByLabel("Price").fill("dear");
-        page.locator("[data-cloth='dawn 6']").getByLabel("Price").blur();
-        assertThat(page.locator("[data-cloth='dawn 6']").getByRole(AriaRole.ALERT))
-                .containsText("“dear” is no price");
-        page.locator("[data-cloth='dawn 6']").getByLabel("Price").fill("12.50 a yard");
-        page.locator("[data-cloth='dawn 6']").getByLabel("Price").blur();
-        assertThat(page.locator("[data-cloth='dawn 6']")).containsText("12.50 a yard");
+        button("Done of dawn").click();
+        page.getByLabel("Prints of dawn")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("dawn 6"))
+                .click();
+        Locator print = page.locator("[data-cloth='dawn 6']");
+        button("Colour, photograph, price of dawn 6").click();
+        assertThat(print).not().containsText("You haven't picked its colour yet");
+        print.getByLabel("Price").fill("dear");
+        print.getByLabel("Price").blur();
+        assertThat(print.getByRole(AriaRole.ALERT)).containsText("“dear” is no price");
+        print.getByLabel("Price").fill("12.50 a yard");
+        print.getByLabel("Price").blur();
+        assertThat(print).containsText("12.50 a yard");
+        assertThat(Browser.seriousFindings(page)).isEmpty();
+        button("Close").click();
+        button("Files and prices").click();
         page.getByLabel("Put a CSV file on the shelf")
                 .setInputFiles(new FilePayload(
                         "more.csv",
                         "text/csv",
                         "cloth,count,form,width,length\nchalk,1,length,42,90\n".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("1 line put on the shelf.")).isVisible();
-        // As it lies a pack is one, and the newest comes first.
-        button("As it lies").click();
+        // A pack is one, and the newest comes first.
         assertThat(page.locator("[data-lot]").first()).containsText("chalk");
         assertThat(page.locator("[data-lot]").nth(1)).containsText("6 prints");
-        page.locator("[data-lot]").nth(1).click();
-        assertThat(page.locator("[data-opened] [data-cloth]")).hasCount(6);
-        assertThat(Browser.seriousFindings(page)).isEmpty();
-        button("Line by line").click();
+        if (page.getByLabel("Find a fabric").count() == 0) {
+            button("Find").click();
+        }
+        page.getByLabel("Find a fabric").fill("no such");
+        assertThat(page.getByText("No fabric here is called so.")).isVisible();
+        page.getByLabel("Find a fabric").fill("6 dawn");
+        assertThat(page.locator("[data-lot]")).hasCount(1);
+        page.getByLabel("Find a fabric").fill("");
         assertThat(Browser.seriousFindings(page)).isEmpty();
 
         station("Top").click();

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.app.account.OwnersTurn;
 import org.goldentally.app.drawing.PieceOutline;
@@ -84,16 +85,23 @@ public class Shelf {
             boolean guessed,
             List<ShelfLineView> lines) {}
 
-    /** What a typed line put on the shelf: one line, or one for each print of a pack. */
-    public record Added(String understood, List<ShelfLineView> lines) {}
+    /**
+     * What a typed line put on the shelf: one line, or one for each print of a pack.
+     *
+     * @param cloths those that the lines are of, as they are on the shelf now
+     */
+    public record Added(String understood, List<ShelfLineView> lines, List<ShelfClothView> cloths) {}
 
     /** All cloths that have pieces, in the order in which they came to the shelf. */
     @Transactional(readOnly = true)
     public List<ShelfClothView> list() {
+        return views(pieces.all(owner.id()));
+    }
+
+    private List<ShelfClothView> views(List<ShelfPiece> all) {
         Map<UUID, List<ShelfPiece>> byCloth = new LinkedHashMap<>();
-        pieces.all(owner.id())
-                .forEach(piece -> byCloth.computeIfAbsent(piece.cloth().id(), key -> new ArrayList<>())
-                        .add(piece));
+        all.forEach(piece -> byCloth.computeIfAbsent(piece.cloth().id(), key -> new ArrayList<>())
+                .add(piece));
         Set<UUID> photographed = photos.photographed();
         return byCloth.values().stream()
                 .map(ofCloth -> view(ofCloth.getFirst().cloth(), ofCloth, photographed))
@@ -104,22 +112,24 @@ public class Shelf {
     public Added add(String typed, MeasureSystem system) {
         List<ShelfLine> lots = ShelfLineReader.readLots(WHERE, typed, system).orThrow();
         return acts.act(typed.strip(), () -> {
-            List<ShelfLineView> lines = new ArrayList<>();
+            List<ShelfPiece> kept = new ArrayList<>();
             for (ShelfLine lot : lots) {
                 String words = lots.size() == 1 ? typed.strip() : lot.asTyped(system);
-                lines.addAll(
+                kept.addAll(
                         lot.pack().isPresent()
                                 ? addPack(lot, lot.pack().get(), system)
-                                : List.of(view(keep(clothNamed(lot.clothName()), words, system, lot))));
+                                : List.of(keep(clothNamed(lot.clothName()), words, system, lot)));
             }
+            Set<UUID> cloths = kept.stream().map(piece -> piece.cloth().id()).collect(Collectors.toSet());
             return new Added(
                     String.join(
                             "; ", lots.stream().map(lot -> lot.describe(system)).toList()),
-                    lines);
+                    kept.stream().map(Shelf::view).toList(),
+                    views(pieces.ofCloths(owner.id(), cloths)));
         });
     }
 
-    private List<ShelfLineView> addPack(ShelfLine line, ShelfLine.Pack pack, MeasureSystem system) {
+    private List<ShelfPiece> addPack(ShelfLine line, ShelfLine.Pack pack, MeasureSystem system) {
         ClothFacts whole = ClothFacts.ofName(line.clothName());
         List<String> swatches = PrintSwatches.ofPack(line.clothName(), pack.prints());
         List<Cloth> prints = new ArrayList<>();
@@ -131,7 +141,7 @@ public class Shelf {
                     .orElseGet(() -> cloths.saveAndFlush(new Cloth(owner.id(), name, facts, line.clothName()))));
         }
         return pack.shared(line.piece()).stream()
-                .map(each -> view(keep(prints.get(each.print() - 1), system, each.count(), each.piece())))
+                .map(each -> keep(prints.get(each.print() - 1), system, each.count(), each.piece()))
                 .toList();
     }
 
