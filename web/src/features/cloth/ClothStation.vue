@@ -149,10 +149,10 @@ function refresh() {
           :design="quilt.design.value"
         />
         <p v-if="cloths?.length" class="text-soft max-lg:hidden">Choose a fabric to see what is known of it.</p>
-        <template v-if="isWide">
-          <button class="button" :aria-expanded="filing" @click="filing = !filing">Files and prices</button>
-          <ShelfFiles v-if="filing" :system="system" @changed="refresh" />
-        </template>
+      </template>
+      <template v-if="isWide">
+        <button class="button" :aria-expanded="filing" @click="filing = !filing">Files and prices</button>
+        <ShelfFiles v-if="filing" :system="system" @changed="refresh" />
       </template>
     </aside>
     <div v-if="cloths?.length" class="min-w-0">

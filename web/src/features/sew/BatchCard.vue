@@ -213,13 +213,6 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
       </div>
     </section>
 
-    <section v-if="card.checks.length" aria-label="Sizes to check" class="flex flex-wrap gap-2">
-      <p v-for="check in card.checks" :key="check.name" class="rounded-lg border border-line bg-white px-3 py-2">
-        <span class="block text-sm text-soft first-letter:uppercase"><AWord :word="check.name" /></span
-        ><strong>{{ check.size }}</strong>
-      </p>
-    </section>
-
     <p v-if="card.handling" role="note" class="rounded-lg bg-brick-pale p-3" data-handling>
       <strong><AWord word="Bias edges" />.</strong> {{ card.handling }}
     </p>
@@ -247,6 +240,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
       </li>
     </ol>
 
+    <h3 v-if="card.steps.length && card.rest.length" class="text-lg font-bold">Make one, right through</h3>
     <ol v-if="card.steps.length" class="grid gap-3 sm:grid-cols-2 xl:grid-cols-3" aria-label="Steps">
       <li v-for="(step, i) in card.steps" :key="i" class="card flex flex-col p-3">
         <StepDrawing :step="step" :colours="rightSides" :wrong-sides="wrongSides" class="h-36 w-full" />
@@ -255,6 +249,44 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
         <p v-if="step.caution" class="mt-2 rounded bg-brick-pale px-2 py-1 text-[15px]">{{ step.caution }}</p>
       </li>
     </ol>
+
+    <section v-if="card.checks.length" aria-label="Sizes to check" class="flex flex-wrap gap-2">
+      <p v-for="check in card.checks" :key="check.name" class="rounded-lg border border-line bg-white px-3 py-2">
+        <span class="block text-sm text-soft first-letter:uppercase"><AWord :word="check.name" /></span
+        ><strong>{{ check.size }}</strong>
+      </p>
+    </section>
+
+    <form
+      v-if="batch.kind === 'UNITS' && card.checks.length"
+      class="card flex flex-wrap items-end gap-2 p-3"
+      @submit.prevent="checkFirst"
+    >
+      <label class="min-w-56 flex-1"
+        ><span class="mb-1 block font-medium">First unit measured, raw, before trimming</span
+        ><input v-model="measured" class="field w-full" :placeholder="card.checks[0]!.size.split(' × ')[0]"
+      /></label>
+      <button class="button">What does that mean?</button>
+      <p
+        v-if="firstUnit"
+        role="status"
+        class="w-full rounded-lg p-2"
+        :class="firstUnit.goOn ? 'bg-tape-pale' : 'bg-brick-pale'"
+        data-first-unit
+      >
+        {{ firstUnit.advice }}.
+      </p>
+      <ProblemNote class="w-full" :problems="problems" />
+    </form>
+
+    <section v-if="card.rest.length && isUnits" class="card p-3" aria-labelledby="rest-title" data-rest>
+      <h3 id="rest-title" class="text-lg font-bold">Is it right? Then the rest</h3>
+      <ol class="mt-2 space-y-2">
+        <li v-for="(step, i) in card.rest" :key="step" class="flex gap-3">
+          <strong class="tabular-nums">{{ i + 1 }}</strong><span>{{ step }}</span>
+        </li>
+      </ol>
+    </section>
 
     <section
       v-if="card.layouts.length"
@@ -295,8 +327,14 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
             </ol>
             <p v-if="i === 0" class="text-soft">
               Arrows: the side to which each seam is pressed, seen from the right side of the fabric; ↔ and ↕ are
-              pressed open. Lay one out and compare it with the picture before chaining.
+              pressed open. Lay one out, compare it with the picture, and sew it right through.
             </p>
+            <template v-if="i === 0 && card.rest.length">
+              <h4 class="font-bold">Then the rest</h4>
+              <ol class="list-decimal space-y-1 pl-6" data-rest>
+                <li v-for="step in card.rest" :key="step">{{ step }}</li>
+              </ol>
+            </template>
             <p class="sr-only">Press the seams {{ layout.presses.join('; ') }}.</p>
             <p v-for="each in layout.notes" :key="each" class="rounded-lg bg-tape-pale p-2">{{ each }}</p>
           </template>
@@ -325,27 +363,16 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
       </p>
     </section>
 
-    <form
-      v-if="batch.kind === 'UNITS' && card.checks.length"
-      class="card flex flex-wrap items-end gap-2 p-3"
-      @submit.prevent="checkFirst"
-    >
-      <label class="min-w-56 flex-1"
-        ><span class="mb-1 block font-medium">First unit measured, raw, before trimming</span
-        ><input v-model="measured" class="field w-full" :placeholder="card.checks[0]!.size.split(' × ')[0]"
-      /></label>
-      <button class="button">What does that mean?</button>
-      <p
-        v-if="firstUnit"
-        role="status"
-        class="w-full rounded-lg p-2"
-        :class="firstUnit.goOn ? 'bg-tape-pale' : 'bg-brick-pale'"
-        data-first-unit
-      >
-        {{ firstUnit.advice }}.
-      </p>
-      <ProblemNote class="w-full" :problems="problems" />
-    </form>
+    <details v-if="card.mishaps.length" class="card p-3" data-mishaps>
+      <summary class="cursor-pointer font-bold">If it comes out wrong</summary>
+      <dl class="mt-2 divide-y divide-line">
+        <div v-for="each in card.mishaps" :key="each.seen" class="py-2">
+          <dt class="font-medium">{{ each.seen }}</dt>
+          <dd class="text-soft first-letter:uppercase">{{ each.cause }}.</dd>
+          <dd class="first-letter:uppercase">{{ each.mend }}.</dd>
+        </div>
+      </dl>
+    </details>
 
     <section class="card space-y-2 p-3" aria-label="Notes and log of this card">
       <form class="flex flex-wrap gap-2" @submit.prevent="keepNote">

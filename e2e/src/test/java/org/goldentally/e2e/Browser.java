@@ -125,8 +125,22 @@ final class Browser implements ParameterResolver, AfterEachCallback, TestExecuti
                 .last();
     }
 
+    /** Looks a quilt up in the list: of many only those are drawn that are seen. */
+    static void find(Page page, String name) {
+        page.locator("[data-quilt]").first().waitFor();
+        Locator field = page.getByLabel("Find a quilt");
+        if (field.count() == 0) {
+            page.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Find").setExact(true))
+                    .click();
+        }
+        field.fill(name);
+    }
+
     /** Chooses from the menu of a quilt in the list; of several of its name, from the newest one's. */
     static void choose(Page page, String quilt, String what) {
+        find(page, quilt);
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("Menu of " + quilt).setExact(true))
@@ -159,6 +173,7 @@ final class Browser implements ParameterResolver, AfterEachCallback, TestExecuti
     /** Opens a quilt of the list at its station Top, by its address: rows of the list move while their pictures come. */
     static void open(Page page, String name) {
         page.navigate("/quilts");
+        find(page, name);
         page.navigate(String.valueOf(quilt(page, name).getAttribute("href")).replaceFirst("/[a-z]+$", "/top"));
         page.getByRole(AriaRole.APPLICATION).locator("[data-part]").first().waitFor();
     }

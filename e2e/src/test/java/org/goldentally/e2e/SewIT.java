@@ -135,6 +135,7 @@ class SewIT {
         page.waitForURL("**/top");
         assertThat(page.getByLabel("Name of the quilt")).hasValue("Windowsill runner");
         page.navigate("/quilts");
+        Browser.find(page, "Windowsill runner");
         assertThat(page.locator("[data-quilt='Windowsill runner']")).hasCount(before + 1);
         page.navigate("/start");
         page.getByLabel("a quilt file")

@@ -229,6 +229,7 @@ class ShelfToSheetIT {
         Browser.open(page, "Harvest scraps");
         station("Cloth").click();
         page.waitForURL("**/cloth");
+        button("Files and prices").click();
         page.getByText(Pattern.compile("^(The .* lines of it|Type one)$")).click();
         // The last line is empty; the one before it is the made-up price of the pack.
         int line = page.getByLabel(Pattern.compile("^Line \\d+: price$")).count() - 1;

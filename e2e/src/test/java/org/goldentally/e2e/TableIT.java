@@ -142,6 +142,7 @@ class TableIT {
     /** The address of a demo quilt. */
     private String quilt() {
         page.navigate("/quilts");
+        Browser.find(page, "Market day");
         return String.valueOf(Browser.quilt(page, "Market day").getAttribute("href"))
                 .replaceFirst("/[a-z]+$", "");
     }

@@ -28,6 +28,28 @@ final class SewingCards {
         }
         pages.chapter("Sew");
         sew.pages().forEach(this::card);
+        mishaps(sew);
+    }
+
+    /** What commonly goes wrong in the work of these cards, once for all of them. */
+    private void mishaps(SewBook sew) {
+        List<List<String>> rows = sew.pages().stream()
+                .flatMap(page -> page.card().mishaps().stream())
+                .distinct()
+                .map(each -> List.of(each.seen(), each.cause(), each.mend()))
+                .toList();
+        if (rows.isEmpty()) {
+            return;
+        }
+        pages.need(120);
+        pages.heading("If it comes out wrong");
+        pages.table(
+                PrintedPages.READ,
+                List.of("What one sees", "Where it comes from", "What to do"),
+                rows,
+                0.3f,
+                0.34f,
+                0.36f);
     }
 
     private void card(SewBook.Page page) {
@@ -53,11 +75,23 @@ final class SewingCards {
         for (int i = 0; i < card.steps().size(); i++) {
             step(i + 1, card.steps().get(i), card.roles());
         }
+        rest(card);
         if (page.withLayout()) {
             card.layouts().forEach(new LayoutDrawing(pages, cloths)::print);
         }
         pages.paragraph("Made: " + "_____  ".repeat(8), PrintedPages.READ);
         pages.space(8);
+    }
+
+    /** Once the one that the steps make is right. */
+    private void rest(CardView card) {
+        if (card.rest().isEmpty()) {
+            return;
+        }
+        pages.paragraph("Then the rest:", PrintedPages.READ);
+        for (int i = 0; i < card.rest().size(); i++) {
+            pages.paragraph((i + 1) + ". " + card.rest().get(i), PrintedPages.READ);
+        }
     }
 
     /** The squares of a chain in their order, a box before each to tick it off. */

@@ -9,6 +9,7 @@ import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.step.SetSteps;
+import org.goldentally.core.step.Step;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.unit.ClothRole;
 
@@ -23,7 +24,7 @@ final class CardSteps {
         this.clothPlaces = clothPlaces;
     }
 
-    List<StepView> of(MadeSet set) {
+    List<Step> of(MadeSet set) {
         QuiltDesign design = top.design();
         return steps(set)
                 .lighterOnTop(
@@ -31,9 +32,12 @@ final class CardSteps {
                                 .map(ClothInHand::judgedLightness)
                                 .orElse(0.0),
                         set)
-                .steps()
-                .stream()
-                .map(step -> StepView.of(step, design.system()))
+                .steps();
+    }
+
+    List<StepView> views(List<Step> steps) {
+        return steps.stream()
+                .map(step -> StepView.of(step, top.design().system()))
                 .toList();
     }
 

@@ -5,11 +5,15 @@ import java.util.List;
 import java.util.UUID;
 import org.goldentally.app.drawing.StepView;
 import org.goldentally.core.sew.LogEntry;
+import org.goldentally.core.sew.Mishap;
 import org.goldentally.core.sew.PressingMap;
 
 /**
  * The card of one batch.
  *
+ * @param steps of one set, right through
+ * @param rest what is done with the other sets, once the first is right; empty where one is all
+ * @param mishaps what commonly goes wrong, and how to mend it
  * @param order what is done one after the other with strips of sashing and borders, in words
  * @param roles place among the quilt's cloths of the cloth that plays each part in the steps: A, B, C, D
  * @param chain places of the cloths of its squares in the order in which they are joined; empty for what is no chain
@@ -23,6 +27,8 @@ import org.goldentally.core.sew.PressingMap;
 public record CardView(
         String key,
         List<StepView> steps,
+        List<String> rest,
+        List<Mishap> mishaps,
         List<String> order,
         List<Integer> roles,
         List<Integer> chain,

@@ -29,10 +29,13 @@ import org.goldentally.core.sew.Batches;
 import org.goldentally.core.sew.BenchState;
 import org.goldentally.core.sew.CardChecks;
 import org.goldentally.core.sew.LogEntry;
+import org.goldentally.core.sew.Mishap;
 import org.goldentally.core.sew.Pace;
 import org.goldentally.core.sew.PaceInWords;
+import org.goldentally.core.sew.RestOfBatch;
 import org.goldentally.core.sew.StripSteps;
 import org.goldentally.core.sew.WaysOut;
+import org.goldentally.core.step.Step;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.unit.PatchworkUnit;
 import org.goldentally.core.unit.PatchworkUnit.HalfSquareTriangleUnit;
@@ -184,9 +187,12 @@ final class SewCards {
         WaysOut out = WaysOut.of(batch, counts, tally);
         Optional<TopPart> home = home(batch);
         CardSteps steps = new CardSteps(tally, clothPlaces);
+        List<Step> ofOne = batch.set().map(steps::of).orElse(List.of());
         return new CardView(
                 batch.key().text(),
-                batch.set().map(steps::of).orElse(List.of()),
+                steps.views(ofOne),
+                RestOfBatch.of(batch, ofOne, design.plan().habits()),
+                Mishap.of(batch, ofOne, tally.top().settings()),
                 new StripSteps(tally).of(batch),
                 batch.set().map(steps::roles).orElse(List.of()),
                 chain(batch),

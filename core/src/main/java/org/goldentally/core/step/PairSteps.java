@@ -173,7 +173,7 @@ public record PairSteps(
                         round
                                 ? "Stitch all round, " + seam + " from the edge."
                                 : "Stitch " + seam + " beside the " + (diagonals.size() == 1 ? "diagonal" : "diagonals")
-                                        + ", on both sides. Chain the whole batch, one side of all, then the other."));
+                                        + ", on both sides."));
         steps.add(layers().stitch(inEachPair(stitches))
                 .cut(inEachPair(cuts))
                 .step(
@@ -264,7 +264,7 @@ public record PairSteps(
                                 Step.Kind.TRIM,
                                 "Ruler's 45° line on the seam: trim two sides, turn, trim the other two, to "
                                         + writer.writeWithUnit(trimmed)
-                                        + " square. Measure the first one before sewing the rest."));
+                                        + " square. Measure it before you sew the rest."));
     }
 
     /** A square of the given side whose diagonal lies in the middle of a seam. */

@@ -42,6 +42,7 @@ class BatchesWrittenOutTest {
             for (Step step : steps.steps()) {
                 lines.add("  " + step.kind() + ": " + step.text());
             }
+            RestOfBatch.of(batch, steps.steps(), Habits.USUAL).forEach(line -> lines.add("  rest: " + line));
         });
         return lines;
     }
