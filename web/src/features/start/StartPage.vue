@@ -32,7 +32,7 @@ const wish = ref<Wish>({ ...nothing, ...kept.read<Partial<Wish>>(KEPT) })
 watch(wish, (now) => kept.write(KEPT, now))
 const ranking = ref<Ranking>('least')
 const shelf = computed(() => cloths.value?.map((cloth) => [cloth.id, cloth.version, cloth.lines.length]))
-const { ideas, of, done, busy, problems, leftOut, stop, goOn } = useIdeas(wish, shelf, ranking)
+const { ideas, better, orderAnew, of, done, busy, problems, leftOut, stop, goOn } = useIdeas(wish, shelf, ranking)
 
 /** Whether any cloth of the shelf is not left out. */
 const used = computed(() => cloths.value?.some((cloth) => !wish.value.without.includes(cloth.id)))
@@ -118,6 +118,9 @@ function bringIn(event: Event) {
         <p role="status" class="text-soft" data-progress :data-busy="busy || undefined">
           {{ of ? `${done} of ${of} worked out` : busy ? 'working them out …' : '' }}
         </p>
+        <button v-if="better" class="button" :title="`${better} of the later ones`" data-better @click="orderAnew">
+          Best first
+        </button>
         <button v-if="busy" class="button" @click="stop">Stop</button>
         <button v-else-if="done < of" class="button" @click="goOn">Go on</button>
       </div>

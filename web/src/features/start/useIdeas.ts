@@ -1,6 +1,7 @@
 import { computed, onScopeDispose, ref, watch, type Ref } from 'vue'
 import { call, type Problem, problemsOf, Refusal, type Schemas } from '@/api/client'
 import { GrowingPause } from '@/shared'
+import { withPortion, wouldMoveUp } from './keptOrder'
 
 export type Idea = Schemas['IdeaView']
 export type Wish = Schemas['Wish']
@@ -10,6 +11,8 @@ export type Ranking = 'least' | 'largest' | 'most' | 'quickest'
 const FIRST = 4
 const MORE = 10
 const PAUSE_MS = 350
+/** About as many as one looks at before going on (our own figure). */
+const FIRST_SEEN = 10
 /** Of the four ranks of an idea the last: something has to be bought for it. */
 const BUYS = 3
 
@@ -22,6 +25,28 @@ const compare: Record<Ranking, (one: Idea, other: Idea) => number> = {
   quickest: (one, other) => one.order.minutes - other.order.minutes,
 }
 
+/** How ideas stand that come in portions: those asked for by name before those that only have it in them. */
+function useStanding(found: Ref<Idea[]>, ranking: Ref<Ranking>) {
+  const order = ref<string[]>([])
+  const best = computed(() =>
+    [...found.value]
+      .sort((one, other) => Number(other.order.named) - Number(one.order.named) || compare[ranking.value](one, other))
+      .map((idea) => idea.key),
+  )
+  const byKey = computed(() => new Map(found.value.map((idea) => [idea.key, idea])))
+  const orderAnew = () => (order.value = best.value)
+  watch(ranking, orderAnew)
+  return {
+    begin: () => (order.value = []),
+    /** What is shown stays where it is. */
+    goOn: () => (order.value = withPortion(order.value, best.value)),
+    orderAnew,
+    ideas: computed(() => order.value.flatMap((key) => byKey.value.get(key) ?? [])),
+    /** How many of the later ones belong among the first. */
+    better: computed(() => wouldMoveUp(order.value, best.value, FIRST_SEEN)),
+  }
+}
+
 /**
  * The tops that the shelf makes, asked for a few at a time; a change of the wish or the shelf begins anew.
  *
@@ -30,6 +55,7 @@ const compare: Record<Ranking, (one: Idea, other: Idea) => number> = {
  */
 export function useIdeas(wish: Ref<Wish>, shelf: Ref<unknown>, ranking: Ref<Ranking>) {
   const found = ref<Idea[]>([])
+  const standing = useStanding(found, ranking)
   const of = ref(0)
   const done = ref(0)
   const busy = ref(false)
@@ -50,6 +76,7 @@ export function useIdeas(wish: Ref<Wish>, shelf: Ref<unknown>, ranking: Ref<Rank
       leftOut.value = answer.leftOut
       done.value = Math.min(done.value + count, answer.of)
       found.value = [...found.value, ...answer.ideas]
+      standing.goOn()
       if (!answer.of) return
     }
   }
@@ -57,6 +84,7 @@ export function useIdeas(wish: Ref<Wish>, shelf: Ref<unknown>, ranking: Ref<Rank
   async function begin() {
     const mine = ++round
     found.value = []
+    standing.begin()
     of.value = 0
     done.value = 0
     problems.value = []
@@ -100,12 +128,9 @@ export function useIdeas(wish: Ref<Wish>, shelf: Ref<unknown>, ranking: Ref<Rank
   })
 
   return {
-    /** What was asked for by name comes before what only has it in it. */
-    ideas: computed(() =>
-      [...found.value].sort(
-        (one, other) => Number(other.order.named) - Number(one.order.named) || compare[ranking.value](one, other),
-      ),
-    ),
+    ideas: standing.ideas,
+    better: standing.better,
+    orderAnew: standing.orderAnew,
     of,
     done,
     busy,
