@@ -26,6 +26,9 @@ function tick(stack: Stack, piece: number, step: number, done: boolean) {
     .filter((each) => isDone(each) !== done)
     .forEach((each) => taps.tick(each.key, done))
 }
+const before = computed(() =>
+  (sheets.value?.before ?? []).filter((each) => tickedWithTaps(each.key, true, taps.waiting.value)),
+)
 const stepCount = (each: SharedSheet) => each.stacks.length * each.first.steps
 const doneCount = (each: SharedSheet) =>
   each.stacks.reduce(
@@ -84,6 +87,32 @@ const SHEETS = [
     </section>
     <section class="min-w-0 space-y-6 bg-white p-4" :aria-label="`How ${sheet!.name} is cut`">
       <ProblemNote :problems="taps.problems.value" />
+      <section
+        v-if="before.length"
+        class="space-y-2 rounded-xl bg-tape-pale p-3"
+        aria-labelledby="before-title"
+        data-before
+      >
+        <h2 id="before-title" class="font-bold">Cut already, for the plan as it was</h2>
+        <p>These pieces lie on your table. No sheet of the plan as it is now has them.</p>
+        <ul class="space-y-1">
+          <li
+            v-for="each in before"
+            :key="each.key + each.at"
+            class="flex flex-wrap items-center justify-between gap-2"
+          >
+            <span>{{ each.what || `cut ${new Date(each.at).toLocaleDateString()}` }}</span>
+            <button
+              v-if="each.key"
+              class="button"
+              :aria-label="`No longer there: ${each.what}`"
+              @click="taps.tick(each.key, false)"
+            >
+              No longer there
+            </button>
+          </li>
+        </ul>
+      </section>
       <p v-if="taps.stuck.value" role="alert" class="rounded-lg bg-brick-pale p-2">
         Golden Tally does not answer just now. Ticks are kept in this browser and sent by themselves once it answers at
         this address; go on cutting.

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.http.HttpMethod;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The cutting sheets over HTTP, and their ticks. */
 @ExtendWith(RunningApplication.class)
@@ -74,6 +75,45 @@ class CutApiIT {
         assertThat(api.ask(HttpMethod.DELETE, cut + "/steps/" + first, "").status())
                 .isEqualTo(204);
         assertThat(done()).isEmpty();
+    }
+
+    /** Cut, then another size: no sheet has the step any more, and it is told of in the words it had. Back again, it is ticked. */
+    @Test
+    void whatWasCutForThePlanAsItWasIsToldOf() {
+        String first = steps().getFirst();
+        String words = api.get(cut).path("cloths").path(0).path("name").asString();
+        api.ask(HttpMethod.PUT, cut + "/steps/" + first, "");
+        assertThat(api.get(cut).path("before")).isEmpty();
+        String typed = resized("17");
+        assertThat(done()).isEmpty();
+        JsonNode before = api.get(cut).path("before");
+        assertThat(before).hasSize(1);
+        assertThat(before.path(0).path("what").asString()).startsWith(words + ": ");
+        assertThat(api.get("/api/quilts/" + quilt + "/tally").path("notices").toString())
+                .contains("1 cut was made for the plan as it was");
+        resized(typed);
+        assertThat(done()).containsExactly(first);
+        assertThat(api.get(cut).path("before")).isEmpty();
+        resized("17");
+        api.ask(HttpMethod.DELETE, cut + "/steps/" + before.path(0).path("key").asString(), "");
+        assertThat(api.get(cut).path("before")).isEmpty();
+    }
+
+    /** Gives what was typed before. */
+    private String resized(String block) {
+        String path = "/api/quilts/" + quilt;
+        JsonNode stored = api.get(path);
+        ObjectNode design = (ObjectNode) stored.path("design");
+        ObjectNode size = (ObjectNode) design.path("blockSize");
+        String before = size.path("typed").asString();
+        size.put("typed", block);
+        ObjectNode change = Api.JSON.createObjectNode();
+        change.put("version", stored.path("version").asInt())
+                .put("name", "Resized")
+                .put("sameStep", false)
+                .set("design", design);
+        assertThat(api.ask(HttpMethod.PUT, path, change).status()).isEqualTo(200);
+        return before;
     }
 
     @Test

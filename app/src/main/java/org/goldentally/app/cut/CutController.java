@@ -51,8 +51,8 @@ class CutController {
     @PutMapping("/steps/{step}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void tick(@PathVariable UUID id, @PathVariable UUID step) {
-        quilts.get(id);
-        ticks.tick(id, step.toString());
+        String words = sheets.of(id, quilts.design(id)).words(step.toString());
+        ticks.tick(id, step.toString(), words);
     }
 
     /** A tick from before steps had keys is known only by the sheets as they stand. */

@@ -3,15 +3,20 @@ package org.goldentally.app.cut;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import org.goldentally.app.tally.BoughtAlready;
 import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.core.account.SheetSteps;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.tally.TopTally;
 import org.springframework.stereotype.Component;
 
 /** The cutting sheets of a quilt as it stands, with what is ticked off. */
 @Component
 public class CutSheets {
+
+    /** Steps were named otherwise before they had identities. */
+    private static final Pattern IDENTITY = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
 
     private final QuiltTally tally;
     private final BoughtAlready bought;
@@ -34,8 +39,13 @@ public class CutSheets {
                 .orElse(Set.of());
     }
 
-    /** Sheets of a quilt with what is ticked on them. */
+    /** Sheets of a quilt with what is ticked on them, and what was cut that is on none of them. */
     public CutView of(UUID quiltId, QuiltDesign design) {
-        return CutView.of(bought.in(quiltId, tally.of(design)), ticks.of(quiltId));
+        TopTally now = bought.in(quiltId, tally.of(design));
+        List<CutView.CutBefore> before = bought.cutBefore(quiltId, now).stream()
+                .map(entry -> new CutView.CutBefore(
+                        IDENTITY.matcher(entry.batch()).matches() ? entry.batch() : "", entry.text(), entry.at()))
+                .toList();
+        return CutView.of(now, ticks.of(quiltId)).withBefore(before);
     }
 }

@@ -27,12 +27,13 @@ public class CutTicks {
         return log.state(quiltId).cut();
     }
 
-    void tick(UUID quiltId, String step) {
+    /** @param what is cut, in words: for whoever asks once no sheet has the step any more */
+    void tick(UUID quiltId, String step, String what) {
         log.lock(quiltId);
         if (standing(quiltId, Set.of(step)).isEmpty()) {
             log.add(
                     quiltId,
-                    new LogEntry(UUID.randomUUID(), BenchLog.now(), Kind.CUT, step, 0, "", "", Optional.empty()));
+                    new LogEntry(UUID.randomUUID(), BenchLog.now(), Kind.CUT, step, 0, "", what, Optional.empty()));
         }
     }
 

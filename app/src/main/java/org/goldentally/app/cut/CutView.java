@@ -1,5 +1,6 @@
 package org.goldentally.app.cut;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
@@ -30,6 +31,7 @@ import org.goldentally.core.tally.TopTally;
  * @param shared which cloths are cut alike, so that they share a sheet
  * @param layers so many are laid on one another at most
  * @param done steps that are done for all cloths of their stack
+ * @param before what was cut for the plan as it was, and no sheet has any more
  */
 public record CutView(
         String unitOfLength,
@@ -38,7 +40,16 @@ public record CutView(
         int layers,
         int done,
         int steps,
-        String caution) {
+        String caution,
+        List<CutBefore> before) {
+
+    /**
+     * A step that was ticked and is on no sheet now: what was cut by it lies on the table.
+     *
+     * @param key takes its tick back; empty where a version before named steps otherwise
+     * @param what was cut, as it was said then; empty where that was not kept yet
+     */
+    public record CutBefore(String key, String what, Instant at) {}
 
     /** Common practice, no source; makers' instructions come first. */
     public static final String CAUTION =
@@ -132,7 +143,27 @@ public record CutView(
                 layers,
                 stacks.stream().mapToInt(LikeSheets::done).sum(),
                 stacks.stream().mapToInt(stack -> stack.first().steps()).sum(),
-                CAUTION);
+                CAUTION,
+                List.of());
+    }
+
+    /** The same, with what was cut before and is on none of its sheets. */
+    CutView withBefore(List<CutBefore> cutBefore) {
+        return new CutView(unitOfLength, cloths, shared, layers, done, steps, caution, cutBefore);
+    }
+
+    /** What a step of these sheets says, with its fabric; empty where none of them has it. */
+    String words(String key) {
+        for (ClothSheet cloth : cloths) {
+            for (PieceSheet piece : cloth.pieces) {
+                for (SheetStep step : piece.steps) {
+                    if (step.key.equals(key)) {
+                        return cloth.name + ": " + step.text;
+                    }
+                }
+            }
+        }
+        return "";
     }
 
     private static SharedSheet shared(CutAlike alike, int layers, QuiltDesign design) {

@@ -1,8 +1,13 @@
 package org.goldentally.app.tally;
 
+import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.goldentally.app.log.BenchLog;
+import org.goldentally.core.account.SheetSteps;
+import org.goldentally.core.sew.BenchState;
+import org.goldentally.core.sew.LogEntry;
 import org.goldentally.core.tally.SheetsBegun;
 import org.goldentally.core.tally.TopTally;
 import org.springframework.stereotype.Component;
@@ -31,5 +36,21 @@ public class BoughtAlready {
                 ? tally
                 : SheetsBegun.of(
                         tally, cut, () -> tallies.byFormerRules(tally.top().design()));
+    }
+
+    /** Ticks that stand and are on none of these sheets: what was cut by them lies on the table. */
+    public List<LogEntry> cutBefore(UUID quiltId, TopTally sheets) {
+        BenchState state = log.state(quiltId);
+        if (state.cut().isEmpty()) {
+            return List.of();
+        }
+        Set<String> onSheets = sheets.ledgers().stream()
+                .flatMap(ledger -> SheetSteps.of(ledger).stream())
+                .flatMap(List::stream)
+                .flatMap(step -> step.inLog().stream())
+                .collect(Collectors.toSet());
+        return state.standing().stream()
+                .filter(entry -> entry.kind() == LogEntry.Kind.CUT && !onSheets.contains(entry.batch()))
+                .toList();
     }
 }

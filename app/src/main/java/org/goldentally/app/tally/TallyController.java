@@ -9,6 +9,7 @@ import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.app.shelf.PriceList;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.tally.TopTally;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -38,10 +39,12 @@ class TallyController {
     TallyView tally(@PathVariable UUID id) {
         QuiltDesign design = quilts.design(id);
         Map<String, List<ShelfPieces>> pieces = onShelf.onHand(design);
+        TopTally tally = bought.in(id, onShelf.of(design, pieces));
         return TallyView.of(
-                bought.in(id, onShelf.of(design, pieces)),
-                pieces,
-                QuiltPrices.of(design, shelf.factsFor(design), prices.entries()),
-                onShelf::account);
+                        tally,
+                        pieces,
+                        QuiltPrices.of(design, shelf.factsFor(design), prices.entries()),
+                        onShelf::account)
+                .withCutBefore(bought.cutBefore(id, tally).size());
     }
 }

@@ -258,6 +258,23 @@ public record TallyView(
                 totals(tally, ledgers, shopping, system));
     }
 
+    /** The same, where so many cuts were made that no sheet of this plan has. */
+    TallyView withCutBefore(int cuts) {
+        if (cuts == 0) {
+            return this;
+        }
+        List<Problem> more = new ArrayList<>(notices);
+        more.add(
+                0,
+                new Problem(
+                        "Cut already",
+                        cuts + (cuts == 1 ? " cut was" : " cuts were") + " made for the plan as it was, and "
+                                + (cuts == 1 ? "is" : "are") + " not counted here",
+                        "see at the station Cut what lies on your table before you buy"));
+        return new TallyView(
+                unitOfLength, usualSquaringUp, inShort, groups, sets, spares, strips, bonus, cloths, more, totals);
+    }
+
     private static List<Problem> notices(TopTally tally, Map<String, List<ShelfPieces>> pieces) {
         QuiltDesign design = tally.top().design();
         List<Problem> notices = new ArrayList<>(tally.problems());

@@ -20,7 +20,7 @@ class LikeSheetsTest {
         SharedSheet all = new SharedSheet(
                 List.of("red", "oat", "teal"),
                 List.of(new StackView(List.of("red", "oat"), ""), new StackView(List.of("teal"), "")));
-        LikeSheets sheet = LikeSheets.of(new CutView("in", cloths, List.of(all), 2, 0, 0, ""))
+        LikeSheets sheet = LikeSheets.of(new CutView("in", cloths, List.of(all), 2, 0, 0, "", List.of()))
                 .getFirst();
         assertThat(sheet.isOne()).isFalse();
         assertThat(sheet.isDone(0, 0)).isFalse();
