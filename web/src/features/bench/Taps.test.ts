@@ -36,6 +36,21 @@ describe('Taps', () => {
     expect(sent.length).toBe(2)
   })
 
+  it('says how long ago it was tapped, also after a reload', async () => {
+    vi.stubGlobal('fetch', away)
+    new Taps('q').write(made)
+    await vi.advanceTimersByTimeAsync(3_600_000)
+    const ago: number[] = []
+    vi.stubGlobal('fetch', async (_: string, request: RequestInit) => {
+      if (request.body) ago.push(JSON.parse(String(request.body)).agoMillis)
+      return answer(200, { key: 'b' })
+    })
+    new Taps('q').write(made)
+    await vi.advanceTimersByTimeAsync(100)
+    expect(ago[0]).toBeGreaterThanOrEqual(3_600_000)
+    expect(ago.at(-1)).toBeLessThan(1_000)
+  })
+
   it('keeps what waits over a reload, in order, ticks of cutting steps too', async () => {
     vi.stubGlobal('fetch', away)
     const first = new Taps('q')

@@ -5,11 +5,16 @@ import { kept } from '@/shared/kept'
 import { newId } from '@/shared/newId'
 
 /** An entry of the log; where it does not say how often, it is once. */
-export type Entry = Omit<Schemas['Written'], 'times' | 'spoiled'> &
+export type Entry = Omit<Schemas['Written'], 'times' | 'spoiled' | 'agoMillis'> &
   Partial<Pick<Schemas['Written'], 'times' | 'spoiled'>>
 
 /** A tap at the bench: an entry of the log, or a cutting step that is ticked or not. */
-export type Tap = { kind: 'log'; id: string; entry: Entry } | { kind: 'tick'; id: string; step: string; done: boolean }
+export type Tap =
+  /** With the time at which it was tapped, by the clock here; taps that an earlier version kept have none. */
+  { kind: 'log'; id: string; entry: Entry; at?: number } | { kind: 'tick'; id: string; step: string; done: boolean }
+
+/** As long as the server takes them. */
+const LONGEST_WAIT_MILLIS = 7_776_000_000
 
 const PREFIX = 'golden-tally.taps.'
 
@@ -73,7 +78,7 @@ export class Taps {
 
   write(entry: Omit<Entry, 'id'>) {
     const id = newId()
-    this.add({ kind: 'log', id, entry: { ...entry, id } })
+    this.add({ kind: 'log', id, entry: { ...entry, id }, at: Date.now() })
   }
 
   tick(step: string, done: boolean) {
@@ -145,8 +150,13 @@ export class Taps {
 
   private deliver(tap: Tap): Promise<unknown> {
     const id = this.quiltId
-    return tap.kind === 'log'
-      ? call('POST', '/api/quilts/{id}/sew/log', { path: { id }, body: { times: 1, spoiled: 0, ...tap.entry } })
-      : call(tap.done ? 'PUT' : 'DELETE', '/api/quilts/{id}/cut/steps/{step}', { path: { id, step: tap.step } })
+    if (tap.kind === 'log') {
+      const agoMillis = Math.min(LONGEST_WAIT_MILLIS, Math.max(0, Date.now() - (tap.at ?? Date.now())))
+      return call('POST', '/api/quilts/{id}/sew/log', {
+        path: { id },
+        body: { times: 1, spoiled: 0, ...tap.entry, agoMillis },
+      })
+    }
+    return call(tap.done ? 'PUT' : 'DELETE', '/api/quilts/{id}/cut/steps/{step}', { path: { id, step: tap.step } })
   }
 }

@@ -125,15 +125,21 @@ watch(
     problems.value = []
   },
 )
+/** The answer belongs to the batch that was measured, whichever is open when it comes. */
 async function checkFirst() {
+  const batch = props.batch.key
+  const size = measured.value
   try {
-    firstUnit.value = await call('POST', '/api/quilts/{id}/sew/first-unit', {
+    const unit = await call('POST', '/api/quilts/{id}/sew/first-unit', {
       path: { id: props.quiltId },
-      body: { batch: props.batch.key, measured: measured.value },
+      body: { batch, measured: size },
     })
+    emit('written', { kind: 'MEASURE', batch, hand: '', text: `${size}: ${unit.advice}`.slice(0, 2000) })
+    if (batch !== props.batch.key) return
+    firstUnit.value = unit
     problems.value = []
-    write('MEASURE', '', `${measured.value}: ${firstUnit.value.advice}`.slice(0, 2000))
   } catch (thrown) {
+    if (batch !== props.batch.key) return
     firstUnit.value = undefined
     problems.value = problemsOf(thrown)
   }

@@ -101,6 +101,25 @@ class SewApiIT {
                 .isBetween(400, 422);
     }
 
+    /** It waited an hour for an answer, and the one after it did not: they are an hour apart in the log. */
+    @Test
+    void aTapThatWaitedHasTheTimeAtWhichItWasTapped() {
+        Map<String, Object> tap = new java.util.HashMap<>(
+                Map.of("id", UUID.randomUUID(), "kind", "SET_MADE", "batch", units, "hand", "", "text", ""));
+        tap.put("agoMillis", 3_600_000);
+        api.post(quilt + "/sew/log", tap);
+        write(UUID.randomUUID(), "SET_MADE", units, "", "");
+        JsonNode log = api.get(quilt + "/sew/log");
+        assertThat(java.time.Duration.between(
+                        java.time.Instant.parse(log.path(0).path("at").asString()),
+                        java.time.Instant.parse(log.path(1).path("at").asString())))
+                .isGreaterThanOrEqualTo(java.time.Duration.ofHours(1));
+        tap.put("agoMillis", -1);
+        assertThat(api.ask(HttpMethod.POST, quilt + "/sew/log", JSON.valueToTree(tap))
+                        .status())
+                .isBetween(400, 422);
+    }
+
     @Test
     void theLastTapIsTakenBackAndStaysInTheLog() {
         write(UUID.randomUUID(), "SET_MADE", units, "", "");

@@ -48,6 +48,7 @@ class PlanSearches {
         private volatile boolean done;
         private volatile int effort = PlanDesign.USUAL_EFFORT;
         private volatile Optional<ClothLedger> best = Optional.empty();
+        private volatile Optional<RuntimeException> failure = Optional.empty();
 
         PlanSearch(CuttingRequest request) {
             this.request = request;
@@ -109,6 +110,8 @@ class PlanSearches {
                     return;
                 }
             }
+        } catch (RuntimeException failed) {
+            search.failure = Optional.of(failed);
         } finally {
             search.done = true;
         }
@@ -122,6 +125,10 @@ class PlanSearches {
         PlanSearch search =
                 Optional.ofNullable(searches.getIfPresent(id)).orElseThrow(() -> new NotFoundException("Search"));
         search.askedAt = System.nanoTime();
+        // One that failed before it had any plan is not merely done: whoever asks is told.
+        if (search.best.isEmpty() && search.failure.isPresent()) {
+            throw search.failure.get();
+        }
         return search;
     }
 

@@ -96,6 +96,9 @@ class SewController {
         return cards(id).card(batch);
     }
 
+    /** Taps wait in a browser as long as it takes; ninety days is longer than any sewing weekend (our own figure). */
+    private static final long LONGEST_WAIT_MILLIS = 7_776_000_000L;
+
     /**
      * What is written into the log.
      *
@@ -104,6 +107,7 @@ class SewController {
      * @param text a note, or a measure as typed; empty otherwise
      * @param times sets that were made or spoiled, or units that were spoiled, counted together
      * @param spoiled units among the sets made that are no good
+     * @param agoMillis how long ago it was tapped, where it waited for an answer; clocks of devices differ, this does not
      */
     record Written(
             @NotNull UUID id,
@@ -113,7 +117,8 @@ class SewController {
             @NotNull @Size(max = 2000) String text,
             @LeftOut("1") @Min(1) @Max(LogEntry.MOST_TIMES) int times,
 
-            @LeftOut("0") @Min(0) int spoiled) {}
+            @LeftOut("0") @Min(0) int spoiled,
+            @LeftOut("0") @Min(0) @Max(LONGEST_WAIT_MILLIS) long agoMillis) {}
 
     /**
      * Writes one entry, and answers with the card as it stands then. To take back takes the last tally of the batch that
@@ -156,7 +161,7 @@ class SewController {
     private static LogEntry entry(Written written, Batch batch, int units, Optional<UUID> takesBack) {
         return new LogEntry(
                 written.id(),
-                BenchLog.now(),
+                BenchLog.now().minusMillis(written.agoMillis()),
                 written.kind(),
                 batch.key().text(),
                 units,

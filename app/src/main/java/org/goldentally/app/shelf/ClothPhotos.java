@@ -15,6 +15,7 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.core.cloth.PhotoSwatch;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
@@ -34,10 +35,14 @@ class ClothPhotos {
     /** Reading takes memory for each point of some pictures, however coarsely it is read. */
     private static final long MOST_POINTS = 64_000_000;
 
-    private final JdbcClient database;
+    private static final String OF_THE_OWNER = " where cloth_id in (select id from cloth where owner_id = :owner)";
 
-    ClothPhotos(JdbcClient database) {
+    private final JdbcClient database;
+    private final CurrentOwner owner;
+
+    ClothPhotos(JdbcClient database, CurrentOwner owner) {
         this.database = database;
+        this.owner = owner;
     }
 
     /** A photograph as read: its colour, and a small square picture as PNG. */
@@ -108,20 +113,23 @@ class ClothPhotos {
     }
 
     Optional<byte[]> of(UUID cloth) {
-        return database.sql("select image from cloth_photo where cloth_id = :cloth")
+        return database.sql("select image from cloth_photo" + OF_THE_OWNER + " and cloth_id = :cloth")
+                .param("owner", owner.id())
                 .param("cloth", cloth)
                 .query((row, number) -> row.getBytes(1))
                 .optional();
     }
 
     Set<UUID> photographed() {
-        return new HashSet<>(database.sql("select cloth_id from cloth_photo")
+        return new HashSet<>(database.sql("select cloth_id from cloth_photo" + OF_THE_OWNER)
+                .param("owner", owner.id())
                 .query(UUID.class)
                 .list());
     }
 
     void remove(UUID cloth) {
-        database.sql("delete from cloth_photo where cloth_id = :cloth")
+        database.sql("delete from cloth_photo" + OF_THE_OWNER + " and cloth_id = :cloth")
+                .param("owner", owner.id())
                 .param("cloth", cloth)
                 .update();
     }

@@ -78,6 +78,7 @@ class PlanSearchesTest {
         verify(tally, timeout(LONG_ENOUGH_MS).times(2)).remember(any(), any());
         assertThat(first.done()).isTrue();
         assertThat(first.best()).isEmpty();
+        assertThatThrownBy(() -> searches.get(first.id())).hasMessage("the memory is gone");
     }
 
     @Test
