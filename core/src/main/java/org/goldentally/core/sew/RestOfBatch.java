@@ -1,6 +1,5 @@
 package org.goldentally.core.sew;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.goldentally.core.habits.Habits;
 import org.goldentally.core.making.MadeSet;
@@ -57,26 +56,29 @@ public final class RestOfBatch {
         if (isPair && isSewnRound()) {
             return List.of(
                     "Sew round " + theOthers() + " one after the other: what is sewn all round cannot be chained.",
-                    "Cut all of them apart, press all, trim all" + STACK);
+                    cutToCount());
         }
         return isPair && seams() > 1 ? chained() : together();
     }
 
     private List<String> chained() {
-        List<String> said = new ArrayList<>();
         boolean marked = habits.marking() != Habits.Marking.NOTHING;
-        said.add("Lay " + theOthers() + " beside the machine" + (marked ? ", paired and marked." : ", paired."));
-        said.add(
-                "Begin on a scrap, so that the first corner is not pulled in. Chain one side of a line through all of them"
-                        + " without cutting the thread, and end on a scrap.");
-        said.add(
-                seams() == 2
-                        ? "Clip them apart, turn them round, and chain the other side of all."
-                        : "Clip them apart, turn them, and chain the next side of all, until each has its " + seams()
-                                + " seams.");
-        said.add("Clip. Cut all of them apart, press all, trim all" + STACK);
-        said.add("So the thread is started " + seams() + " times, and not " + seams() * others() + ".");
-        return said;
+        String turned = seams() == 2
+                ? "Clip them apart, turn them round, and chain the other side of all"
+                : "Clip them apart, turn them, and chain the next side of all, until each has its " + seams()
+                        + " seams";
+        return List.of(
+                "Lay " + theOthers() + " beside the machine" + (marked ? ", paired and marked." : ", paired."),
+                "Begin on a scrap, so that the first corner is not pulled in. Chain one side of "
+                        + (seams() == 2 ? "the line" : "a line")
+                        + " through all of them without cutting the thread, and end on a scrap.",
+                turned + ". So the thread is started " + seams() + " times, and not " + seams() * others() + ".",
+                "Clip. " + cutToCount());
+    }
+
+    private String cutToCount() {
+        boolean trims = steps.stream().anyMatch(step -> step.kind() == Step.Kind.TRIM);
+        return "Cut all of them apart, press all" + (trims ? ", trim all" : "") + STACK;
     }
 
     private List<String> together() {

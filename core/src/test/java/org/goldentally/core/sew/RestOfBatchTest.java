@@ -8,6 +8,7 @@ import java.util.Map;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.QuiltDesign.MethodChoice;
 import org.goldentally.core.quilt.QuiltTop;
+import org.goldentally.core.quilt.SomeQuilts;
 import org.goldentally.core.quilt.Tops;
 import org.goldentally.core.step.SetSteps;
 import org.goldentally.core.step.Step;
@@ -36,14 +37,18 @@ class RestOfBatchTest {
                 .filter(each -> each.kind() == kind)
                 .findFirst()
                 .orElseThrow();
-        List<Step> steps = batch.set()
+        List<Step> steps = steps(batch, tally);
+        return RestOfBatch.of(batch, steps, tally.top().design().plan().habits());
+    }
+
+    private static List<Step> steps(Batch batch, TopTally tally) {
+        return batch.set()
                 .map(set -> SetSteps.of(
                                 set,
                                 tally.top().settings(),
                                 tally.top().design().plan().habits())
                         .steps())
                 .orElse(List.of());
-        return RestOfBatch.of(batch, steps, tally.top().design().plan().habits());
     }
 
     /** 48 units are 24 pairs two at a time, each with two seams; 6 pairs eight at a time, each with four. */
@@ -79,5 +84,22 @@ class RestOfBatchTest {
         assertThat(rest(pinwheels(4, 3, "two-at-a-time"), Batch.Kind.BLOCKS))
                 .element(1)
                 .isEqualTo("Lay out the other 11 blocks, each like the pattern.");
+    }
+
+    /** Only what is trimmed by its steps is trimmed with the rest: halves that are crossed first are not. */
+    @Test
+    void nothingIsTrimmedThatItsStepsDoNotTrim() {
+        SomeQuilts.tallies()
+                .forEach((name, tally) -> Batches.of(tally).forEach(batch -> {
+                    List<Step> steps = steps(batch, tally);
+                    boolean trims = steps.stream().anyMatch(step -> step.kind() == Step.Kind.TRIM);
+                    String said = String.join(
+                            " ",
+                            RestOfBatch.of(
+                                    batch, steps, tally.top().design().plan().habits()));
+                    assertThat(said.contains("trim all") && !trims)
+                            .as(name + " " + batch.title())
+                            .isFalse();
+                }));
     }
 }
