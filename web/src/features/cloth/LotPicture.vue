@@ -16,7 +16,7 @@ const FOLD = 1.3
 const QUARTER_YARD = 9
 const MOST_FOLDS = 6
 const MOST_IN_A_FAN = 9
-const FAN = 150
+const FAN = 110
 
 /** Prints of a pack, spread like a hand of cards. */
 const fan = computed(() => {
@@ -75,12 +75,12 @@ const fill = computed(() => (cloth.value.photographed ? `url(#${id})` : cloth.va
         v-for="(print, i) in fan"
         :key="i"
         x="6.1"
-        y="2.4"
+        y="2"
         width="2.4"
         height="6"
         rx="0.15"
         :fill="print.colour"
-        :transform="`rotate(${print.turn} 7.3 9.2)`"
+        :transform="`rotate(${print.turn} 7.3 8.8)`"
       />
     </g>
     <g v-else-if="form === 'STRIP'" stroke="#17202b" stroke-width="0.08">
