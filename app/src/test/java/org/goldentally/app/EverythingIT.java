@@ -33,13 +33,12 @@ class EverythingIT {
         JsonNode quilt = something();
         JsonNode file = api.get("/api/everything");
         String id = quilt.path("id").asString();
-        JsonNode again = api.post("/api/everything", file);
-        assertThat(again.path("came").toString())
+        assertThat(broughtIn(api, file).path("came").toString())
                 .as("it is all here already")
                 .isEqualTo("{\"quilts\":0,\"cloths\":0,\"blocks\":0,\"prices\":false}");
         Api elsewhere = RunningApplication.api("own");
         elsewhere.post("/api/shelf/lines", Map.of("line", "1 fat quarter everything oat", "system", "INCH"));
-        JsonNode came = elsewhere.post("/api/everything", file);
+        JsonNode came = broughtIn(elsewhere, file);
         assertThat(came.path("came").path("quilts").asInt())
                 .isEqualTo(file.path("quilts").size());
         JsonNode there = elsewhere.get("/api/everything");
@@ -110,6 +109,16 @@ class EverythingIT {
         assertThat(cloths(elsewhere, "portion "))
                 .as("the second file is one act")
                 .isEqualTo(came);
+    }
+
+    /** A large file is answered before all of it is in: it is asked after until it is. */
+    private static JsonNode broughtIn(Api there, JsonNode file) throws InterruptedException {
+        JsonNode progress = there.post("/api/everything", file);
+        while (!progress.path("ended").asBoolean(true)) {
+            Thread.sleep(100);
+            progress = there.get("/api/everything/coming/" + progress.path("id").asString());
+        }
+        return progress;
     }
 
     private static int cloths(Api there, String name) {

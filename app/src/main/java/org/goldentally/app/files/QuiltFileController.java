@@ -28,13 +28,13 @@ class QuiltFileController {
     private final QuiltFiles files;
     private final QuiltFileReader reader;
     private final EverythingFiles everything;
-    private final FilesComing coming;
+    private final Imports imports;
 
     /** Whoever sends a file waits so long, and is told how far it is after that. */
     private static final long PATIENCE_MILLIS = 1_500;
 
-    QuiltFileController(QuiltFiles files, QuiltFileReader reader, EverythingFiles everything, FilesComing coming) {
-        this.coming = coming;
+    QuiltFileController(QuiltFiles files, QuiltFileReader reader, EverythingFiles everything, Imports imports) {
+        this.imports = imports;
         this.everything = everything;
         this.files = files;
         this.reader = reader;
@@ -79,21 +79,21 @@ class QuiltFileController {
     @Heavy
     @LargestBody(QuiltFileReader.LARGEST_OF_EVERYTHING)
     @PostMapping("/everything")
-    BringingIn.Progress bringInEverything(HttpServletRequest request) throws IOException, InterruptedException {
+    EverythingImport.Progress bringInEverything(HttpServletRequest request) throws IOException, InterruptedException {
         Everything file = reader.readEverything(request.getInputStream().readAllBytes());
-        return coming.start(file).within(PATIENCE_MILLIS);
+        return imports.start(file).within(PATIENCE_MILLIS);
     }
 
     /** How far a file is that comes in. */
     @GetMapping("/everything/coming/{id}")
-    BringingIn.Progress coming(@PathVariable UUID id) throws InterruptedException {
-        return coming.get(id).within(0);
+    EverythingImport.Progress coming(@PathVariable UUID id) throws InterruptedException {
+        return imports.get(id).within(0);
     }
 
     /** The rest of a file stays out; what came in stays. */
     @PostMapping("/everything/coming/{id}/stop")
-    BringingIn.Progress stop(@PathVariable UUID id) throws InterruptedException {
-        BringingIn file = coming.get(id);
+    EverythingImport.Progress stop(@PathVariable UUID id) throws InterruptedException {
+        EverythingImport file = imports.get(id);
         file.stop();
         return file.within(PATIENCE_MILLIS);
     }

@@ -13,34 +13,34 @@ import org.springframework.stereotype.Component;
 
 /** Files of everything that come in, one after the other, in the background. */
 @Component
-class FilesComing {
+class Imports {
 
     private final EverythingFiles files;
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("file-", 0).factory());
-    private final Cache<UUID, BringingIn> coming = Caffeine.newBuilder()
+    private final Cache<UUID, EverythingImport> coming = Caffeine.newBuilder()
             .maximumSize(20)
             .expireAfterAccess(Duration.ofMinutes(30))
             .build();
 
-    FilesComing(EverythingFiles files) {
+    Imports(EverythingFiles files) {
         this.files = files;
     }
 
-    BringingIn start(Everything file) {
-        BringingIn one = new BringingIn(file, files);
+    EverythingImport start(Everything file) {
+        EverythingImport one = new EverythingImport(file, files);
         coming.put(one.id(), one);
         worker.execute(one);
         return one;
     }
 
-    BringingIn get(UUID id) {
+    EverythingImport get(UUID id) {
         return Optional.ofNullable(coming.getIfPresent(id)).orElseThrow(() -> new NotFoundException("File coming in"));
     }
 
     @PreDestroy
     void stopAll() {
-        coming.asMap().values().forEach(BringingIn::stop);
+        coming.asMap().values().forEach(EverythingImport::stop);
         worker.shutdown();
     }
 }

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * A file of everything on its way in. All of it is read before the first of it is kept; then it comes in portions, each in a
  * transaction of its own, so that nobody waits long for it.
  */
-final class BringingIn implements Runnable {
+final class EverythingImport implements Runnable {
 
     /** Fabrics at once (our own figure): a tenth of a second. */
     private static final int CLOTHS_AT_ONCE = 50;
@@ -43,7 +43,7 @@ final class BringingIn implements Runnable {
      */
     record Progress(UUID id, int done, int of, boolean ended, boolean stopped, BroughtIn came) {}
 
-    BringingIn(Everything file, EverythingFiles files) {
+    EverythingImport(Everything file, EverythingFiles files) {
         this.file = file;
         this.files = files;
     }
