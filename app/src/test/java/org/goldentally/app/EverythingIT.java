@@ -86,7 +86,8 @@ class EverythingIT {
         Api.Answer begun = elsewhere.ask(HttpMethod.POST, "/api/everything", file);
         assertThat(begun.status()).as(begun.json().toString()).isEqualTo(200);
         String coming = "/api/everything/coming/" + begun.json().path("id").asString();
-        JsonNode stopped = elsewhere.post(coming + "/stop", "");
+        elsewhere.post(coming + "/stop", "");
+        JsonNode stopped = ended(elsewhere, begun.json());
         int came = stopped.path("came").path("cloths").asInt();
         assertThat(cloths(elsewhere, "portion ")).isEqualTo(came);
         assertThat(stopped.path("stopped").asBoolean()).isEqualTo(came < many);
@@ -105,18 +106,22 @@ class EverythingIT {
                 .isEqualTo(many - came);
         assertThat(end.path("done").asInt()).isEqualTo(end.path("of").asInt());
         assertThat(cloths(elsewhere, "portion ")).isEqualTo(many);
+        // On a quick machine all of it is in before it can be stopped, and the second file is no act at all.
         elsewhere.post("/api/shelf/undo", "");
-        assertThat(cloths(elsewhere, "portion "))
-                .as("the second file is one act")
-                .isEqualTo(came);
+        assertThat(cloths(elsewhere, "portion ")).as("each file is one act").isEqualTo(came < many ? came : 0);
     }
 
     /** A large file is answered before all of it is in: it is asked after until it is. */
     private static JsonNode broughtIn(Api there, JsonNode file) throws InterruptedException {
-        JsonNode progress = there.post("/api/everything", file);
+        return ended(there, there.post("/api/everything", file));
+    }
+
+    private static JsonNode ended(Api there, JsonNode begun) throws InterruptedException {
+        String coming = "/api/everything/coming/" + begun.path("id").asString();
+        JsonNode progress = there.get(coming);
         while (!progress.path("ended").asBoolean(true)) {
             Thread.sleep(100);
-            progress = there.get("/api/everything/coming/" + progress.path("id").asString());
+            progress = there.get(coming);
         }
         return progress;
     }
