@@ -30,8 +30,8 @@ public final class DatabaseTrouble {
         if (state.equals(DISK_FULL)) {
             return Optional.of(new Problem(
                     "Golden Tally",
-                    "the disk is full: nothing more can be kept; what you do is kept here",
-                    "make room on the disk; then it is kept by itself, or send it once more"));
+                    "the disk is full: nothing more can be kept",
+                    "make room on the disk, then try once more"));
         }
         // 08 a connection that is none, 53 too little of something, 57P an end that somebody asked for, 58 a failing
         // disk.
@@ -43,7 +43,7 @@ public final class DatabaseTrouble {
         return isAway
                 ? Optional.of(new Problem(
                         "Golden Tally",
-                        "its database does not answer; what you do is kept here",
+                        "its database does not answer",
                         "it is started again by itself; if it is not, ./golden-tally status says why"))
                 : Optional.empty();
     }

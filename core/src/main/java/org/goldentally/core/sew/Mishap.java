@@ -68,7 +68,9 @@ public record Mishap(String seen, String cause, String mend) {
     private static List<Mishap> ofUnits(Recipe recipe, List<Step> steps, SewingSettings settings) {
         List<Mishap> mishaps = new ArrayList<>();
         boolean isPair = has(steps, Step.Kind.PAIR);
-        tooSmall(recipe, settings).ifPresent(mishaps::add);
+        if (has(steps, Step.Kind.TRIM)) {
+            tooSmall(recipe, settings).ifPresent(mishaps::add);
+        }
         if (isPair && has(steps, Step.Kind.CUT)) {
             mishaps.add(UNLIKE);
             mishaps.add(PLAIN);

@@ -58,7 +58,11 @@ public final class RestOfBatch {
                     "Sew round " + theOthers() + " one after the other: what is sewn all round cannot be chained.",
                     cutToCount());
         }
-        return isPair && seams() > 1 ? chained() : together();
+        // What is sewn a second time, as geese are, is not done when it is cut apart.
+        long stages = steps.stream()
+                .filter(step -> step.kind() == Step.Kind.STITCH || step.kind() == Step.Kind.JOIN)
+                .count();
+        return isPair && seams() > 1 && stages == 1 ? chained() : together();
     }
 
     private List<String> chained() {

@@ -102,4 +102,22 @@ class RestOfBatchTest {
                             .isFalse();
                 }));
     }
+
+    /** Four geese at a time are sewn twice: squares on the large one, cut, and a square on each half; no short cut past that. */
+    @Test
+    void whatIsSewnInTwoStagesGoesThroughThemTogether() {
+        TopTally tally = TopTally.of(Tops.of(4, 3, "8", "sawtooth-star").top(), Map.of());
+        Batch geese = Batches.of(tally).stream()
+                .filter(each -> each.run().contains("four at a time"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(String.join(
+                        " ",
+                        RestOfBatch.of(
+                                geese,
+                                steps(geese, tally),
+                                tally.top().design().plan().habits())))
+                .contains("each step with all of them")
+                .doesNotContain("Cut all of them apart");
+    }
 }
