@@ -114,13 +114,17 @@ start_database() {
           -c max_connections=40 $extra" start >/dev/null 2>&1 </dev/null 9>&-; then
       return
     fi
-    # Somebody may have taken the port in between; then the next one is tried.
-    if port_is_free "$port"; then break; fi
+    # Somebody may have taken the port in between, or a connection goes out from it, which nobody sees who knocks there.
+    [[ $(database_says "$dir") == *'TCP/IP sockets'* ]] || break
+    if port_is_free "$port"; then
+      say "port $port is taken; the database takes another one"
+      port=$((port + 1))
+    fi
   done
   fail "the database did not start: $(database_says "$dir" | tail -n 1) (all of it is in $real/cluster/start.log and $real/cluster/log)"
 }
 
-database_says() { as_database_user bash -c "cat '$(readlink -f "$1")'/cluster/start.log '$(readlink -f "$1")'/cluster/log/* 2>/dev/null" | grep -E 'FATAL|PANIC|ERROR|HINT' | tail -n 5; }
+database_says() { as_database_user bash -c "cat '$(readlink -f "$1")'/cluster/start.log '$(readlink -f "$1")'/cluster/log/* 2>/dev/null" | grep -E 'FATAL|PANIC|ERROR|HINT' | tail -n 5 || true; }
 
 stop_database() {
   local dir=$1

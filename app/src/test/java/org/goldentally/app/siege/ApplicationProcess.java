@@ -1,6 +1,7 @@
 package org.goldentally.app.siege;
 
 import java.io.IOException;
+import java.net.BindException;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -20,6 +21,8 @@ import org.goldentally.app.RunningApplication;
 public final class ApplicationProcess implements AutoCloseable {
 
     private static final int SHORT_WAIT_MS = 50;
+    private static final int LOWEST_PORT = 18300;
+    private static final int SPREAD = 1000;
     private static final Duration LONGEST_WAIT = Duration.ofSeconds(60);
 
     private final HttpClient http =
@@ -30,7 +33,7 @@ public final class ApplicationProcess implements AutoCloseable {
     private Process application;
 
     public ApplicationProcess() throws IOException {
-        database = RunningApplication.throwawayDatabase("start", folder, "" + freePort(), "durable");
+        database = RunningApplication.throwawayDatabase("start", folder, "", "durable");
         port = freePort();
         startApplication();
     }
@@ -134,9 +137,15 @@ public final class ApplicationProcess implements AutoCloseable {
         RunningApplication.throwawayDatabase("stop", folder);
     }
 
+    /** Below those that outgoing connections are given: it must be free again whenever the application comes back. */
     private static int freePort() throws IOException {
-        try (ServerSocket socket = new ServerSocket(0)) {
-            return socket.getLocalPort();
+        int port = LOWEST_PORT + (int) (ProcessHandle.current().pid() % SPREAD);
+        while (true) {
+            try (ServerSocket socket = new ServerSocket(port)) {
+                return socket.getLocalPort();
+            } catch (BindException e) {
+                port++;
+            }
         }
     }
 }
