@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, onUnmounted, watchEffect } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { PrintPatterns } from '@/features/prints'
 import { useOpenQuilt } from '@/features/quilts'
 import { TourCard } from '@/features/tour'
 import { WaitNote } from '@/shared'
@@ -34,5 +35,6 @@ onUnmounted(() => window.removeEventListener('keydown', onKey))
       </RouterView>
     </main>
     <TourCard />
+    <PrintPatterns />
   </div>
 </template>

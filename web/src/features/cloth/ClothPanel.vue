@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { call, type Problem, problemsOf, type Schemas, sendFile } from '@/api/client'
+import { PrintChoice, PrintSwatch } from '@/features/prints'
 import { ProblemNote, vShows } from '@/shared'
 import ShelfLine from './ShelfLine.vue'
 
@@ -28,12 +29,12 @@ async function attempt(work: () => Promise<unknown>) {
   emit('changed')
 }
 function change(part: Partial<Schemas['ClothFacts']>) {
-  const { colour, lightness, directional, kind, price, guessed } = props.cloth
+  const { colour, lightness, directional, kind, price, guessed, print } = props.cloth
   return attempt(() =>
     call('PUT', '/api/shelf/cloths/{id}', {
       path: { id: props.cloth.id },
       query: { version: props.cloth.version },
-      body: { colour, lightness, directional, kind, price, guessed, ...part },
+      body: { colour, lightness, directional, kind, price, guessed, print, ...part },
     }),
   )
 }
@@ -58,13 +59,14 @@ const facts = computed(() =>
 
 <template>
   <section class="space-y-3" :aria-label="cloth.name" :data-cloth="cloth.name">
-    <span class="block h-32 overflow-hidden rounded-xl border border-[#8b959c]" :style="{ background: cloth.colour }">
+    <span class="block h-32 overflow-hidden rounded-xl border border-[#8b959c]">
       <img
         v-if="cloth.photographed"
         class="size-full object-cover"
         :src="`/api/shelf/cloths/${cloth.id}/photo?${photoAt}`"
         :alt="`Photograph of ${cloth.name}`"
       />
+      <PrintSwatch v-else class="size-full" :colour="cloth.colour" :print="cloth.print" />
     </span>
     <h2 class="text-xl font-bold">{{ cloth.name }}</h2>
     <p v-if="cloth.guessed" class="text-sm" data-guessed>
@@ -97,7 +99,7 @@ const facts = computed(() =>
     </dl>
     <ProblemNote :problems="problems" />
     <button class="button w-full" :aria-expanded="open" @click="open = !open">
-      {{ open ? 'Done' : 'Colour, photograph, price' }}<span class="sr-only"> of {{ cloth.name }}</span>
+      {{ open ? 'Done' : 'Colour, print, photograph, price' }}<span class="sr-only"> of {{ cloth.name }}</span>
     </button>
     <fieldset v-if="open" class="grid gap-3 rounded-xl bg-paper p-3">
       <legend class="sr-only">About {{ cloth.name }}</legend>
@@ -111,6 +113,12 @@ const facts = computed(() =>
           @change="change({ colour: text($event), guessed: false })"
         />
       </label>
+      <PrintChoice
+        :name="cloth.name"
+        :colour="cloth.colour"
+        :chosen="cloth.print"
+        @chosen="change({ print: $event })"
+      />
       <div>
         <label class="block">
           <span class="mb-1 block font-medium">Swatch from a photograph</span>

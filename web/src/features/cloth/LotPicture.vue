@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
+import { paintOf } from '@/features/prints'
 import { type Lot, lying } from './shelfDrawing'
 
 export interface LotPictureProps {
@@ -20,7 +21,7 @@ const FAN = 110
 
 /** Prints of a pack, spread like a hand of cards. */
 const fan = computed(() => {
-  const colours = props.lot.cloths.slice(0, MOST_IN_A_FAN).map((cloth) => cloth.colour)
+  const colours = props.lot.cloths.slice(0, MOST_IN_A_FAN).map(({ colour, print }) => paintOf(colour, print))
   return props.lot.cloths.length > 1
     ? colours.map((colour, i) => ({ colour, turn: FAN * (i / Math.max(1, colours.length - 1) - 0.5) }))
     : []
@@ -55,7 +56,7 @@ const flat = computed(() => {
     height: height * scale,
   }))
 })
-const fill = computed(() => (cloth.value.photographed ? `url(#${id})` : cloth.value.colour))
+const fill = computed(() => (cloth.value.photographed ? `url(#${id})` : paintOf(cloth.value.colour, cloth.value.print)))
 </script>
 
 <template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
+import { PrintSwatch } from '@/features/prints'
 import { ProblemNote } from '@/shared'
 import { type Lot, summary } from './shelfDrawing'
 
@@ -18,11 +19,11 @@ const guessed = computed(() => props.pack.cloths.filter((cloth) => cloth.guessed
 
 type Cloth = Schemas['ShelfClothView']
 function put(cloth: Cloth, part: { colour?: string; guessed: boolean }) {
-  const { colour, lightness, directional, kind, price } = cloth
+  const { colour, lightness, directional, kind, price, print } = cloth
   return call('PUT', '/api/shelf/cloths/{id}', {
     path: { id: cloth.id },
     query: { version: cloth.version },
-    body: { colour, lightness, directional, kind, price, ...part },
+    body: { colour, lightness, directional, kind, price, print, ...part },
   })
 }
 async function attempt(work: () => Promise<unknown>) {
@@ -83,11 +84,12 @@ const allAreRight = () =>
     >
       <li v-for="cloth in pack.cloths" :key="cloth.id">
         <button class="block w-full cursor-pointer text-sm" @click="emit('chosen', cloth.id)">
-          <span
+          <PrintSwatch
             class="block h-12 w-full rounded border"
             :class="cloth.guessed ? 'border-dashed border-[#8b959c]' : 'border-ink'"
-            :style="{ background: cloth.colour }"
-          ></span>
+            :colour="cloth.colour"
+            :print="cloth.print"
+          />
           <span class="block truncate">{{ cloth.name }}</span>
         </button>
       </li>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { askAnew } from '@/api/askAnew'
 import { call, type Problem, problemsOf } from '@/api/client'
+import { paintsOf } from '@/features/prints'
 import { ProblemNote, spellCount, TopPicture, WaitNote } from '@/shared'
 
 const route = useRoute()
@@ -54,7 +55,10 @@ async function keep(id: string) {
               <td class="w-64 p-3"></td>
               <th v-for="version in compared.versions" :key="version.id" scope="col" class="min-w-56 p-3 text-left">
                 <span class="mb-2 flex h-56 items-center justify-center">
-                  <TopPicture :picture="version.picture.top" :colours="version.picture.colours" />
+                  <TopPicture
+                    :picture="version.picture.top"
+                    :colours="paintsOf(version.picture.colours, version.picture.prints)"
+                  />
                 </span>
                 <RouterLink
                   :to="`/quilts/${version.id}/top`"

@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
+import { paintsOf } from '@/features/prints'
 import { TopPicture } from '@/shared'
 import { glanceQuery } from './queries'
 
@@ -34,7 +35,11 @@ const go = computed(() => {
     data-pick-up
   >
     <div class="flex h-28 w-28 flex-none items-center justify-center max-sm:hidden">
-      <TopPicture v-if="glance" :picture="glance.picture.top" :colours="glance.picture.colours" />
+      <TopPicture
+        v-if="glance"
+        :picture="glance.picture.top"
+        :colours="paintsOf(glance.picture.colours, glance.picture.prints)"
+      />
     </div>
     <div class="min-w-0 flex-1 basis-64">
       <p class="text-soft">Pick up where you left off</p>

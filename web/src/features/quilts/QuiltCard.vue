@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, nextTick, ref } from 'vue'
 import { problemsOf, type Schemas } from '@/api/client'
+import { paintsOf } from '@/features/prints'
 import { TallyMarks, TopPicture, vShows } from '@/shared'
 import { lastPlace } from './lastPlace'
 import { glanceQuery } from './queries'
@@ -63,7 +64,11 @@ function renamed() {
       aria-hidden="true"
       tabindex="-1"
     >
-      <TopPicture v-if="glance" :picture="glance.picture.top" :colours="glance.picture.colours" />
+      <TopPicture
+        v-if="glance"
+        :picture="glance.picture.top"
+        :colours="paintsOf(glance.picture.colours, glance.picture.prints)"
+      />
     </RouterLink>
     <div class="mt-2 flex items-start gap-1">
       <form v-if="renaming" class="flex min-w-0 flex-1 gap-2" @submit.prevent="renamed" @keydown.esc="renaming = false">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import TopCard from './TopCard.vue'
+import { paintsOf } from '@/features/prints'
 import type { Idea } from './useIdeas'
 
 export interface IdeaCardProps {
@@ -22,7 +23,7 @@ const buys = computed(() =>
       :size="idea.size"
       :blocks="idea.blocks"
       :picture="idea.picture"
-      :colours="idea.colours"
+      :colours="paintsOf(idea.colours, idea.prints)"
       :label="`${idea.name}, ${idea.size} finished, ${buys}. ${idea.says}`"
       @taken="$emit('taken')"
     >

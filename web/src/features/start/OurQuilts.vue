@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { call } from '@/api/client'
+import { paintsOf } from '@/features/prints'
 import { WaitNote } from '@/shared'
 import TopCard from './TopCard.vue'
 
@@ -21,7 +22,7 @@ const { data: quilts, error } = useQuery({
         :size="quilt.size"
         :blocks="quilt.blocks"
         :picture="quilt.picture"
-        :colours="quilt.colours"
+        :colours="paintsOf(quilt.colours, quilt.prints)"
         :label="`${quilt.name}, ${quilt.size} finished: ${quilt.says}`"
         @taken="$emit('taken', quilt.key)"
       >

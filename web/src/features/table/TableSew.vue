@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useTaps, withTaps } from '@/features/bench'
 import { useOpenQuilt } from '@/features/quilts'
 import { counted, CountTyped, LayoutDrawing, useBatches, useCard } from '@/features/sew'
-import { useClothColours } from '@/features/top'
+import { useClothColours, useClothPaints } from '@/features/top'
 import { StepDrawing, TallyMarks, WaitNote } from '@/shared'
 import type { Told } from './hands'
 import { useRoute } from 'vue-router'
@@ -19,6 +19,7 @@ const taps = useTaps(() => props.quiltId)
 const { data: sew, error } = useBatches(() => props.quiltId)
 const design = computed(() => quilt.design.value!)
 const colours = useClothColours(design)
+const paints = useClothPaints(design)
 
 const chosen = ref<string>()
 watch(
@@ -52,7 +53,8 @@ watch(
 
 const ROLES = ['A', 'B', 'C', 'D'] as const
 const colourOf = (cloth: number | undefined) => (cloth !== undefined && cloth >= 0 ? colours.value[cloth]! : '#d3d8d2')
-const rightSides = computed(() => Object.fromEntries(ROLES.map((role, i) => [role, colourOf(card.value?.roles[i])])))
+const paintFor = (cloth: number | undefined) => (cloth !== undefined && cloth >= 0 ? paints.value[cloth]! : '#d3d8d2')
+const rightSides = computed(() => Object.fromEntries(ROLES.map((role, i) => [role, paintFor(card.value?.roles[i])])))
 const wrongSides = computed(() =>
   Object.fromEntries(
     ROLES.map((role, i) => [role, `color-mix(in srgb, ${colourOf(card.value?.roles[i])} 55%, white)`]),
@@ -176,7 +178,7 @@ defineExpose({ tell })
           <h2 class="text-2xl font-bold">Lay out and join {{ layout.name }}</h2>
           <LayoutDrawing
             :layout="layout"
-            :colours="colours"
+            :colours="paints"
             :lit="card.litPieces"
             pressing
             class="max-h-[60dvh] w-full"

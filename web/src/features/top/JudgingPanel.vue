@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Schemas } from '@/api/client'
+import { plainColours } from '@/features/prints'
 import { spellCount, vShows } from '@/shared'
 
 export interface JudgingPanelProps {
@@ -38,6 +39,9 @@ function threshold(event: Event) {
         @change="emit('greyed', ($event.target as HTMLInputElement).checked)"
       />
       Grey view: lightness only <kbd class="rounded border px-1">G</kbd></label
+    >
+    <label class="flex min-h-10 items-center gap-3"
+      ><input v-model="plainColours" type="checkbox" class="size-5" /> Plain colours, without prints</label
     >
 
     <section aria-label="Close in value">

@@ -2,6 +2,7 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed, defineAsyncComponent, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { problemsOf, type Schemas } from '@/api/client'
+import { paintOf } from '@/features/prints'
 import { useOpenQuilt, useTop } from '@/features/quilts'
 import { ProblemNote, WaitNote } from '@/shared'
 import BlockTray from './BlockTray.vue'
@@ -76,7 +77,7 @@ const names = computed(() => Object.fromEntries(design.value.cloths.map((cloth) 
 const colours = computed(() =>
   design.value.cloths.map((cloth) => {
     const value = top.value?.cloths.find((each) => each.key === cloth.key)
-    return grey.value && value ? `lab(${value.lightness}% 0 0)` : cloth.colour
+    return paintOf(grey.value && value ? `lab(${value.lightness}% 0 0)` : cloth.colour, cloth.print)
   }),
 )
 const locked = computed(() => lockedParts(design.value, parts.value))

@@ -1,1 +1,1 @@
-export { useClothColours } from './useClothColours'
+export { useClothColours, useClothPaints } from './useClothColours'

@@ -32,6 +32,7 @@ function taken(cloths: readonly Cloth[], cloth: Schemas['ShelfClothView']): Clot
     pack: cloth.pack,
     standsFor: 'ITSELF',
     guessed: cloth.guessed,
+    print: cloth.print,
     but: [],
   }
 }
@@ -74,6 +75,7 @@ export function withDealtPlace(
     pack,
     standsFor,
     guessed: false,
+    print: 'PLAIN',
     but: [],
   }
   return { cloths: [...design.cloths, place] }

@@ -57,6 +57,7 @@ const cloth = (key: string) => ({
   pack: '',
   standsFor: 'ITSELF' as const,
   guessed: false,
+  print: 'PLAIN',
   but: [] as string[],
 })
 const DESIGN = {

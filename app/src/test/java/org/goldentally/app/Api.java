@@ -61,6 +61,7 @@ record Api(RestClient client) {
                 .put("pack", "")
                 .put("standsFor", "ITSELF")
                 .put("guessed", false)
+                .put("print", "PLAIN")
                 .set("but", JsonNodeFactory.instance.arrayNode())
                 .asObject();
     }

@@ -83,7 +83,7 @@ class QuiltApiIT {
     @CsvSource(
             delimiter = '|',
             value = {
-                "{\"format\":2}|format is 2; it goes from 12 to 12",
+                "{\"format\":2}|format is 2; it goes from 13 to 13",
                 "{\"blocks\":[{\"key\":\"a\",\"name\":\"\",\"columns\":[1],\"rows\":[1],\"parts\":[]},"
                         + "{\"key\":\"a\",\"name\":\"\",\"columns\":[1],\"rows\":[1],\"parts\":[]}]}|blocks has two entries of the same key",
                 "{\"closeInValue\":1000}|closeInValue is 1000; it goes from 0 to 100",

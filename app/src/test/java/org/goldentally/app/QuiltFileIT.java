@@ -157,8 +157,8 @@ class QuiltFileIT {
         refused(changed("goldenTallyQuilt", 99), "files of version 99 are not known here");
         refused(changed("log", "none"), "\"log\"");
         ObjectNode design = file.deepCopy();
-        ((ObjectNode) design.path("design")).put("format", 13);
-        refused(design.toString(), "format 13 are not known here");
+        ((ObjectNode) design.path("design")).put("format", 14);
+        refused(design.toString(), "format 14 are not known here");
         ObjectNode type = file.deepCopy();
         ((ObjectNode) type.path("design").path("setting")).put("across", "many");
         refused(type.toString(), "design.setting.across");

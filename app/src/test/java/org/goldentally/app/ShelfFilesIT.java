@@ -70,7 +70,8 @@ class ShelfFilesIT {
         List<String> written = Arrays.asList(
                 client.get().uri("/api/shelf/csv").retrieve().body(String.class).split("\r\n"));
         assertThat(written)
-                .contains("\"heron, grey\",3,fat quarter,17 1/2,20,in,pinked,\"#8090a0\",55,yes,linen,12.50 a yard,")
+                .contains(
+                        "\"heron, grey\",3,fat quarter,17 1/2,20,in,pinked,\"#8090a0\",55,yes,linen,12.50 a yard,,plain")
                 .anyMatch(line -> line.startsWith("heath,1,length,110,150.5,cm,straight,"));
         // A line in words can be corrected in place like one that was typed.
         Map<?, ?> line = (Map<?, ?>) ((List<?>) cloth("heath").get("lines")).getFirst();

@@ -4,8 +4,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.goldentally.app.quilts.Quilts;
+import org.goldentally.app.shelf.ClothFacts;
 import org.goldentally.app.shelf.PriceList;
 import org.goldentally.app.shelf.Shelf;
+import org.goldentally.core.cloth.HousePrint;
 import org.goldentally.core.ideas.OurQuilts;
 import org.goldentally.core.measure.MeasureSystem;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -51,6 +53,7 @@ class DemoData implements SmartInitializingSingleton {
         List.of("0.6 m linen 110 cm wide", "0.4 m denim 110 cm wide", "1 fat quarter mustard")
                 .forEach(line -> shelf.add(line, MeasureSystem.CENTIMETRE));
         Map<String, Shelf.ShelfClothView> cloths = new HashMap<>();
+        shelf.list().forEach(this::print);
         shelf.list().forEach(cloth -> cloths.put(cloth.name(), cloth));
         DemoQuilts demo = new DemoQuilts(cloths);
         prices.takeMadeUp(null);
@@ -59,5 +62,20 @@ class DemoData implements SmartInitializingSingleton {
         quilts.create("Windowsill runner", demo.windowsillRunner());
         quilts.create("Geese at dusk", demo.geeseAtDusk());
         quilts.create("Lantern Street", demo.lanternStreet());
+    }
+
+    private void print(Shelf.ShelfClothView cloth) {
+        HousePrint print = OurQuilts.PRINTS.getOrDefault(cloth.name(), cloth.print());
+        shelf.change(
+                cloth.id(),
+                cloth.version(),
+                new ClothFacts(
+                        cloth.colour(),
+                        cloth.lightness(),
+                        cloth.directional(),
+                        cloth.kind(),
+                        cloth.price(),
+                        cloth.guessed(),
+                        print));
     }
 }

@@ -14,6 +14,7 @@ import java.util.UUID;
 import org.goldentally.app.quilts.DesignDocuments;
 import org.goldentally.app.shelf.PriceList;
 import org.goldentally.app.text.CleanText;
+import org.goldentally.core.cloth.HousePrint;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.sew.LogEntry;
@@ -89,7 +90,7 @@ class QuiltFileReader {
             if (file.get("design") instanceof ObjectNode design) {
                 file.set("design", documents.upToDate(design));
             }
-            withWhatWasLeftOut(file);
+            file.path("shelf").forEach(QuiltFileReader::withWhatWasLeftOut);
             QuiltFile read = json.treeToValue(file, QuiltFile.class);
             check(read);
             return read;
@@ -101,10 +102,12 @@ class QuiltFileReader {
     /** @throws RefusedException if it is no file of everything that can be used, with the place */
     Everything readEverything(byte[] bytes) {
         try {
-            Everything read = everything.readValue(bytes, Everything.class);
-            if (read == null) {
+            JsonNode file = everything.readTree(bytes);
+            if (file.isMissingNode() || file.isNull()) {
                 throw refused("File", "there is nothing in it", "choose a file that Golden Tally wrote");
             }
+            file.path("shelf").forEach(whole -> withWhatWasLeftOut(whole.path("cloth")));
+            Everything read = everything.treeToValue(file, Everything.class);
             refuse(problems(read));
             return read;
         } catch (JacksonException broken) {
@@ -155,13 +158,16 @@ class QuiltFileReader {
         }
     }
 
-    /** Files written before colours could be guessed ones do not say whether they are. */
-    private static void withWhatWasLeftOut(ObjectNode file) {
-        file.path("shelf").forEach(cloth -> {
-            if (cloth.path("facts") instanceof ObjectNode facts && !facts.has("guessed")) {
+    /** Files written before colours could be guessed ones, and before prints were drawn, say nothing of either. */
+    private static void withWhatWasLeftOut(JsonNode cloth) {
+        if (cloth.path("facts") instanceof ObjectNode facts) {
+            if (!facts.has("guessed")) {
                 facts.put("guessed", false);
             }
-        });
+            if (!facts.has("print")) {
+                facts.put("print", HousePrint.PLAIN.name());
+            }
+        }
     }
 
     private static byte[] bytes(InputStream input) {

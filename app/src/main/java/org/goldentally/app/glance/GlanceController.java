@@ -15,6 +15,7 @@ import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.app.tally.QuiltTally;
 import org.goldentally.app.top.TopPictureView;
 import org.goldentally.app.top.TopWords;
+import org.goldentally.core.cloth.HousePrint;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.plans.PlanInWords;
 import org.goldentally.core.problem.Problem;
@@ -98,9 +99,9 @@ class GlanceController {
         }
     }
 
-    record PictureView(TopPictureView top, List<String> colours) {
+    record PictureView(TopPictureView top, List<String> colours, List<HousePrint> prints) {
         static PictureView of(QuiltTop top) {
-            return new PictureView(TopPictureView.of(top), TopWords.colours(top));
+            return new PictureView(TopPictureView.of(top), TopWords.colours(top), TopWords.prints(top));
         }
     }
 

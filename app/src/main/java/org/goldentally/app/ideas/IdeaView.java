@@ -3,6 +3,7 @@ package org.goldentally.app.ideas;
 import java.util.List;
 import org.goldentally.app.top.TopPictureView;
 import org.goldentally.app.top.TopWords;
+import org.goldentally.core.cloth.HousePrint;
 import org.goldentally.core.ideas.TopIdea;
 import org.goldentally.core.plans.PiecingTime;
 import org.goldentally.core.plans.PlanInWords;
@@ -31,6 +32,7 @@ record IdeaView(
         String hours,
         Order order,
         List<String> colours,
+        List<HousePrint> prints,
         TopPictureView picture) {
 
     /**
@@ -63,6 +65,7 @@ record IdeaView(
                         idea.used().toDoubleSquareInches(),
                         idea.costs().minutes()),
                 TopWords.colours(top),
+                TopWords.prints(top),
                 TopPictureView.of(top));
     }
 

@@ -18,6 +18,7 @@ import org.goldentally.app.shelf.ClothsAtHand;
 import org.goldentally.app.top.TopPictureView;
 import org.goldentally.app.top.TopWords;
 import org.goldentally.core.account.ShelfCloth;
+import org.goldentally.core.cloth.HousePrint;
 import org.goldentally.core.ideas.OurQuilts;
 import org.goldentally.core.ideas.OurQuilts.OurQuilt;
 import org.goldentally.core.ideas.TopIdea;
@@ -144,6 +145,7 @@ class IdeasController {
             String size,
             String blocks,
             List<String> colours,
+            List<HousePrint> prints,
             TopPictureView picture) {
 
         static OurQuiltView of(OurQuilt quilt) {
@@ -155,6 +157,7 @@ class IdeasController {
                     TopWords.size(top),
                     top.blocksInWords(),
                     TopWords.colours(top),
+                    TopWords.prints(top),
                     TopPictureView.of(top));
         }
     }

@@ -2,10 +2,13 @@ package org.goldentally.app.shelf;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.UUID;
+import org.goldentally.core.cloth.HousePrint;
 
 /** A colour or print that the owner has, or had; quilts refer to it by its id. */
 @Entity
@@ -29,6 +32,10 @@ class Cloth {
 
     @Column(nullable = false)
     private boolean directional;
+
+    @Column(nullable = false)
+    @Enumerated(EnumType.STRING)
+    private HousePrint print = HousePrint.PLAIN;
 
     @Column(nullable = false)
     private String kind = "";
@@ -78,7 +85,7 @@ class Cloth {
 
     /** Everything that is said of it besides its name. */
     ClothFacts facts() {
-        return new ClothFacts(colour, lightness, directional, kind, price, guessed);
+        return new ClothFacts(colour, lightness, directional, kind, price, guessed, print);
     }
 
     String pack() {
@@ -92,5 +99,6 @@ class Cloth {
         this.kind = facts.kind();
         this.price = facts.price();
         this.guessed = facts.guessed();
+        this.print = facts.print();
     }
 }

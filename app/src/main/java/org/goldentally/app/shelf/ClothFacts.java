@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.List;
 import org.goldentally.core.cloth.ColourWords;
+import org.goldentally.core.cloth.HousePrint;
 import org.goldentally.core.cloth.Price;
 import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Problem;
@@ -20,6 +21,7 @@ import org.goldentally.core.problem.RefusedException;
  * @param kind such as cotton or linen; empty is not said
  * @param price such as {@code 12.50 a yard}; empty where the price list counts
  * @param guessed whether nobody has said the colour yet: the swatch only tells cloths apart
+ * @param print how it is drawn where it has no photograph
  */
 public record ClothFacts(
         @NotNull @Pattern(regexp = "#[0-9a-f]{6}", message = "a colour is six figures such as #f0a91b")
@@ -29,16 +31,29 @@ public record ClothFacts(
         boolean directional,
         @NotNull @Size(max = 60) String kind,
         @NotNull @Size(max = 40) String price,
-        @LeftOut("false") boolean guessed) {
+        @LeftOut("false") boolean guessed,
+        @NotNull @LeftOut("\"PLAIN\"") HousePrint print) {
+
+    /** What is drawn plain. */
+    public ClothFacts(
+            String colour, String lightness, boolean directional, String kind, String price, boolean guessed) {
+        this(colour, lightness, directional, kind, price, guessed, HousePrint.PLAIN);
+    }
 
     /** What the name of a cloth says of it, until more is said. */
     static ClothFacts ofName(String name) {
         ColourWords.Swatch swatch = ColourWords.swatchFor(name);
-        return new ClothFacts(swatch.colour(), swatch.lightness(), false, "", "", swatch.guessed());
+        return new ClothFacts(
+                swatch.colour(), swatch.lightness(), false, "", "", swatch.guessed(), HousePrint.named(name));
     }
 
     ClothFacts ofColour(String picked, boolean isGuessed) {
-        return new ClothFacts(picked, lightness, directional, kind, price, isGuessed);
+        return new ClothFacts(picked, lightness, directional, kind, price, isGuessed, print);
+    }
+
+    /** Drawn with another print. */
+    ClothFacts printed(HousePrint drawn) {
+        return new ClothFacts(colour, lightness, directional, kind, price, guessed, drawn);
     }
 
     /** What is said otherwise of a cloth, in words. */
@@ -58,7 +73,9 @@ public record ClothFacts(
         if (!kind().equals(after.kind())) {
             return after.kind().isBlank() ? "of no kind" : after.kind();
         }
-        return "colour as it is shown";
+        return print() == after.print()
+                ? "colour as it is shown"
+                : after.print().displayName();
     }
 
     /** For facts that came in no checked request: the colour as well. */

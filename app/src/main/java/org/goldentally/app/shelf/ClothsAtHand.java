@@ -39,6 +39,7 @@ public class ClothsAtHand {
                     facts.lightness(),
                     facts.guessed(),
                     facts.directional(),
+                    facts.print(),
                     cloth.pack(),
                     ofCloth));
         });

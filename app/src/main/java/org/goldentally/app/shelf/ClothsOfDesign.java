@@ -62,6 +62,7 @@ public class ClothsOfDesign {
                                     known.facts().guessed(),
                                     known.facts().lightness(),
                                     known.facts().directional(),
+                                    known.facts().print(),
                                     known.pack());
                 })
                 .toList());

@@ -13,6 +13,7 @@ import org.goldentally.app.drawing.PieceOutline;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.app.problems.StaleVersionException;
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.HousePrint;
 import org.goldentally.core.cloth.Lightness;
 import org.goldentally.core.cloth.PrintSwatches;
 import org.goldentally.core.cloth.ShelfLine;
@@ -83,6 +84,7 @@ public class Shelf {
             String pack,
             boolean photographed,
             boolean guessed,
+            HousePrint print,
             List<ShelfLineView> lines) {}
 
     /**
@@ -135,7 +137,7 @@ public class Shelf {
         List<Cloth> prints = new ArrayList<>();
         for (String swatch : swatches) {
             // The name of a pack says nothing of the colour of each of its prints.
-            ClothFacts facts = whole.ofColour(swatch, true);
+            ClothFacts facts = whole.ofColour(swatch, true).printed(HousePrint.ofPack(line.clothName(), prints.size()));
             String name = line.clothName() + " " + (prints.size() + 1);
             prints.add(cloths.findNamed(owner.id(), name)
                     .orElseGet(() -> cloths.saveAndFlush(new Cloth(owner.id(), name, facts, line.clothName()))));
@@ -294,6 +296,7 @@ public class Shelf {
                 cloth.pack(),
                 photographed.contains(cloth.id()),
                 facts.guessed(),
+                facts.print(),
                 lines.stream().map(Shelf::view).toList());
     }
 

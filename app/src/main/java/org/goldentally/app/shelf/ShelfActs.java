@@ -260,7 +260,7 @@ class ShelfActs {
                         ? ""
                         : "update cloth now set name = was.name, colour = was.colour, lightness = was.lightness,"
                                 + " directional = was.directional, kind = was.kind, price = was.price, pack = was.pack,"
-                                + " guessed = was.guessed, version = now.version + 1"
+                                + " guessed = was.guessed, print = was.print, version = now.version + 1"
                                 + " from jsonb_populate_record(null::cloth, :state::jsonb) was"
                                 + " where now.id = was.id";
             case "shelf_piece" ->

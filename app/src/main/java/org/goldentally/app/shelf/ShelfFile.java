@@ -10,6 +10,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.goldentally.app.shelf.ShelfLots.Lot;
 import org.goldentally.app.shelf.ShelfLots.ReadLot;
 import org.goldentally.core.cloth.ClothPiece;
+import org.goldentally.core.cloth.HousePrint;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.measure.Length;
@@ -37,7 +38,8 @@ final class ShelfFile {
             "directional",
             "kind",
             "price",
-            "pack");
+            "pack",
+            "print");
     private static final int MOST_PIECES = 10_000;
     private static final int MOST_PROBLEMS = 20;
     private static final int LONGEST_NAME = 200;
@@ -66,7 +68,8 @@ final class ShelfFile {
                 read.facts().directional() ? "yes" : "no",
                 read.facts().kind(),
                 read.facts().price(),
-                read.pack());
+                read.pack(),
+                read.facts().print().displayName());
     }
 
     /**
@@ -174,19 +177,34 @@ final class ShelfFile {
         String lightness = text(row, "lightness", 10);
         String kind = text(row, "kind", 60);
         String price = text(row, "price", 40);
+        Optional<HousePrint> print = print(row);
         UnaryOperator<ClothFacts> said = known -> new ClothFacts(
                 colour.matches("#[0-9a-f]{6}") ? colour : known.colour(),
                 lightness.isEmpty() ? known.lightness() : lightness,
                 directional.isEmpty() ? known.directional() : directional.equals("yes") || directional.equals("true"),
                 kind.isEmpty() ? known.kind() : kind,
                 price.isEmpty() ? known.price() : price,
-                known.guessed() && colour.isEmpty());
+                known.guessed() && colour.isEmpty(),
+                print.orElse(known.print()));
         try {
             said.apply(ClothFacts.ofName(name)).check("Line " + (row.getRecordNumber() + 1));
         } catch (RefusedException refused) {
             problems.addAll(refused.problems());
         }
         return said;
+    }
+
+    private Optional<HousePrint> print(CSVRecord row) {
+        String name = CsvTable.cell(row, "print").toLowerCase(Locale.ROOT);
+        Optional<HousePrint> print = HousePrint.of(name);
+        if (!name.isEmpty() && print.isEmpty()) {
+            refuse(
+                    row,
+                    "print",
+                    "“" + name + "” is no print",
+                    "write one such as dots, stripe or plain, or leave it empty");
+        }
+        return print;
     }
 
     /** What a cell says; more than is kept is refused, not cut off. */

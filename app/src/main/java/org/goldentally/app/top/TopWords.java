@@ -1,6 +1,7 @@
 package org.goldentally.app.top;
 
 import java.util.List;
+import org.goldentally.core.cloth.HousePrint;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.quilt.QuiltTop;
@@ -17,6 +18,11 @@ public final class TopWords {
         LengthWriter writer = top.design().system().writer();
         String size = writer.write(top.finishedWidth()) + " × " + writer.writeWithUnit(top.finishedHeight());
         return size.contains(JUST_OVER) ? "about " + size.replace(JUST_OVER, "") : size;
+    }
+
+    /** How each cloth of the quilt is drawn, in order. */
+    public static List<HousePrint> prints(QuiltTop top) {
+        return top.design().cloths().stream().map(ClothInHand::print).toList();
     }
 
     /** The colour of each cloth of the quilt, in order. */

@@ -25,17 +25,18 @@ class DocumentFormatsTest {
 
     @ParameterizedTest
     @CsvSource({
-        "format-1.json, format-1-as-12.json",
-        "format-2.json, format-12.json",
-        "format-3.json, format-12.json",
-        "format-4.json, format-12.json",
-        "format-5.json, format-12.json",
-        "format-6.json, format-12.json",
-        "format-7.json, format-12.json",
-        "format-8.json, format-12.json",
-        "format-9.json, format-12.json",
-        "format-10.json, format-12.json",
-        "format-11.json, format-12.json"
+        "format-1.json, format-1-as-13.json",
+        "format-2.json, format-13.json",
+        "format-3.json, format-13.json",
+        "format-4.json, format-13.json",
+        "format-5.json, format-13.json",
+        "format-6.json, format-13.json",
+        "format-7.json, format-13.json",
+        "format-8.json, format-13.json",
+        "format-9.json, format-13.json",
+        "format-10.json, format-13.json",
+        "format-11.json, format-13.json",
+        "format-12.json, format-13.json"
     })
     void aDocumentOfEveryFormatBecomesTheSameAsEver(String old, String expected) throws IOException {
         ObjectNode upToDate = DocumentFormats.upToDate(example(old));
@@ -73,7 +74,7 @@ class DocumentFormatsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"{}", "{\"format\": 0}", "{\"format\": 13}", "{\"format\": \"two\"}"})
+    @ValueSource(strings = {"{}", "{\"format\": 0}", "{\"format\": 14}", "{\"format\": \"two\"}"})
     void aFormatThatIsNotKnownIsRefused(String document) {
         assertThatThrownBy(() -> DocumentFormats.upToDate((ObjectNode) JSON.readTree(document)))
                 .isInstanceOf(RefusedException.class)

@@ -1,6 +1,7 @@
 package org.goldentally.core.account;
 
 import java.util.List;
+import org.goldentally.core.cloth.HousePrint;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.ClothInHand.StandsFor;
@@ -12,6 +13,7 @@ import org.goldentally.core.measure.Area;
  * @param id of the cloth on the shelf; empty for one that is not there yet
  * @param lightness as the quilter overruled it; empty otherwise
  * @param guessed whether nobody has said its colour yet
+ * @param print how it is drawn
  * @param pack the pack that it is a print of; empty for none
  */
 public record ShelfCloth(
@@ -21,11 +23,25 @@ public record ShelfCloth(
         String lightness,
         boolean guessed,
         boolean directional,
+        HousePrint print,
         String pack,
         List<ShelfPieces> pieces) {
 
     public ShelfCloth {
         pieces = List.copyOf(pieces);
+    }
+
+    /** A cloth that is drawn plain. */
+    public ShelfCloth(
+            String id,
+            String name,
+            String colour,
+            String lightness,
+            boolean guessed,
+            boolean directional,
+            String pack,
+            List<ShelfPieces> pieces) {
+        this(id, name, colour, lightness, guessed, directional, HousePrint.PLAIN, pack, pieces);
     }
 
     /** A cloth that is still to be bought. */
@@ -59,6 +75,17 @@ public record ShelfCloth(
     /** The same as a cloth of a quilt. */
     public ClothInHand inHand(String key, boolean background) {
         return new ClothInHand(
-                key, name, colour, lightness, background, id, directional, pack, StandsFor.ITSELF, guessed, List.of());
+                key,
+                name,
+                colour,
+                lightness,
+                background,
+                id,
+                directional,
+                pack,
+                StandsFor.ITSELF,
+                guessed,
+                print,
+                List.of());
     }
 }

@@ -1,6 +1,7 @@
 package org.goldentally.core.design;
 
 import java.util.List;
+import org.goldentally.core.cloth.HousePrint;
 import org.goldentally.core.cloth.Lightness;
 import org.goldentally.core.problem.LeftOut;
 import org.goldentally.core.problem.Limits;
@@ -18,6 +19,7 @@ import org.goldentally.core.problem.Limits;
  * @param pack the pack that it is one of the prints of, or that its prints are dealt from; empty for neither
  * @param standsFor a cloth of its own, or a place that is dealt a print of the pack
  * @param guessed whether nobody has said its colour yet: the swatch only tells cloths apart, nothing is judged by it
+ * @param print how it is drawn where it has no photograph
  * @param but keys of prints that the place for a print of the pack may not have
  */
 public record ClothInHand(
@@ -31,6 +33,7 @@ public record ClothInHand(
         @LeftOut("\"\"") String pack,
         @LeftOut("\"ITSELF\"") StandsFor standsFor,
         @LeftOut("false") boolean guessed,
+        @LeftOut("\"PLAIN\"") HousePrint print,
         @LeftOut("[]") List<String> but) {
 
     /** What a cloth in hand is. */
@@ -49,6 +52,7 @@ public record ClothInHand(
         Limits.text(shelfCloth, 60, "shelfCloth");
         Limits.text(pack, 200, "pack");
         Limits.required(standsFor, "standsFor");
+        Limits.required(print, "print");
         Limits.texts(but, 200, 60, "but");
         but = List.copyOf(but);
         if (key.isBlank()) {
@@ -84,6 +88,34 @@ public record ClothInHand(
         this(key, name, colour, lightness, background, shelfCloth, directional, pack, standsFor, false, List.of());
     }
 
+    /** A cloth that is drawn plain. */
+    public ClothInHand(
+            String key,
+            String name,
+            String colour,
+            String lightness,
+            boolean background,
+            String shelfCloth,
+            boolean directional,
+            String pack,
+            StandsFor standsFor,
+            boolean guessed,
+            List<String> but) {
+        this(
+                key,
+                name,
+                colour,
+                lightness,
+                background,
+                shelfCloth,
+                directional,
+                pack,
+                standsFor,
+                guessed,
+                HousePrint.PLAIN,
+                but);
+    }
+
     /** CIELAB L* from 0 to 100: as the quilter overruled it, or of its swatch. */
     public double judgedLightness() {
         return Lightness.judged(colour, lightness);
@@ -102,16 +134,45 @@ public record ClothInHand(
     /** The same cloth known to the shelf by another identity; empty if it is not there. */
     public ClothInHand onShelfAs(String otherShelfCloth) {
         return new ClothInHand(
-                key, name, colour, lightness, background, otherShelfCloth, directional, pack, standsFor, guessed, but);
+                key,
+                name,
+                colour,
+                lightness,
+                background,
+                otherShelfCloth,
+                directional,
+                pack,
+                standsFor,
+                guessed,
+                print,
+                but);
     }
 
-    /** With the name, swatch and direction that it has on the shelf now. */
+    /** The same cloth drawn with another print. */
+    public ClothInHand printed(HousePrint newPrint) {
+        return new ClothInHand(
+                key,
+                name,
+                colour,
+                lightness,
+                background,
+                shelfCloth,
+                directional,
+                pack,
+                standsFor,
+                guessed,
+                newPrint,
+                but);
+    }
+
+    /** With the name, swatch, print and direction that it has on the shelf now. */
     public ClothInHand asOnShelf(
             String newName,
             String newColour,
             boolean nowGuessed,
             String newLightness,
             boolean nowDirectional,
+            HousePrint nowPrint,
             String nowOfPack) {
         return new ClothInHand(
                 key,
@@ -124,6 +185,7 @@ public record ClothInHand(
                 nowOfPack,
                 standsFor,
                 nowGuessed,
+                nowPrint,
                 but);
     }
 }

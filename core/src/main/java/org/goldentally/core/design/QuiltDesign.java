@@ -46,7 +46,7 @@ public record QuiltDesign(
         @LeftOut("[]") List<MethodChoice> methods,
         @LeftOut("{}") PlanDesign plan) {
 
-    public static final int CURRENT_FORMAT = 12;
+    public static final int CURRENT_FORMAT = 13;
 
     /** Cloths whose lightness differs by less read as one (our own threshold; each quilt may have another). */
     public static final int USUAL_CLOSE_IN_VALUE = 20;

@@ -2,12 +2,14 @@ package org.goldentally.core.ideas;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.BlockPart;
 import org.goldentally.core.block.TraditionalBlocks;
 import org.goldentally.core.block.UnitDesign;
 import org.goldentally.core.cloth.ColourWords;
+import org.goldentally.core.cloth.HousePrint;
 import org.goldentally.core.cloth.PrintSwatches;
 import org.goldentally.core.deal.ScrappyDeal;
 import org.goldentally.core.deal.Stock;
@@ -31,6 +33,21 @@ public final class OurQuilts {
 
     /** Prints that {@link #lanternStreet} takes turns of. */
     public static final List<String> SQUARES = List.of("marigold", "brick", "spruce", "ink", "plum", "sky", "rust");
+
+    /** How the fabrics of our quilts are drawn; the others are plain. */
+    public static final Map<String, HousePrint> PRINTS = Map.ofEntries(
+            Map.entry("marigold", HousePrint.FLORAL),
+            Map.entry("brick", HousePrint.CHECK),
+            Map.entry("spruce", HousePrint.LEAF),
+            Map.entry("ink", HousePrint.STAR),
+            Map.entry("plum", HousePrint.DASH),
+            Map.entry("sky", HousePrint.PIN_DOT),
+            Map.entry("rust", HousePrint.HERRINGBONE),
+            Map.entry("teal", HousePrint.LEAF),
+            Map.entry("rose", HousePrint.FLORAL),
+            Map.entry("navy", HousePrint.PIN_DOT),
+            Map.entry("denim", HousePrint.HERRINGBONE),
+            Map.entry("mustard", HousePrint.DASH));
 
     private static final int PRINTS_OF_HARVEST = 21;
 
@@ -115,15 +132,16 @@ public final class OurQuilts {
         List<String> swatches = PrintSwatches.ofPack("harvest", PRINTS_OF_HARVEST);
         for (int print = 1; print <= PRINTS_OF_HARVEST; print++) {
             cloths.add(new ClothInHand(
-                    "h" + print,
-                    "harvest " + print,
-                    swatches.get(print - 1),
-                    "",
-                    false,
-                    "",
-                    false,
-                    "harvest",
-                    StandsFor.ITSELF));
+                            "h" + print,
+                            "harvest " + print,
+                            swatches.get(print - 1),
+                            "",
+                            false,
+                            "",
+                            false,
+                            "harvest",
+                            StandsFor.ITSELF)
+                    .printed(HousePrint.ofPack("harvest", print - 1)));
         }
         QuiltDesign undealt = design(
                 MeasureSystem.INCH,
@@ -255,7 +273,8 @@ public final class OurQuilts {
     }
 
     private static ClothInHand cloth(String key, String name, boolean background) {
-        return new ClothInHand(key, name, ColourWords.swatchFor(name).colour(), "", background, "");
+        return new ClothInHand(key, name, ColourWords.swatchFor(name).colour(), "", background, "")
+                .printed(PRINTS.getOrDefault(name, HousePrint.PLAIN));
     }
 
     private static QuiltDesign design(

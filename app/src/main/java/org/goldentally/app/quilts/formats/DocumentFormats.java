@@ -19,7 +19,8 @@ public final class DocumentFormats {
             new EighthFormat(),
             new NinthFormat(),
             new TenthFormat(),
-            new EleventhFormat());
+            new EleventhFormat(),
+            new TwelfthFormat());
 
     /** The format that the last step writes. */
     public static final int NEWEST = STEPS.size() + 1;
