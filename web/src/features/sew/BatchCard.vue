@@ -15,6 +15,8 @@ export interface BatchCardProps {
   card: Card
   /** The colour of each cloth of the quilt, in order. */
   colours: readonly string[]
+  /** What their patches are filled with: their colours, or their prints. */
+  paints: readonly string[]
   /** Their names, in the same order. */
   clothNames: readonly string[]
   top: Schemas['TopView'] | undefined
@@ -32,10 +34,12 @@ const isUnits = computed(() => props.batch.kind === 'UNITS' || props.batch.kind 
 /** A strip is long and low: its drawing has the whole width. */
 const isOfStrips = computed(() => props.batch.kind === 'SASHING' || props.batch.kind === 'BORDER')
 const things = computed(() => (props.batch.kind === 'HALVES' ? 'halves' : 'units'))
+const thing = computed(() => (props.batch.kind === 'HALVES' ? 'half' : 'unit'))
 const sort = computed(() => props.batch.setName)
 const ROLES = ['A', 'B', 'C', 'D'] as const
 const colourOf = (cloth: number | undefined) => (cloth !== undefined && cloth >= 0 ? props.colours[cloth]! : '#d3d8d2')
-const rightSides = computed(() => Object.fromEntries(ROLES.map((role, i) => [role, colourOf(props.card.roles[i])])))
+const paintFor = (cloth: number | undefined) => (cloth !== undefined && cloth >= 0 ? props.paints[cloth]! : '#d3d8d2')
+const rightSides = computed(() => Object.fromEntries(ROLES.map((role, i) => [role, paintFor(props.card.roles[i])])))
 /** The wrong side of a print is paler. */
 const wrongSides = computed(() =>
   Object.fromEntries(ROLES.map((role, i) => [role, `color-mix(in srgb, ${colourOf(props.card.roles[i])} 55%, white)`])),
@@ -48,6 +52,15 @@ const lit = computed(() => {
 function write(kind: Entry['kind'], hand = '', text = '') {
   emit('written', { kind, batch: props.batch.key, hand, text })
 }
+const typing = ref(false)
+const soFar = computed(() => {
+  const { setsMade, setsSpoiled, spoiled } = props.counts
+  return [
+    spellCount(setsMade, sort.value, `${sort.value}s`),
+    spoiled ? `${spellCount(spoiled, thing.value, things.value)} spoiled` : '',
+    setsSpoiled ? `${spellCount(setsSpoiled, sort.value, `${sort.value}s`)} spoiled` : '',
+  ].filter(Boolean)
+})
 /** What is sewn one by one is often tallied when all are done. */
 const MOST_AT_ONCE = 60
 const open = computed(() => Math.max(0, props.batch.needed - props.counts.good))
@@ -59,32 +72,25 @@ function writeCounted(made: number, spoiled: number) {
 const BUTTONS = computed(() => [
   {
     key: '1',
-    label:
-      props.batch.perSet > 1
-        ? `One ${sort.value} made (${props.batch.perSet} ${things.value})`
-        : `One ${sort.value} made`,
+    label: `One more ${sort.value}`,
     act: () => write('SET_MADE'),
     main: true,
   },
   ...(props.batch.handed
     ? [
-        { key: '2', label: 'One left-hand spoiled', act: () => write('UNIT_SPOILED', 'left'), main: false },
-        { key: '4', label: 'One right-hand spoiled', act: () => write('UNIT_SPOILED', 'right'), main: false },
+        { key: '2', label: 'Spoiled a left one', act: () => write('UNIT_SPOILED', 'left'), main: false },
+        { key: '4', label: 'Spoiled a right one', act: () => write('UNIT_SPOILED', 'right'), main: false },
       ]
     : [
         {
           key: '2',
-          label: isUnits.value
-            ? props.batch.kind === 'HALVES'
-              ? 'One half spoiled'
-              : 'One unit spoiled'
-            : `One ${sort.value} spoiled`,
+          label: `Spoiled one ${isUnits.value ? thing.value : sort.value}`,
           act: () => write('UNIT_SPOILED'),
           main: false,
         },
       ]),
   ...(props.batch.perSet > 1
-    ? [{ key: '3', label: `A whole ${sort.value} spoiled`, act: () => write('SET_SPOILED'), main: false }]
+    ? [{ key: '3', label: `Spoiled a whole ${sort.value}`, act: () => write('SET_SPOILED'), main: false }]
     : []),
   ...(props.batch.perSet === 1 && open.value > 1 && open.value <= MOST_AT_ONCE
     ? [{ key: '5', label: `All ${open.value} made`, act: writeAll, main: false }]
@@ -150,50 +156,56 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
 <template>
   <article class="space-y-4" :aria-label="batch.title" :data-batch="batch.key">
     <header>
-      <h2 class="text-xl font-bold first-letter:uppercase">{{ batch.title }}</h2>
-      <p class="text-soft">{{ batch.subtitle }}</p>
+      <p class="text-soft first-letter:uppercase">{{ batch.subtitle }}</p>
+      <h2 class="text-2xl font-bold first-letter:uppercase">{{ batch.title }}</h2>
     </header>
 
-    <section
-      class="sticky top-0 z-10 space-y-3 rounded-xl border border-line bg-white p-3 shadow-sm"
-      aria-label="Tally"
-    >
-      <div class="flex flex-wrap items-center gap-3">
-        <p class="flex items-baseline gap-2">
-          <strong class="text-4xl tabular-nums" data-good>{{ counts.good }}</strong><span
-            >of {{ batch.needed }} made</span
+    <section class="sticky top-0 z-10 space-y-2 bg-paper py-2" aria-label="Tally">
+      <div class="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <div class="min-w-36 flex-1">
+          <p class="flex items-baseline gap-2">
+            <strong class="text-5xl tabular-nums" data-good>{{ counts.good }}</strong><span class="text-lg"
+              >of {{ batch.needed }} made</span
+            >
+          </p>
+          <TallyMarks :count="counts.setsMade" />
+        </div>
+        <div class="flex flex-wrap gap-2 max-lg:w-full">
+          <button
+            v-for="button in BUTTONS"
+            :key="button.key"
+            class="button"
+            :class="
+              button.main
+                ? 'button-main min-h-18 px-6 text-xl max-lg:basis-full'
+                : 'min-h-18 max-w-32 px-3 leading-5 max-lg:flex-1'
+            "
+            :data-tap="button.key"
+            :aria-keyshortcuts="button.key"
+            :title="`Key ${button.key}`"
+            @click="button.act()"
           >
-        </p>
-        <TallyMarks :count="counts.setsMade" />
-        <p class="ml-auto text-right text-sm text-soft">
-          {{ spellCount(counts.setsMade, sort, `${sort}s`)
-          }}<template v-if="counts.spoiled"
-            >, {{ spellCount(counts.spoiled, batch.kind === 'HALVES' ? 'half' : 'unit', things) }} spoiled</template
-          ><template v-if="counts.setsSpoiled"
-            >, {{ spellCount(counts.setsSpoiled, sort, `${sort}s`) }} spoiled</template
+            {{ button.label }}
+          </button>
+          <button
+            v-if="!batch.handed"
+            class="button min-h-18 px-3 max-lg:flex-1"
+            :aria-expanded="typing"
+            @click="typing = !typing"
           >
-          <span v-if="counts.unconfirmed" class="block" data-unconfirmed
-            >{{ spellCount(counts.unconfirmed, 'tap', 'taps') }} not confirmed yet</span
-          >
-        </p>
+            Several …
+          </button>
+        </div>
       </div>
-      <div class="flex flex-wrap gap-2">
-        <button
-          v-for="button in BUTTONS"
-          :key="button.key"
-          class="button px-5 py-4 text-lg"
-          :class="{ 'button-main flex-1 max-lg:basis-full': button.main, 'max-lg:flex-1': !button.main }"
-          :data-tap="button.key"
-          @click="button.act()"
+      <p class="text-sm text-soft">
+        {{ soFar.join(', ')
+        }}<template v-if="batch.perSet > 1">. Each {{ sort }} gives {{ batch.perSet }} {{ things }}.</template>
+        <span v-if="counts.unconfirmed" class="block" data-unconfirmed
+          >{{ spellCount(counts.unconfirmed, 'tap', 'taps') }} not confirmed yet</span
         >
-          {{ button.label }}
-          <kbd class="ml-2 rounded border border-current px-1.5 text-sm font-normal opacity-80 max-md:hidden">{{
-            button.key
-          }}</kbd>
-        </button>
-      </div>
+      </p>
       <CountTyped
-        v-if="!batch.handed"
+        v-if="typing && !batch.handed"
         :key="batch.key"
         :sets="`${sort}s`"
         :things="isUnits ? things : `${sort}s`"
@@ -313,7 +325,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
       >
         <LayoutDrawing
           :layout="layout"
-          :colours="colours"
+          :colours="paints"
           :lit="card.litPieces"
           :pressing="!isUnits"
           class="max-h-[36rem] w-full self-start"
@@ -351,7 +363,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
         </div>
       </div>
       <div v-if="top && lit.length && batch.kind !== 'ROWS'" class="h-44">
-        <TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="Where it goes in the top" />
+        <TopPicture :picture="top.picture" :colours="paints" :lit="lit" label="Where it goes in the top" />
       </div>
     </section>
 
@@ -361,7 +373,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
       aria-label="Where it goes"
     >
       <div class="h-64">
-        <TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="Where it goes in the top" />
+        <TopPicture :picture="top.picture" :colours="paints" :lit="lit" label="Where it goes in the top" />
       </div>
       <p class="mt-2 rounded bg-brick-pale px-2 py-1 text-[15px]">
         Pins out before the needle. Fingers clear of the iron's point and of hot steam; press, do not slide. The makers'

@@ -18,7 +18,6 @@ const props = defineProps<BatchRunProps>()
 const emit = defineEmits<{ taken: [key: string]; ticked: [key: string]; written: [entry: Omit<Entry, 'id'>] }>()
 
 const first = computed(() => props.batches[0]!)
-const title = computed(() => first.value.run.charAt(0).toUpperCase() + first.value.run.slice(1))
 const sets = computed(() => props.batches.reduce((sum, each) => sum + Math.ceil(each.needed / each.perSet), 0))
 const left = computed(() => props.batches.reduce((sum, each) => sum + each.setsLeft, 0))
 /** What was counted last of all of them together: one count, taken back by one press until anything else is counted. */
@@ -39,9 +38,9 @@ const holdsChosen = computed(() => props.batches.some((each) => each.key === pro
 </script>
 
 <template>
-  <details class="card p-2" :open="holdsChosen" data-run>
+  <details class="rounded-xl border border-line p-2" :open="holdsChosen" data-run>
     <summary class="cursor-pointer">
-      <strong>{{ title }}</strong>
+      <strong class="first-letter:uppercase inline-block">{{ first.line.act }}</strong>
       <span class="block text-sm text-soft"
         >{{ spellCount(sets, first.setName, `${first.setName}s`) }} in {{ batches.length }} combinations:
         <span :class="{ 'font-bold text-leaf': left === 0 }">{{
@@ -64,7 +63,7 @@ const holdsChosen = computed(() => props.batches.some((each) => each.key === pro
             :patches="each.unit.patches"
             :colours="each.unit.cloths.map((cloth) => colours[cloth])"
           />
-          <span class="min-w-0 flex-1 text-sm leading-4">{{ each.subtitle.split(',')[0] }}</span>
+          <span class="min-w-0 flex-1 text-sm leading-4">{{ each.line.of }}</span>
           <span class="shrink-0 text-sm tabular-nums" :class="{ 'font-bold text-leaf': each.setsLeft === 0 }"
             >{{ good(each) }}/{{ each.needed }}</span
           >
@@ -72,7 +71,7 @@ const holdsChosen = computed(() => props.batches.some((each) => each.key === pro
         <button
           class="button min-h-11 w-11 px-0"
           :disabled="each.setsLeft === 0"
-          :aria-label="`One ${each.setName} of ${each.subtitle.split(',')[0]} made`"
+          :aria-label="`One ${each.setName} of ${each.line.of} made`"
           @click="emit('ticked', each.key)"
         >
           {{ each.setsLeft === 0 ? '✓' : '+1' }}

@@ -49,7 +49,6 @@ function count() {
 
 <template>
   <form class="flex flex-wrap items-center gap-2" :aria-label="named('Count what is done')" @submit.prevent="count">
-    <span>Or type it:</span>
     <label class="inline-flex items-center gap-2"
       ><input v-model="made" class="field w-20" inputmode="numeric" :aria-label="named(`${sets} made`)" />
       {{ sets }} made,</label

@@ -24,6 +24,7 @@ class FromOursIT extends EmptyApplication {
         Actions then = new Actions();
         then.click(station("Sew"));
         Locator batch = page.locator("[data-batch]");
+        then.click(batch.getByText("Several …"));
         then.click(batch.getByLabel("pairs made"));
         batch.getByLabel("pairs made").fill("14");
         Locator spoiled = batch.getByLabel(Pattern.compile("(units|halves) spoiled"));

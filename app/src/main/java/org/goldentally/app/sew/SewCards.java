@@ -124,6 +124,7 @@ final class SewCards {
                 batch.run(),
                 batch.title(),
                 batch.subtitle(),
+                batch.line(),
                 batch.needed(),
                 batch.perSet(),
                 Recipe.counted(batch.setName(), 1),

@@ -26,6 +26,7 @@ record SewView(
     /**
      * A batch.
      *
+     * @param line how it stands in the list of batches
      * @param run what it is one of many of: the same work in other cloths
      * @param choiceKey of its group, for extra units; empty for what is sewn of units
      * @param extraWanted units for mishaps that would cover what the plan has no cloth cut for
@@ -38,6 +39,7 @@ record SewView(
             String run,
             String title,
             String subtitle,
+            Batch.Line line,
             long needed,
             int perSet,
             String setName,

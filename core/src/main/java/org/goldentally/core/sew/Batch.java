@@ -18,6 +18,7 @@ import org.goldentally.core.unit.Hands;
  * @param set of units or halves; empty for what is sewn of them
  * @param partIds the parts of the top that it goes into
  * @param inner the block that is sewn, where it is set into others
+ * @param line how it stands in the list of batches
  */
 public record Batch(
         BatchKey key,
@@ -29,7 +30,19 @@ public record Batch(
         String setName,
         Optional<MadeSet> set,
         List<PartId> partIds,
-        Optional<InnerBlock> inner) {
+        Optional<InnerBlock> inner,
+        Line line) {
+
+    /**
+     * How a batch stands in the list of all of them: under what it makes, by what is done, and of which fabrics.
+     *
+     * @param makes batches of the same thing stand together
+     */
+    public record Line(String makes, String act, String of) {
+
+        /** Halves that go into more than one kind of unit are sewn before any of them is begun. */
+        static final String SHARED_HALVES = "halves for several units";
+    }
 
     /** Work that is not the sewing of a block that is set into others. */
     public Batch(
@@ -42,7 +55,29 @@ public record Batch(
             String setName,
             Optional<MadeSet> set,
             List<PartId> partIds) {
-        this(key, kind, title, subtitle, needed, perSet, setName, set, partIds, Optional.empty());
+        this(
+                key,
+                kind,
+                title,
+                subtitle,
+                needed,
+                perSet,
+                setName,
+                set,
+                partIds,
+                Optional.empty(),
+                line(kind, title, subtitle));
+    }
+
+    /** What is not of units stands under the blocks or the top. */
+    static Line line(Kind kind, String title, String subtitle) {
+        String makes = switch (kind) {
+            case HALVES, UNITS -> title;
+            case BONUS -> "bonus units";
+            case BLOCKS -> "blocks";
+            case SASHING, ROWS, BORDER, BINDING -> "the top";
+        };
+        return new Line(makes, title, subtitle);
     }
 
     /** What is sewn, in the order in which a quilter sews. */

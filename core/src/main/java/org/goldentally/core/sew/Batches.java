@@ -67,8 +67,19 @@ public final class Batches {
         return design.cloth(cloth).map(each -> each.name()).orElse("not dressed");
     }
 
-    /** Halves before they are crossed; then chains of one method follow each other, the largest batch first. */
+    /**
+     * What makes one unit stands together, in the order in which it is begun; of it, halves before they are crossed, then chains
+     * of one method after each other, the largest batch first.
+     */
     private List<Batch> units() {
+        Map<String, List<Batch>> byUnit = new LinkedHashMap<>();
+        byUnit.put(Batch.Line.SHARED_HALVES, new ArrayList<>());
+        sets().forEach(batch -> byUnit.computeIfAbsent(batch.line().makes(), any -> new ArrayList<>())
+                .add(batch));
+        return byUnit.values().stream().flatMap(List::stream).toList();
+    }
+
+    private List<Batch> sets() {
         Map<UnitsKey, List<PartId>> parts = tally.count().units().stream()
                 .collect(Collectors.groupingBy(
                         UnitPlans::key,
@@ -152,7 +163,8 @@ public final class Batches {
                 "block",
                 Optional.empty(),
                 parts,
-                Optional.of(new InnerBlock(inner.getFirst().block(), sort.width, sort.height, sort.mirrored)));
+                Optional.of(new InnerBlock(inner.getFirst().block(), sort.width, sort.height, sort.mirrored)),
+                new Batch.Line("blocks", sort.name + ", set into others", ""));
     }
 
     /** A block and its mirror image are two batches: one is not the other turned. */

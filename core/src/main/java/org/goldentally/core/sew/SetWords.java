@@ -47,7 +47,8 @@ final class SetWords {
                 plan,
                 names(plan.cloths()) + ", " + plan.method().displayName(),
                 set,
-                plan.run().name());
+                plan.run().name(),
+                new Batch.Line(plan.label(), plan.method().displayName(), names(plan.cloths())));
     }
 
     private Batch single(MadeSet.Single set) {
@@ -58,13 +59,15 @@ final class SetWords {
                         plan,
                         names(plan.cloths()) + ", the odd one of loose triangles",
                         set,
-                        "unit")
+                        "unit",
+                        new Batch.Line(plan.label(), "odd one, of loose triangles", names(plan.cloths())))
                 : units(
                         new BatchKey.Units(plan.key()),
                         plan,
                         names(plan.cloths()) + ", " + plan.method().displayName(),
                         set,
-                        "unit");
+                        "unit",
+                        new Batch.Line(plan.label(), plan.method().displayName(), names(plan.cloths())));
     }
 
     private Batch crossed(MadeSet.Crossed set) {
@@ -77,10 +80,16 @@ final class SetWords {
                                 .map(cut -> name(cut.cloth()))
                                 .distinct()
                                 .collect(Collectors.joining(" · "));
-        return units(new BatchKey.Units(plan.key()), plan, of, set, "crossing");
+        return units(
+                new BatchKey.Units(plan.key()),
+                plan,
+                of,
+                set,
+                "crossing",
+                new Batch.Line(plan.label(), "cross them", names(plan.cloths())));
     }
 
-    private Batch units(BatchKey key, UnitPlan plan, String subtitle, MadeSet set, String setName) {
+    private Batch units(BatchKey key, UnitPlan plan, String subtitle, MadeSet set, String setName, Batch.Line line) {
         return new Batch(
                 key,
                 Batch.Kind.UNITS,
@@ -90,10 +99,13 @@ final class SetWords {
                 set.perRun(),
                 setName,
                 Optional.of(set),
-                parts.getOrDefault(plan.key(), List.of()));
+                parts.getOrDefault(plan.key(), List.of()),
+                Optional.empty(),
+                line);
     }
 
     private Batch halves(MadeSet.Halves set) {
+        long kinds = set.groups().stream().map(UnitsKey::unit).distinct().count();
         return new Batch(
                 new BatchKey.Halves(set.half(), set.loose()),
                 Batch.Kind.HALVES,
@@ -103,13 +115,20 @@ final class SetWords {
                 set.perRun(),
                 set.loose() ? "half" : "pair",
                 Optional.of(set),
-                partsOf(set.groups()));
+                partsOf(set.groups()),
+                Optional.empty(),
+                new Batch.Line(
+                        kinds > 1 ? Batch.Line.SHARED_HALVES : set.plan().label(),
+                        set.loose() ? "loose triangles" : "pairs, two at a time",
+                        names(set.half())));
     }
 
     private Batch joined(MadeSet.Joined set) {
         String squares = set.squares().size() + " squares: "
                 + names(set.squares().stream().distinct().limit(4).toList())
                 + (set.squares().stream().distinct().count() > 4 ? " …" : "");
+        String makes = set.unit().name() + ", "
+                + design.system().writer().writeWithUnit(set.unit().finishedWidth()) + " finished";
         return new Batch(
                 new BatchKey.Joined(set.unit(), set.closed(), set.squares(), set.number()),
                 Batch.Kind.UNITS,
@@ -121,7 +140,9 @@ final class SetWords {
                 set.perRun(),
                 set.closed() ? "ring" : "chain",
                 Optional.of(set),
-                partsOf(set.groups()));
+                partsOf(set.groups()),
+                Optional.empty(),
+                new Batch.Line(makes, (set.closed() ? "ring " : "chain ") + set.number(), squares));
     }
 
     private List<PartId> partsOf(List<UnitsKey> groups) {
