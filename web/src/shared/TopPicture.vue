@@ -74,10 +74,16 @@ const box = (figure: number) => props.picture.shapes[props.picture.figures[figur
       <rect
         :width="box(part.figure).width"
         :height="box(part.figure).height"
-        fill="#ffcf3f"
-        fill-opacity="0.35"
-        stroke="#8a5a00"
-        :stroke-width="seamWidth * 2.5"
+        fill="none"
+        stroke="#ffcf3f"
+        :stroke-width="seamWidth * 7"
+      />
+      <rect
+        :width="box(part.figure).width"
+        :height="box(part.figure).height"
+        fill="none"
+        stroke="#17202b"
+        :stroke-width="seamWidth * 3"
       />
     </g>
     <slot />

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 import { computed, ref } from 'vue'
 import { useOpenQuilt } from '@/features/quilts'
-import { rulerName } from '@/shared'
+import { rulerName, SideDrawer } from '@/shared'
 import AllowanceChoice from './AllowanceChoice.vue'
 import AtTheTable from './AtTheTable.vue'
 import { useTally } from './queries'
@@ -42,47 +41,38 @@ function setExtra(event: Event) {
       change how I work
     </button>
   </p>
-  <Dialog :open="open" class="relative z-40" @close="open = false">
-    <div class="fixed inset-0 bg-ink/40" aria-hidden="true"></div>
-    <div class="fixed inset-0 flex justify-end">
-      <DialogPanel class="h-full w-full max-w-md space-y-5 overflow-y-auto bg-paper p-5">
-        <div class="flex items-center justify-between">
-          <DialogTitle class="text-xl font-bold">How I work</DialogTitle>
-          <button class="button" @click="open = false">Close</button>
-        </div>
-        <p class="text-soft">For this quilt. Undo takes any of it back.</p>
-        <section class="space-y-3" aria-labelledby="habits-cutting">
-          <h2 id="habits-cutting" class="panel-title">Cutting</h2>
-          <AllowanceChoice :chosen="design.allowance" @chosen="quilt.change({ allowance: $event })" />
-          <AtTheTable
-            :plan="design.plan"
-            :usual-squaring-up="tally?.usualSquaringUp ?? ''"
-            @changed="quilt.change({ plan: $event })"
-          />
-        </section>
-        <section class="space-y-3" aria-labelledby="habits-sewing">
-          <h2 id="habits-sewing" class="panel-title">Sewing</h2>
-          <label class="flex items-center gap-2">
-            <span class="flex-1 leading-5"
-              >Extra units of every kind, for mishaps<span class="block text-sm text-soft"
-                >a count, or a share such as 5 %</span
-              ></span
-            >
-            <input class="field w-24" :value="extraForAll" @change="setExtra" />
-          </label>
-          <SewingHabits :plan="design.plan" @changed="quilt.change({ plan: $event })" />
-        </section>
-        <p class="text-soft">
-          {{ design.seam }} {{ design.system === 'INCH' ? 'in' : 'cm' }} seam, cut to the
-          {{ rulerName(design.system, design.grid) }}:
-          <RouterLink
-            class="underline decoration-dotted underline-offset-4"
-            :to="`/quilts/${quilt.id.value}/top`"
-            @click="open = false"
-            >change these at Top</RouterLink
-          >.
-        </p>
-      </DialogPanel>
-    </div>
-  </Dialog>
+  <SideDrawer :open="open" title="How I work" @close="open = false">
+    <p class="text-soft">For this quilt. Undo takes any of it back.</p>
+    <section class="space-y-3" aria-labelledby="habits-cutting">
+      <h2 id="habits-cutting" class="panel-title">Cutting</h2>
+      <AllowanceChoice :chosen="design.allowance" @chosen="quilt.change({ allowance: $event })" />
+      <AtTheTable
+        :plan="design.plan"
+        :usual-squaring-up="tally?.usualSquaringUp ?? ''"
+        @changed="quilt.change({ plan: $event })"
+      />
+    </section>
+    <section class="space-y-3" aria-labelledby="habits-sewing">
+      <h2 id="habits-sewing" class="panel-title">Sewing</h2>
+      <label class="flex items-center gap-2">
+        <span class="flex-1 leading-5"
+          >Extra units of every kind, for mishaps<span class="block text-sm text-soft"
+            >a count, or a share such as 5 %</span
+          ></span
+        >
+        <input class="field w-24" :value="extraForAll" @change="setExtra" />
+      </label>
+      <SewingHabits :plan="design.plan" @changed="quilt.change({ plan: $event })" />
+    </section>
+    <p class="text-soft">
+      {{ design.seam }} {{ design.system === 'INCH' ? 'in' : 'cm' }} seam, cut to the
+      {{ rulerName(design.system, design.grid) }}:
+      <RouterLink
+        class="underline decoration-dotted underline-offset-4"
+        :to="`/quilts/${quilt.id.value}/top`"
+        @click="open = false"
+        >change these at Top</RouterLink
+      >.
+    </p>
+  </SideDrawer>
 </template>

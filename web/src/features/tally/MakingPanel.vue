@@ -5,16 +5,12 @@ import { spellCount } from '@/shared'
 
 export interface MakingPanelProps {
   sets: readonly Schemas['SetView'][]
-  spares: readonly Schemas['SpareView'][]
-  clothNames: readonly string[]
 }
 
 const props = defineProps<MakingPanelProps>()
 const SHOWN = 6
 const few = computed(() => props.sets.slice(0, SHOWN))
 const rest = computed(() => props.sets.slice(SHOWN))
-const names = (cloths: readonly number[]) =>
-  [...new Set(cloths.map((cloth) => props.clothNames[cloth] ?? 'not dressed'))].join(' · ')
 </script>
 
 <template>
@@ -42,16 +38,6 @@ const names = (cloths: readonly number[]) =>
           <span class="block text-sm text-soft"
             >{{ set.subtitle }}<template v-if="set.spare">, {{ set.spare }} spare</template></span
           >
-        </li>
-      </ul>
-    </details>
-    <details v-if="spares.length" data-spares>
-      <summary class="flex min-h-11 cursor-pointer items-center underline decoration-dotted">
-        {{ spellCount(spares.length, 'kind of spare', 'kinds of spares') }}
-      </summary>
-      <ul class="text-sm">
-        <li v-for="(spare, i) in spares" :key="i">
-          <strong>{{ spare.count }}</strong> × {{ spare.what }}, {{ names(spare.cloths) }}
         </li>
       </ul>
     </details>

@@ -7,9 +7,12 @@ import { ProblemNote, WaitNote } from '@/shared'
 
 const quilt = useOpenQuilt()
 const problems = ref<Problem[]>([])
+/** They take some working out, so they wait until they are asked for. */
+const asked = ref(false)
 const { data: offers, error } = useQuery({
   queryKey: computed(() => ['quilt', quilt.id.value, 'offers']),
   queryFn: () => call('GET', '/api/quilts/{id}/offers', { path: { id: quilt.id.value! } }),
+  enabled: asked,
   placeholderData: (before) => before,
   retry: false,
 })
@@ -27,19 +30,25 @@ async function take(key: string) {
 </script>
 
 <template>
-  <section aria-labelledby="offers-title" class="space-y-2">
-    <h2 id="offers-title" class="panel-title">Could be done otherwise</h2>
-    <WaitNote v-if="!offers" what="offers" :error="error" />
+  <details data-offers @toggle="asked = asked || ($event.target as HTMLDetailsElement).open">
+    <summary class="cursor-pointer font-medium">Other ways to save fabric</summary>
+    <WaitNote v-if="!offers" what="other ways" :error="error" />
     <p v-else-if="!offers.length" class="text-soft">Nothing saves fabric without costing other fabric.</p>
-    <ul class="space-y-2">
-      <li v-for="offer in offers?.slice(0, 8)" :key="offer.key" class="card space-y-1 p-2" :data-offer="offer.kind">
-        <p class="leading-5 font-medium first-letter:uppercase">{{ offer.what }}</p>
-        <p class="text-sm text-soft first-letter:uppercase">{{ offer.effect }}.</p>
+    <ul class="mt-2 divide-y divide-line">
+      <li
+        v-for="offer in offers?.slice(0, 8)"
+        :key="offer.key"
+        class="flex flex-wrap items-center gap-x-3 gap-y-1 py-2"
+        :data-offer="offer.kind"
+      >
+        <p class="min-w-52 flex-1 leading-5 first-letter:uppercase">
+          {{ offer.what }}. <span class="text-soft first-letter:uppercase">{{ offer.effect }}.</span>
+        </p>
         <button class="button min-h-9" :aria-label="`Use this: ${offer.what}`" @click="take(offer.key)">
           Use this
         </button>
       </li>
     </ul>
     <ProblemNote :problems="problems" />
-  </section>
+  </details>
 </template>

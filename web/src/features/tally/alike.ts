@@ -1,13 +1,8 @@
 import type { Group } from './queries'
 
-/** So many groups of the same unit in other cloths are told in one row, to be opened. */
-const MANY = 8
-
 export interface Alike {
   key: string
   groups: Group[]
-  /** Whether they are told in one row. */
-  many: boolean
   needed: number
 }
 
@@ -21,7 +16,17 @@ export function alike(groups: readonly Group[]): Alike[] {
   return [...byUnit].map(([key, same]) => ({
     key,
     groups: same,
-    many: same.length >= MANY,
     needed: same.reduce((sum, group) => sum + group.needed, 0),
   }))
+}
+
+/** How a kind is made and cut, each way once: `two at a time, cut 4 in; eight at a time, cut 8 in`. */
+export function waysInWords(kind: Alike, unitOfLength: string): string {
+  const ways = kind.groups.map((group) => {
+    const way = group.ways.find((each) => each.chosen)!
+    const cut = `cut ${way.cutSizes} ${unitOfLength}`
+    // A plain piece is only cut.
+    return group.ways.length === 1 ? cut : `${way.name}, ${cut}`
+  })
+  return [...new Set(ways)].join('; ')
 }

@@ -16,3 +16,17 @@ export function useTally(quiltId: MaybeRefOrGetter<string | undefined>) {
     retry: false,
   })
 }
+
+const POLLED_EVERY_MS = 400
+
+/** The best plans of a quilt, or how far the search for them is: of a large top it goes on for some seconds. */
+export function usePlans(quiltId: MaybeRefOrGetter<string | undefined>) {
+  return useQuery({
+    queryKey: computed(() => ['quilt', toValue(quiltId), 'plans']),
+    queryFn: () => call('GET', '/api/quilts/{id}/plans', { path: { id: toValue(quiltId)! } }),
+    enabled: computed(() => !!toValue(quiltId)),
+    placeholderData: (before) => before,
+    retry: false,
+    refetchInterval: (query) => (query.state.data && !query.state.data.answer ? POLLED_EVERY_MS : false),
+  })
+}

@@ -60,23 +60,27 @@ class FirstQuiltIT {
 
         station("Tally").click();
         page.waitForURL("**/tally");
+        Locator kind = page.locator("[data-kind='half-square triangle']");
+        assertThat(kind).containsText("168");
+        assertThat(kind).containsText("eight at a time, cut 10 in");
+        kind.click();
         Locator group = page.locator("[data-group^='half-square triangle']");
-        assertThat(group).containsText("168");
         assertThat(group).containsText("eight at a time: 21 pairs, cut 10 in");
-        group.getByRole(AriaRole.BUTTON).first().click();
         assertThat(group)
                 .containsText("2 × (4 finished + 1/4 seam × (2 + √2)) = 9.707; with 0.25 room (trim school) 9.957;"
                         + " rounded up to the next 1/8 in: 10 in");
-        assertThat(page.locator("[data-cloth='saffron prints']")).containsText("Left whole: 21 squares, 10 in");
+        assertThat(page.locator("[data-working=LEFT]")).containsText("whole: 21 squares, 10 in");
         group.locator("[data-method=two-at-a-time]").click();
         assertThat(group).containsText("two at a time: 84 pairs, cut 5 in");
         assertThat(group).containsText("You chose this way:");
+        page.keyboard().press("Escape");
+        assertThat(kind).isFocused();
         page.getByText("change how I work").click();
         page.locator("[data-allowance=ROOMY]").click();
         page.keyboard().press("Escape");
         assertThat(page.getByText("change how I work")).isFocused();
         assertThat(page.locator("[data-habits]")).containsText("cut roomy and trim");
-        assertThat(group).containsText("two at a time: 84 pairs, cut 5 1/2 in");
+        assertThat(kind).containsText("two at a time, cut 5 1/2 in");
         kept();
         assertNothingSerious();
     }

@@ -59,10 +59,8 @@ class FromNothingIT extends EmptyApplication {
         assertThat(page.locator("[data-save=kept]")).isVisible();
         does.click(station("Tally"));
         Locator answer = page.getByRole(AriaRole.REGION, named("In short"));
-        assertThat(answer).containsText(Pattern.compile("Buy [^.]* yd cream"));
-        assertThat(page.getByLabel("The whole top", new Page.GetByLabelOptions().setExact(true))
-                        .first())
-                .containsText("Blocks16");
+        assertThat(answer).containsText(Pattern.compile("Buy [^.]* yd of cream"));
+        assertThat(page.locator("nav[aria-label=Stations]")).containsText("16 blocks");
         assertThat(does.count()).isLessThanOrEqualTo(20);
     }
 
@@ -85,9 +83,9 @@ class FromNothingIT extends EmptyApplication {
         assertThat(page.locator("[data-in-hand]")).hasCount(0);
         station("Tally").click();
         page.waitForURL("**/tally");
-        Locator group = page.locator("[data-group^='half-square triangle']");
-        assertThat(group).containsText("white");
-        assertThat(group).containsText("any print of autumn");
+        Locator kind = page.locator("[data-kind='half-square triangle']");
+        assertThat(kind).containsText("white");
+        assertThat(kind).containsText("any print of autumn");
     }
 
     /** A runner of hourglasses from a pack, one square of each print, with two borders. */

@@ -34,7 +34,6 @@ class PicturesIT {
                     .click();
             if (station.equals("Tally")) {
                 page.locator("[data-answer]").waitFor();
-                page.locator("[data-offer]").first().waitFor();
             }
             take(station.toLowerCase(java.util.Locale.ROOT));
         }

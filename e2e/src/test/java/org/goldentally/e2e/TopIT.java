@@ -211,7 +211,8 @@ class TopIT {
         page.getByLabel("Stations")
                 .getByText("Tally", new Locator.GetByTextOptions().setExact(true))
                 .click();
-        page.getByLabel("Plain, tidy or thrifty cutting of ink").click();
+        page.locator("article[data-cloth=ink] h3 button").click();
+        page.getByLabel("other ways of cutting ink").click();
         assertThat(page.locator("[data-style=THRIFTY]")).containsText("yd");
         assertThat(Browser.seriousFindings(page)).isEmpty();
     }

@@ -108,7 +108,7 @@ public record ShoppingView(List<ShoppingRow> rows, String total, int unpriced, L
     private static ShoppingRow row(Item item, LengthWriter writer, List<OtherWay> ways) {
         String both = writer.write(item.width()) + " × " + writer.writeWithUnit(item.length());
         return new ShoppingRow(
-                item.what(),
+                item.label(),
                 item.cloth().map(ClothInHand::colour).orElse(null),
                 item.purchase().map(Purchase::write).orElse(both),
                 item.purchase()
@@ -152,7 +152,7 @@ public record ShoppingView(List<ShoppingRow> rows, String total, int unpriced, L
         String unit = list.system().abbreviation();
         boolean cloth = item.purchase().isPresent();
         return List.of(
-                item.what(),
+                item.label(),
                 item.purchase().map(Purchase::writeDecimal).orElse("1"),
                 cloth ? UsualSizes.of(list.system()).shopWord() : "piece",
                 item.purchase()

@@ -3,9 +3,11 @@ package org.goldentally.app.tally;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.goldentally.app.tally.TallyView.BandView;
 import org.goldentally.app.tally.TallyView.LedgerView;
 import org.goldentally.app.tally.TallyView.UseView;
@@ -17,12 +19,14 @@ import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.formula.Working;
 import org.goldentally.core.making.ClothCut;
+import org.goldentally.core.making.UnitsKey;
 import org.goldentally.core.making.Use;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Known;
 import org.goldentally.core.problem.Problem;
+import org.goldentally.core.quilt.GroupKey;
 
 /** A cloth's account as shown: its band to scale, what it is used for, what is left, what to buy. */
 final class LedgerViews {
@@ -126,20 +130,31 @@ final class LedgerViews {
         // What is short is drawn where the bought cloth is cut; what no cloth gives is drawn beside it.
         Area fromBought = ledger.toBuy().map(buy -> buy.piece().used()).orElse(Area.ZERO);
         Area whole = ledger.taken().plus(missing.minus(fromBought));
-        Map<List<Use>, Area> uses = new LinkedHashMap<>();
-        Map<List<Use>, String> labels = new LinkedHashMap<>();
+        Map<String, Area> areas = new LinkedHashMap<>();
+        Map<String, Set<String>> uses = new LinkedHashMap<>();
         ledger.opened()
                 .forEach(opened -> opened.piece().cuts().forEach(cut -> {
-                    uses.merge(cut.cut().uses(), cut.area().times(opened.count()), Area::plus);
-                    labels.put(cut.cut().uses(), cut.cut().useLabel());
+                    String label = shortLabel(cut.cut());
+                    areas.merge(label, cut.area().times(opened.count()), Area::plus);
+                    uses.computeIfAbsent(label, any -> new LinkedHashSet<>())
+                            .addAll(texts(cut.cut().uses()));
                 }));
         List<BandView> bands = new ArrayList<>();
-        uses.forEach((use, area) ->
-                bands.add(new BandView("used", Known.of(labels, use), area.percentOf(whole), texts(use))));
+        areas.forEach((label, area) ->
+                bands.add(new BandView("used", label, area.percentOf(whole), List.copyOf(Known.of(uses, label)))));
         add(bands, "left", leftovers.isEmpty() ? "left" : "left " + leftovers.getFirst(), ledger.left(), whole);
         add(bands, "trimmed", "trimmed away", ledger.trimmed(), whole);
         add(bands, "missing", "short", missing, whole);
         return bands;
+    }
+
+    /** What a band is called, in few words: what is cut for the same kind of unit is one. */
+    private static String shortLabel(ClothCut cut) {
+        return switch (cut.uses().getFirst()) {
+            case Use.ForUnits(UnitsKey units) -> units.unit().name();
+            case Use.ForStrips(GroupKey group) -> group.label();
+            case Use.Finish finish -> cut.useLabel();
+        };
     }
 
     private static List<String> texts(List<Use> uses) {

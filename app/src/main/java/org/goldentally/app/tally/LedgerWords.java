@@ -33,7 +33,7 @@ public final class LedgerWords {
             pieces.put(each.key(), each);
         });
         if (counts.isEmpty()) {
-            return "none on the shelf";
+            return "nothing";
         }
         List<String> said = new ArrayList<>();
         counts.forEach(

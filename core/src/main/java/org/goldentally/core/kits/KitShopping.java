@@ -84,7 +84,7 @@ public record KitShopping(
             Optional<Purchase> purchase = item.cloth().isPresent()
                     ? item.purchase()
                     : item.purchase().map(each -> Purchase.of(each.exact().times(kits.count()), list.system()));
-            items.add(new Item(item.what(), item.cloth(), purchase, item.width(), item.length(), item.cost()));
+            items.add(new Item(item.label(), item.cloth(), purchase, item.width(), item.length(), item.cost()));
         }
         Length single = asLengths(one, cutter).times(kits.count());
         Length together = asLengths(kits.together(), cutter);

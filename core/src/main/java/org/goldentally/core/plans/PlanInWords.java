@@ -108,14 +108,19 @@ public final class PlanInWords {
         return said;
     }
 
-    /** All of it in one line: {@code Sew 194 units and cut 150 plain pieces. 51 pairs: 36 two at a time, 15 eight at a time.} */
+    /** All of it in one line: {@code Sew 194 units and cut 150 squares. 51 pairs: 36 two at a time, 15 eight at a time.} */
     private Optional<String> inAll() {
         long units = 0;
         long plain = 0;
+        boolean squares = true;
         for (UnitPlans.Choice choice : tally.choices()) {
             long made = choice.chosen().needed() + choice.chosen().extra();
             if (choice.chosen().seams().isZero()) {
                 plain += made;
+                squares &= choice.chosen()
+                        .unit()
+                        .finishedWidth()
+                        .equals(choice.chosen().unit().finishedHeight());
             } else {
                 units += made;
             }
@@ -125,7 +130,7 @@ public final class PlanInWords {
             acts.add("sew " + units + (units == 1 ? " unit" : " units"));
         }
         if (plain > 0) {
-            acts.add("cut " + plain + (plain == 1 ? " plain piece" : " plain pieces"));
+            acts.add("cut " + plain + (squares ? " square" : " plain piece") + (plain == 1 ? "" : "s"));
         }
         String all = String.join(" and ", acts);
         return acts.isEmpty()
@@ -217,19 +222,50 @@ public final class PlanInWords {
         notCounted.removeAll(toChoose);
         String but = (toChoose.isEmpty() ? "" : " Still to choose: " + String.join("; ", toChoose) + ".")
                 + (notCounted.isEmpty() ? "" : " Not counted: " + String.join("; ", notCounted) + ".");
-        List<String> lengths = shopping.lengths();
-        if (lengths.isEmpty()) {
+        List<String> fabrics = fabrics(shopping);
+        List<String> rest = lengthsWithoutFabric(shopping);
+        if (fabrics.isEmpty() && rest.isEmpty()) {
             return (but.isEmpty() ? "Nothing to buy but batting." : "Nothing to buy for what is counted.") + but;
         }
-        List<String> named = new ArrayList<>(lengths.subList(0, Math.min(MOST_NAMED, lengths.size())));
-        int more = lengths.size() - named.size();
-        if (more > 0) {
-            named.add(more + (more == 1 ? " more length" : " more lengths"));
+        if (fabrics.isEmpty()) {
+            return (but.isEmpty() ? "Your fabric is enough for the top. " : "") + "Buy " + listed(rest) + "." + but;
         }
-        boolean priced = shopping.total().signum() > 0;
-        return "Buy " + String.join("; ", named)
-                + (priced ? ": " + shopping.total().setScale(2).toPlainString() + " for what has a price" : "") + "."
+        return "Buy " + listed(fabrics) + money(shopping) + (rest.isEmpty() ? "" : ", plus " + listed(rest)) + "."
                 + but;
+    }
+
+    /** {@code 1 1/8 yd of ink}; more than a few are summed up. */
+    private static List<String> fabrics(ShoppingList shopping) {
+        List<String> all = shopping.items().stream()
+                .filter(item -> item.cloth().isPresent())
+                .flatMap(item -> item.purchase().stream().map(length -> length.write() + " of " + item.what()))
+                .toList();
+        int more = all.size() - MOST_NAMED;
+        return more <= 0
+                ? all
+                : Stream.concat(
+                                all.stream().limit(MOST_NAMED),
+                                Stream.of(more + (more == 1 ? " more fabric" : " more fabrics")))
+                        .toList();
+    }
+
+    /** {@code 3 3/4 yd for the backing}, whose fabric nobody chose yet. */
+    private static List<String> lengthsWithoutFabric(ShoppingList shopping) {
+        return shopping.items().stream()
+                .filter(item -> item.cloth().isEmpty())
+                .flatMap(item -> item.purchase().stream().map(length -> length.write() + " for the " + item.what()))
+                .toList();
+    }
+
+    /** What the fabrics of the quilt cost, and whether that is all of them. */
+    private static String money(ShoppingList shopping) {
+        if (shopping.total().signum() == 0) {
+            return "";
+        }
+        boolean all = shopping.items().stream()
+                .filter(item -> item.cloth().isPresent())
+                .allMatch(item -> item.cost().isPresent());
+        return ", " + shopping.total().setScale(2).toPlainString() + (all ? " in all" : " for what has a price");
     }
 
     /** What needs cloth that no account has: with any of it nobody can say that the cloth is enough. */

@@ -24,6 +24,7 @@ public record ShoppingList(List<Item> items, MeasureSystem system) {
     /**
      * One thing to buy.
      *
+     * @param what the name of the fabric; where none is chosen, what it is for
      * @param cloth of the quilt; empty where none is chosen for it
      * @param purchase a length of cloth; empty for batting, which is bought by both sides
      * @param width usable width of the cloth, or of the batting
@@ -36,6 +37,11 @@ public record ShoppingList(List<Item> items, MeasureSystem system) {
             Length width,
             Length length,
             Optional<Price> price) {
+
+        /** With a word where its fabric is still to be chosen: {@code backing, fabric not chosen}. */
+        public String label() {
+            return cloth.isEmpty() && purchase.isPresent() ? what + ", fabric not chosen" : what;
+        }
 
         /** Empty where the price is not known, or not one of lengths. */
         public Optional<BigDecimal> cost() {
@@ -98,13 +104,7 @@ public record ShoppingList(List<Item> items, MeasureSystem system) {
     }
 
     private static Item notChosen(String what, Purchase purchase, Length width) {
-        return new Item(
-                what + ", fabric not chosen",
-                Optional.empty(),
-                Optional.of(purchase),
-                width,
-                Length.ZERO,
-                Optional.empty());
+        return new Item(what, Optional.empty(), Optional.of(purchase), width, Length.ZERO, Optional.empty());
     }
 
     /** What is bought by the length, in few words: {@code 1 1/8 yd oat}. */
@@ -124,7 +124,7 @@ public record ShoppingList(List<Item> items, MeasureSystem system) {
 
     private static List<String> written(List<Item> items) {
         return items.stream()
-                .flatMap(item -> item.purchase().stream().map(purchase -> purchase.write() + " " + item.what()))
+                .flatMap(item -> item.purchase().stream().map(purchase -> purchase.write() + " " + item.label()))
                 .toList();
     }
 

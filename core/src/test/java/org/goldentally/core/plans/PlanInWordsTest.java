@@ -15,6 +15,7 @@ import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.Price;
 import org.goldentally.core.cloth.Prices;
+import org.goldentally.core.cloth.Purchase;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.PlaceDesign.Exchange;
@@ -129,9 +130,25 @@ class PlanInWordsTest {
         Prices prices =
                 new Prices(Map.of("b", List.of(Price.read("", "8 a yard").orThrow())), Map.of());
         ShoppingList shopping = ShoppingList.of(tally, prices);
-        assertThat(texts(tally, prices, About.BUY).getFirst())
-                .contains(shopping.lengths().getFirst())
-                .contains(shopping.total().setScale(2) + " for what has a price");
+        List<String> lengths = shopping.items().stream()
+                .flatMap(item -> item.purchase().stream().map(Purchase::write))
+                .toList();
+        assertThat(texts(tally, prices, About.BUY))
+                .containsExactly("Buy " + lengths.get(0) + " of ink, "
+                        + shopping.total().setScale(2) + " in all, plus " + lengths.get(1) + " for the binding and "
+                        + lengths.get(2) + " for the backing.");
+        assertThat(texts(TopTally.of(Tops.of(3, 3, "8", "pinwheel").top(), Map.of()), prices, About.BUY)
+                        .getFirst())
+                .contains(" yd of oat and ", " for what has a price, plus ");
+    }
+
+    @Test
+    void fabricThatIsEnoughForTheTopIsCalledSoWhereTheBackIsStillToBuy() {
+        Map<String, List<ShelfPieces>> shelf = Map.of("a", List.of(length()), "b", List.of(length()));
+        TopTally tally = TopTally.of(Tops.of(3, 3, "8", "pinwheel").top(), shelf);
+        assertThat(tally.ledgers()).allMatch(ClothLedger::isEnough);
+        assertThat(texts(tally, Prices.UNKNOWN, About.BUY).getFirst())
+                .matches("Your fabric is enough for the top\\. Buy .* for the binding and .* for the backing\\.");
     }
 
     /**

@@ -36,7 +36,7 @@ class ShoppingListTest {
 
     private static java.util.List<String> names(Tops tops) {
         return ShoppingList.of(TopTally.of(tops.top(), Map.of()), Prices.UNKNOWN).items().stream()
-                .map(ShoppingList.Item::what)
+                .map(ShoppingList.Item::label)
                 .toList();
     }
 }

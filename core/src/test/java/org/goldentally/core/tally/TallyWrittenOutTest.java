@@ -38,7 +38,7 @@ class TallyWrittenOutTest {
             ShoppingList list = ShoppingList.of(tally, PRICES);
             list.items()
                     .forEach(item -> lines.add(
-                            "- " + item.what() + ": " + item.purchase().orElse(null) + ", " + item.width() + " x "
+                            "- " + item.label() + ": " + item.purchase().orElse(null) + ", " + item.width() + " x "
                                     + item.length() + ", " + item.cost().orElse(null)));
             lines.add("  " + list.lengths() + ", of fabrics " + list.lengthsOfCloths() + ", of none "
                     + list.lengthsOfNoCloth() + ", total " + list.total() + ", unpriced " + list.unpriced());
