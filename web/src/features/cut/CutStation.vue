@@ -18,10 +18,13 @@ const sheet = computed(() => shared.value.find((each) => each.key === chosen.val
 /** The sheet of this cloth stands for all that share it. */
 const cloth = computed(() => sheet.value?.first)
 
+/** The step that is pointed at; else the first of the sheet that is not done, so that the drawing shows what comes next. */
+const pointed = ref<{ piece: number; step: number }>()
 const isDone = (step: { key: string; done: boolean }) => tickedWithTaps(step.key, step.done, taps.waiting.value)
 const isStackDone = (stack: Stack, piece: number, step: number) => stepsOf(stack, piece, step).every(isDone)
 const isAllDone = (piece: number, step: number) => sheet.value!.stacks.every((stack) => isStackDone(stack, piece, step))
 function tick(stack: Stack, piece: number, step: number, done: boolean) {
+  pointed.value = undefined
   stepsOf(stack, piece, step)
     .filter((each) => isDone(each) !== done)
     .forEach((each) => taps.tick(each.key, done))
@@ -40,6 +43,18 @@ const doneCount = (each: SharedSheet) =>
       ),
     0,
   )
+const next = computed(() => {
+  const pieces = cloth.value?.pieces ?? []
+  for (const [piece, { steps }] of pieces.entries()) {
+    const step = steps.findIndex((_, i) => !isAllDone(piece, i))
+    if (step >= 0) return { piece, step }
+  }
+  return undefined
+})
+const inHand = computed(() => pointed.value ?? next.value)
+const isInHand = (piece: number, step: number) => inHand.value?.piece === piece && inHand.value.step === step
+const litOf = (number: number) =>
+  inHand.value?.piece === number ? (cloth.value!.pieces[number]?.steps[inHand.value.step]?.where ?? []) : []
 const MOST_SWATCHES = 5
 const SHEETS = [
   { file: 'cut.pdf', name: 'Print the sheets' },
@@ -115,13 +130,13 @@ const SHEETS = [
       </section>
       <p v-if="taps.stuck.value" role="alert" class="rounded-lg bg-brick-pale p-2">
         Golden Tally does not answer just now. Ticks are kept in this browser and sent by themselves once it answers at
-        this address; go on cutting.
+        this address. Go on cutting.
       </p>
       <section v-if="sheet!.cloths.length > 1" aria-labelledby="stacks-title" data-stacks>
         <h2 id="stacks-title" class="panel-title mb-1">These {{ sheet!.cloths.length }} fabrics are cut alike</h2>
         <p class="text-soft">
-          Laid on one another and cut at once, to {{ sheets.layers }} layers at most (a folded length is two). How many
-          layers you cut through is set at the station Tally.
+          Laid on one another and cut at once, to {{ sheets.layers }} layers at most (a folded length is two). You say
+          how many layers you cut through under “change how I work” on the Tally.
         </p>
         <ol class="mt-1 space-y-1">
           <li v-for="(stack, i) in sheet!.stacks" :key="stack.label" class="flex items-center gap-2">
@@ -136,24 +151,6 @@ const SHEETS = [
           </li>
         </ol>
       </section>
-      <section v-if="cloth.labels.length" aria-labelledby="heaps-title">
-        <h2 id="heaps-title" class="panel-title mb-1">
-          Slips for the heaps{{ sheet!.cloths.length > 1 ? ', of each fabric' : '' }}
-        </h2>
-        <ul class="flex flex-wrap gap-2">
-          <li
-            v-for="label in cloth.labels"
-            :key="label.letter"
-            class="flex items-center gap-2 rounded-lg border border-dashed border-[#8b959c] py-1 pr-3 pl-1"
-          >
-            <strong class="grid size-9 place-items-center rounded bg-ink text-lg text-tape">{{ label.letter }}</strong>
-            <span class="leading-5"
-              >{{ label.count }} cut {{ label.size }} {{ sheets.unitOfLength
-              }}<span class="block text-sm text-soft">{{ label.use }}</span></span
-            >
-          </li>
-        </ul>
-      </section>
       <p v-if="!cloth.pieces.length">
         None of the fabric on the shelf gives these pieces, and no fabric of the usual width does. See the tally for a
         way out.
@@ -161,7 +158,7 @@ const SHEETS = [
       <article
         v-for="(piece, number) in cloth.pieces"
         :key="piece.title + piece.toBuy"
-        class="grid gap-4 border-b border-line pb-5 xl:grid-cols-[1fr_24rem]"
+        class="grid gap-4 border-b border-line pb-5 lg:grid-cols-[1fr_22rem]"
       >
         <div>
           <h2 class="mb-2 text-lg font-bold">
@@ -170,7 +167,7 @@ const SHEETS = [
               – to buy</span
             ><span v-if="piece.count > 1" class="font-normal text-soft">, each cut like this</span>
           </h2>
-          <PieceDiagram :piece="piece" :colour="cloth.colour" />
+          <PieceDiagram :piece="piece" :colour="cloth.colour" :lit="litOf(number)" />
           <p class="mt-1 text-right text-sm">
             <a
               class="underline"
@@ -186,7 +183,16 @@ const SHEETS = [
             <strong>Tight fit.</strong> Check the ruler's zero and measure the piece before the first cut.
           </p>
           <ul class="space-y-1">
-            <li v-for="(step, i) in piece.steps" :key="step.key" class="border-b border-line py-2">
+            <li
+              v-for="(step, i) in piece.steps"
+              :key="step.key"
+              class="rounded-lg border-b border-line px-2 py-2 data-[hand]:bg-tape-pale"
+              :data-hand="isInHand(number, i) || undefined"
+              @pointerenter="pointed = { piece: number, step: i }"
+              @pointerleave="pointed = undefined"
+              @focusin="pointed = { piece: number, step: i }"
+              @focusout="pointed = undefined"
+            >
               <label v-if="sheet!.stacks.length === 1" class="flex cursor-pointer items-start gap-3">
                 <input
                   type="checkbox"
@@ -229,6 +235,24 @@ const SHEETS = [
           </ul>
         </div>
       </article>
+      <section v-if="cloth.labels.length" aria-labelledby="heaps-title">
+        <h2 id="heaps-title" class="panel-title mb-1">
+          Slips for the heaps{{ sheet!.cloths.length > 1 ? ', of each fabric' : '' }}
+        </h2>
+        <ul class="flex flex-wrap gap-2">
+          <li
+            v-for="label in cloth.labels"
+            :key="label.letter"
+            class="flex items-center gap-2 rounded-lg border border-dashed border-[#8b959c] py-1 pr-3 pl-1"
+          >
+            <strong class="grid size-9 place-items-center rounded bg-ink text-lg text-tape">{{ label.letter }}</strong>
+            <span class="leading-5"
+              >{{ label.count }} cut {{ label.size }} {{ sheets.unitOfLength
+              }}<span class="block text-sm text-soft">{{ label.use }}</span></span
+            >
+          </li>
+        </ul>
+      </section>
     </section>
   </div>
 </template>

@@ -5,9 +5,13 @@ import type { PieceSheet } from './queries'
 export interface PieceDiagramProps {
   piece: PieceSheet
   colour: string
+  /** Where the step in hand cuts. */
+  lit?: readonly Place[]
 }
 
-const props = defineProps<PieceDiagramProps>()
+type Place = PieceSheet['leftovers'][number]
+
+const props = withDefaults(defineProps<PieceDiagramProps>(), { lit: () => [] })
 
 /** Lying cloth reads better than a tall narrow one: what is much longer than wide is drawn on its side. */
 const turned = computed(() => props.piece.length > 1.4 * props.piece.width)
@@ -15,7 +19,7 @@ const width = computed(() => (turned.value ? props.piece.length : props.piece.wi
 const height = computed(() => (turned.value ? props.piece.width : props.piece.length))
 /** About how large it is drawn, so that letters can be read from the table. */
 const DRAWN_WIDE = 620
-const DRAWN_HIGH = 416
+const DRAWN_HIGH = 544
 const LARGEST_LETTERS = 16
 const SMALLEST_LETTERS = 9
 const pixel = computed(() => Math.max(width.value / DRAWN_WIDE, height.value / DRAWN_HIGH))
@@ -55,7 +59,7 @@ function lettersFor(each: { x: number; y: number; width: number; height: number 
 <template>
   <svg
     :viewBox="`-0.3 -0.3 ${width + 0.6} ${height + 0.6}`"
-    class="max-h-[26rem] w-full"
+    class="max-h-[34rem] w-full"
     role="img"
     :aria-label="`How ${piece.title} is cut, to scale`"
   >
@@ -73,8 +77,10 @@ function lettersFor(each: { x: number; y: number; width: number; height: number 
         left {{ rest.label }}
       </text>
     </g>
+    <rect v-for="(cut, i) in rectangles" :key="`c${i}`" v-bind="box(cut)" :fill="colour" fill-opacity="0.4" />
+    <rect v-for="(place, i) in lit" :key="`l${i}`" v-bind="box(place)" fill="#ffcf3f" data-lit />
     <g v-for="(cut, i) in rectangles" :key="i">
-      <rect v-bind="box(cut)" :fill="colour" fill-opacity="0.4" stroke="#17202b" :stroke-width="font / 12" />
+      <rect v-bind="box(cut)" fill="none" stroke="#17202b" :stroke-width="font / 12" />
       <text
         v-if="cut.label && fits(cut, cut.label)"
         v-bind="middle(cut)"
@@ -96,5 +102,13 @@ function lettersFor(each: { x: number; y: number; width: number; height: number 
         {{ cut.letter }}
       </text>
     </g>
+    <rect
+      v-for="(place, i) in lit"
+      :key="`o${i}`"
+      v-bind="box(place)"
+      fill="none"
+      stroke="#17202b"
+      :stroke-width="font / 4"
+    />
   </svg>
 </template>

@@ -63,11 +63,11 @@ defineExpose({ tell })
           ? without.length
             ? 'All steps are done.'
             : 'All cut.'
-          : `That was the last step; ${cards.length - doneCount} are left out.`
+          : `That was the last step. ${cards.length - doneCount} are left out.`
       }}
     </p>
     <p v-if="without.length" class="text-2xl">
-      Not among them: {{ without.join(', ') }}. There is no piece to cut them from; see the Tally for a way out.
+      Not among them: {{ without.join(', ') }}. There is no piece to cut them from. See the Tally for a way out.
     </p>
     <div class="flex flex-wrap gap-3">
       <button class="button px-8 py-5 text-2xl" @click="goTo(cards.length - 1)">Back</button>
@@ -104,7 +104,7 @@ defineExpose({ tell })
           <strong>Tight fit.</strong> Check the ruler's zero and measure the piece before the first cut.
         </p>
       </div>
-      <PieceDiagram :piece="card.piece" :colour="card.colours[0]!" class="max-h-[50dvh]" />
+      <PieceDiagram :lit="card.where" :piece="card.piece" :colour="card.colours[0]!" class="max-h-[50dvh]" />
     </div>
     <p class="rounded-lg bg-brick-pale p-2 text-lg"><strong>Blade care.</strong> {{ sheets.caution }}</p>
     <div class="sticky bottom-0 flex gap-3 bg-white py-2">

@@ -59,12 +59,12 @@ onUnmounted(() => window.removeEventListener('keydown', onKey))
     </header>
     <p v-if="listening" class="bg-tape-pale px-4 py-2" role="status">
       Say “done”, “back”, “next”, “made fourteen”, “spoiled two”. {{ heard }}
-      <span class="text-soft">Your browser may send what it hears to its maker; it stops when you leave.</span>
+      <span class="text-soft">Your browser may send what it hears to its maker. It stops when you leave.</span>
     </p>
     <p v-if="trouble" role="alert" class="bg-brick-pale px-4 py-2">{{ trouble }}</p>
     <p v-if="taps.stuck.value && taps.waiting.value.length" role="alert" class="bg-brick-pale px-4 py-2">
       {{ spellCount(taps.waiting.value.length, 'tap waits', 'taps wait') }} in this browser, since Golden Tally does not
-      answer just now. They are sent by themselves once it answers at this address; go on.
+      answer just now. They are sent by themselves once it answers at this address. Go on.
     </p>
     <ProblemNote :problems="taps.problems.value" />
     <AlongNote class="px-4 pt-2" />

@@ -183,7 +183,7 @@ defineExpose({ tell })
             pressing
             class="max-h-[60dvh] w-full"
           />
-          <p class="text-xl text-soft">Arrows: the side to which each seam is pressed; ↔ and ↕ open.</p>
+          <p class="text-xl text-soft">Arrows: the side to which each seam is pressed. ↔ and ↕ are open.</p>
           <ol class="list-decimal space-y-1 pl-8 text-2xl">
             <li v-for="join in layout.joins" :key="join">{{ join }}.</li>
           </ol>

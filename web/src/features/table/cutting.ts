@@ -12,6 +12,8 @@ export interface CutCard {
   piece: Schemas['PieceSheet']
   text: string
   running: string
+  /** Where it cuts, on the drawing of the piece. */
+  where: Schemas['SheetStep']['where']
   /** Which step of the piece, from 1, of how many. */
   number: number
   of: number
@@ -29,6 +31,7 @@ export function cutCards(sheets: Sheets): CutCard[] {
           piece,
           text: step.text,
           running: step.running,
+          where: step.where,
           number: i + 1,
           of: piece.steps.length,
         })),

@@ -3,8 +3,9 @@ import type { Schemas } from '@/api/client'
 import { cutCards, firstOpen } from './cutting'
 import { toldByKey, toldByVoice } from './hands'
 
-const step = (key: string) => ({ key, text: `cut ${key}`, running: '', done: false })
-const piece = (...keys: string[]) => ({ title: 'a length', count: 2, steps: keys.map(step) }) as Schemas['PieceSheet']
+const step = (key: string) => ({ key, text: `cut ${key}`, running: '', done: false, where: [] })
+const piece = (...keys: string[]) =>
+  ({ title: 'a length', count: 2, steps: keys.map(step) }) as unknown as Schemas['PieceSheet']
 const sheets = {
   cloths: [
     { key: 'w', name: 'white', colour: '#ffffff', pieces: [piece('a', 'b'), piece('c')] },

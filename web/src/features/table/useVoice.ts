@@ -39,7 +39,7 @@ export function useVoice(tell: (told: Told) => void) {
     }
     ears.onerror = (event) => {
       if (event.error === 'no-speech') return
-      trouble.value = `The browser does not listen (${event.error}): allow the microphone for this page, or go on by tap.`
+      trouble.value = `This browser can’t listen (${event.error}). Allow the microphone for this page, or go on by tap.`
       stop()
     }
     // Browsers stop listening after a while of silence.

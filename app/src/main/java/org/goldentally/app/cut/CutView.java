@@ -112,7 +112,7 @@ public record CutView(
     public record SheetCut(
             double x, double y, double width, double height, long across, long along, String label, String letter) {}
 
-    /** A rest that is large enough to keep, in inches. */
+    /** A place on the drawing, in inches: a rest that is large enough to keep, or where a step cuts. */
     public record SheetRest(double x, double y, double width, double height, String label) {}
 
     /**
@@ -120,8 +120,9 @@ public record CutView(
      *
      * @param key finds the step again, whatever is said of it
      * @param running how many pieces of the cloth are cut by then, of how many
+     * @param where it cuts, on the drawing
      */
-    public record SheetStep(String key, String text, boolean done, String running) {}
+    public record SheetStep(String key, String text, boolean done, String running, List<SheetRest> where) {}
 
     /** Sheets of a tally, cloth by cloth. */
     public static CutView of(TopTally tally, Set<String> ticked) {
@@ -288,7 +289,12 @@ public record CutView(
                 CuttingSteps.CuttingStep step = each.step();
                 sofar += step.pieces() * count;
                 String running = step.pieces() == 0 ? "" : sofar + " of " + all + " pieces cut";
-                steps.add(new SheetStep(each.id().toString(), step.says(), each.isIn(ticked), running));
+                steps.add(new SheetStep(
+                        each.id().toString(),
+                        step.says(),
+                        each.isIn(ticked),
+                        running,
+                        step.where().stream().map(this::rest).toList()));
             }
             return steps;
         }

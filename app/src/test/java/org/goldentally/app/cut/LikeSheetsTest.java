@@ -41,7 +41,7 @@ class LikeSheetsTest {
                 "10 in",
                 List.of(),
                 List.of(),
-                List.of(new SheetStep(name, "squares cut 4 in", done, "")));
+                List.of(new SheetStep(name, "squares cut 4 in", done, "", List.of())));
         return new ClothSheet(
                 name, name, "#aabbcc", List.of(new HeapLabel("A", 4, "4", "half")), List.of(piece), done ? 1 : 0, 1);
     }

@@ -28,10 +28,15 @@ public final class CuttingSteps {
      * @param act what is cut, whatever is said of it and whatever it is for: what is cut stays cut
      * @param then how what it gives is cut again; empty where it stays as it is
      * @param pieces how many pieces it gives, of each piece of cloth
+     * @param where it cuts: the strips or the pieces, at their place on the cloth; nothing for squaring up
      */
-    public record CuttingStep(Key act, String text, String then, long pieces) {
-        CuttingStep(Key act, String text, long pieces) {
-            this(act, text, "", pieces);
+    public record CuttingStep(Key act, String text, String then, long pieces, List<Rectangle> where) {
+        public CuttingStep {
+            where = List.copyOf(where);
+        }
+
+        CuttingStep(Key act, String text, List<Rectangle> where) {
+            this(act, text, "", 0, where);
         }
 
         /** All of it. */
@@ -45,7 +50,8 @@ public final class CuttingSteps {
         LengthWriter writer = system.writer();
         List<CuttingStep> steps = new ArrayList<>();
         if (opened.piece().form() == PieceForm.YARDAGE) {
-            steps.add(new CuttingStep(Key.of("square-up"), "Fold selvage to selvage and square up the end.", 0));
+            steps.add(
+                    new CuttingStep(Key.of("square-up"), "Fold selvage to selvage and square up the end.", List.of()));
         }
         for (List<LaidStrip> alike : alike(opened.strips())) {
             steps.add(step(alike, opened.piece().width(), writer));
@@ -63,7 +69,7 @@ public final class CuttingSteps {
             for (CutBlock block : cut.blocks()) {
                 steps.add(
                         isUsedWhole(block, opened.piece())
-                                ? usedWhole(cut.cut(), writer)
+                                ? usedWhole(cut.cut(), block, writer)
                                 : step(cut.cut(), block, opened.piece().width(), writer));
             }
         }
@@ -84,7 +90,7 @@ public final class CuttingSteps {
                 .with(leftovers.stream()
                         .map(rest -> Key.of("rest").with(rest.width()).with(rest.height()))
                         .toList());
-        return new CuttingStep(act, "Keep and label what is left: " + String.join("; ", said) + ".", 0);
+        return new CuttingStep(act, "Keep and label what is left: " + String.join("; ", said) + ".", leftovers);
     }
 
     /** Whether a piece is used as it comes: it has the size already. */
@@ -94,13 +100,14 @@ public final class CuttingSteps {
                 && block.pieceHeight().equals(piece.length());
     }
 
-    private static CuttingStep usedWhole(ClothCut cut, LengthWriter writer) {
+    private static CuttingStep usedWhole(ClothCut cut, CutBlock block, LengthWriter writer) {
         return new CuttingStep(
                 Key.of("whole"),
                 "1 " + cut.name() + " " + size(cut.size().width(), cut.size().height(), writer)
                         + ", used as it comes: nothing to cut. For " + cut.useLabel() + ".",
                 cut.again().words(),
-                1);
+                1,
+                List.of(block.outline()));
     }
 
     /** Neighbouring strips that are cut up the same way. */
@@ -134,7 +141,8 @@ public final class CuttingSteps {
                 act(strips),
                 lead(strips, clothWidth, writer) + String.join("; ", said) + ".",
                 then(strip),
-                pieces * strips.size());
+                pieces * strips.size(),
+                strips.stream().map(LaidStrip::outline).toList());
     }
 
     private static String lead(List<LaidStrip> strips, Length clothWidth, LengthWriter writer) {
@@ -252,6 +260,7 @@ public final class CuttingSteps {
                 act,
                 what + " cut " + size + how + ". For " + cut.useLabel() + ".",
                 cut.again().words(),
-                block.count());
+                block.count(),
+                List.of(block.outline()));
     }
 }

@@ -1,6 +1,7 @@
 package org.goldentally.core.account;
 
 import java.util.List;
+import org.goldentally.core.cutting.Rectangle;
 import org.goldentally.core.making.ClothCut;
 import org.goldentally.core.measure.Length;
 
@@ -22,6 +23,11 @@ public record LaidStrip(Length x, Length y, Length width, Length height, List<La
 
     /** A piece as it lies, and what it is cut for. */
     public record LaidPiece(ClothCut cut, Length width, Length height) {}
+
+    /** All of it, at its place on the piece of cloth. */
+    public Rectangle outline() {
+        return new Rectangle(x, y, width, height);
+    }
 
     /** Whether it is cut of what is beside long pieces. */
     public boolean isBeside() {

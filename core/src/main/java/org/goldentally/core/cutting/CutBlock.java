@@ -16,6 +16,11 @@ public record CutBlock(Length x, Length y, Length pieceWidth, Length pieceHeight
         return across * along;
     }
 
+    /** All pieces of it together. */
+    public Rectangle outline() {
+        return new Rectangle(x, y, pieceWidth.times(across), pieceHeight.times(along));
+    }
+
     /** What the pieces take of the cloth. */
     public Area area() {
         return pieceWidth.times(pieceHeight).times(count());
