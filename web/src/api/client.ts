@@ -84,7 +84,7 @@ async function ask<T>(
     throw new Refusal(0, [
       {
         where: 'Golden Tally',
-        why: 'it does not answer just now; what you typed is still here',
+        why: 'it does not answer just now. What you typed is still here',
         fix: 'see that it is started, then try once more',
       },
     ])
@@ -103,5 +103,5 @@ async function ask<T>(
 /** The problems in anything thrown. */
 export function problemsOf(error: unknown): Problem[] {
   if (error instanceof Refusal) return error.problems
-  return [{ where: 'This page', why: String(error), fix: 'reload the page; what is saved is safe' }]
+  return [{ where: 'This page', why: String(error), fix: 'reload the page. What is saved is safe' }]
 }

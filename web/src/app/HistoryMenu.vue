@@ -32,7 +32,7 @@ onUnmounted(() => window.removeEventListener('pointerdown', outside))
     :aria-label="`Steps of ${subject}`"
   >
     <button
-      class="button flex max-w-32 flex-col items-start justify-center px-3 leading-5"
+      class="button flex w-32 flex-col items-start justify-center px-3 leading-5 max-sm:w-auto"
       :disabled="!undoes"
       :title="undoes ? `Undo: ${undoes}` : `Nothing of ${subject} to undo`"
       @click="history.undo()"
@@ -64,7 +64,7 @@ onUnmounted(() => window.removeEventListener('pointerdown', outside))
       :title="`All steps of ${subject}`"
       @click="open = !open"
     >
-      <span class="max-sm:hidden">▾</span><span class="sm:hidden">⋯</span>
+      ⋯
     </button>
     <section
       v-if="open"
@@ -74,10 +74,10 @@ onUnmounted(() => window.removeEventListener('pointerdown', outside))
       :aria-label="`Steps of ${subject}, newest first`"
       @keydown.esc="close"
     >
-      <div class="flex gap-2 sm:hidden">
-        <button class="button flex-1" :disabled="!redoes" @click="history.redo()">Redo</button>
-        <RouterLink to="/yields" class="button flex-1" @click="close">Yields</RouterLink>
-        <RouterLink to="/words" class="button flex-1" aria-label="Stations, keys and words" @click="close"
+      <div class="flex gap-2">
+        <button class="button flex-1 sm:hidden" :disabled="!redoes" @click="history.redo()">Redo</button>
+        <RouterLink to="/yields" class="button flex-1" @click="close">Yields: what a piece gives</RouterLink>
+        <RouterLink to="/words" class="button flex-1 sm:hidden" aria-label="Stations, keys and words" @click="close"
           >?</RouterLink
         >
       </div>

@@ -175,7 +175,6 @@ const saving = computed(() => {
       v-if="quilt.id.value"
       class="ml-auto flex flex-wrap items-center justify-end gap-2 px-2 py-2 max-sm:contents max-sm:py-1"
     >
-      <RouterLink to="/yields" class="button max-sm:hidden">Yields</RouterLink>
       <RouterLink
         to="/words"
         class="button px-3 max-sm:hidden"

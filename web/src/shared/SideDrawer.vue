@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
+import { nextTick, watch } from 'vue'
 
 export interface SideDrawerProps {
   open: boolean
@@ -8,8 +9,21 @@ export interface SideDrawerProps {
   wide?: boolean
 }
 
-defineProps<SideDrawerProps>()
+const props = defineProps<SideDrawerProps>()
 const emit = defineEmits<{ close: [] }>()
+
+/** What opened it has the focus again once it is closed, also where what was pressed is a part of a button. */
+let opener: Element | null = null
+watch(
+  () => props.open,
+  (open) => {
+    if (open) opener = document.activeElement
+    else void nextTick(() => requestAnimationFrame(() => requestAnimationFrame(giveBack)))
+  },
+)
+function giveBack() {
+  if (opener instanceof HTMLElement && document.activeElement === document.body) opener.focus()
+}
 </script>
 
 <template>

@@ -74,7 +74,7 @@ const facts = computed(() =>
       <button class="cursor-pointer underline" @click="open = true">Pick or photograph it</button>, or
       <button
         class="cursor-pointer underline"
-        :aria-label="`The swatch of ${cloth.name} is right as it is`"
+        :aria-label="`It is right as it is: the swatch of ${cloth.name}`"
         @click="change({ guessed: false })"
       >
         it is right as it is</button
@@ -135,7 +135,7 @@ const facts = computed(() =>
           class="mt-1 cursor-pointer underline"
           @click="attempt(() => call('DELETE', '/api/shelf/cloths/{id}/photo', { path: { id: cloth.id } }))"
         >
-          Take the photograph away
+          Remove the photograph
         </button>
       </div>
       <label class="block">
@@ -143,7 +143,7 @@ const facts = computed(() =>
         <input
           class="field w-full"
           inputmode="decimal"
-          placeholder="0 dark – 100 light; empty: as the swatch"
+          placeholder="0 dark – 100 light. Empty: as the swatch"
           v-shows="cloth.lightness"
           @change="change({ lightness: text($event) })"
         />

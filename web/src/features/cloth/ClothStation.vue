@@ -123,7 +123,7 @@ function refresh() {
       <ProblemNote :problems="problems" />
       <WaitNote v-if="!cloths" what="the shelf" :error="error" />
       <p v-else-if="!cloths.length" class="card p-5">
-        The shelf is empty. Type your first fabric above; the measured size counts, not the one on the label.
+        The shelf is empty. Type your first fabric above. The measured size counts, not the one on the label.
       </p>
       <ShelfBar v-else v-model:sort="sort" v-model:order="order" v-model:words="words" :lots="lots" />
     </div>
@@ -148,7 +148,9 @@ function refresh() {
           :quilt-id="quilt.id.value"
           :design="quilt.design.value"
         />
-        <p v-if="cloths?.length" class="text-soft max-lg:hidden">Choose a fabric to see what is known of it.</p>
+        <p v-if="cloths?.length" class="text-soft max-lg:hidden">
+          Choose a fabric to see its pieces, price and photograph.
+        </p>
       </template>
       <template v-if="isWide">
         <button class="button" :aria-expanded="filing" @click="filing = !filing">Files and prices</button>
@@ -156,7 +158,7 @@ function refresh() {
       </template>
     </aside>
     <div v-if="cloths?.length" class="min-w-0">
-      <p v-if="!shown.length" class="card p-5" role="status">No fabric here is called so.</p>
+      <p v-if="!shown.length" class="card p-5" role="status">No fabric here has that name.</p>
       <ShelfGrid :lots="shown" :chosen="chosen" @chosen="choose" />
     </div>
     <div v-if="!isWide" class="min-w-0 space-y-4">

@@ -42,7 +42,7 @@ async function keep(id: string) {
         {{
           compared.differ.length
             ? `They differ in ${spellCount(compared.differ.length, 'thing', 'things')}, told first.`
-            : 'They differ in nothing that is counted here.'
+            : 'Nothing that is counted here differs.'
         }}
       </p>
       <div class="overflow-x-auto">
@@ -67,7 +67,7 @@ async function keep(id: string) {
                 >
                 <button
                   class="button mt-2"
-                  :aria-label="`Keep ${version.name}, archive the other`"
+                  :aria-label="`Keep this one: ${version.name}; the other is archived`"
                   @click="keep(version.id)"
                 >
                   Keep this one

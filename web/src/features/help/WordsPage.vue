@@ -21,9 +21,9 @@ const found = computed(() => find(words.value))
         </li>
       </ol>
       <p>
-        To look around, take <TourButton>the tour</TourButton>, eight stops with a quilt of ours, or
-        <RouterLink to="/start#ours" class="underline decoration-dotted">one of our quilts</RouterLink> by yourself;
-        nothing of it is lost, and every step can be taken back.
+        To look around, take <TourButton>the tour</TourButton>, eight stops with one of our quilts, or
+        <RouterLink to="/start#ours" class="underline decoration-dotted">one of our quilts</RouterLink> by yourself.
+        Nothing of it is lost, and every step can be taken back.
       </p>
     </section>
     <section aria-labelledby="keys-title" class="space-y-3">

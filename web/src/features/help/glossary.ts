@@ -65,7 +65,7 @@ export const WORDS: readonly Word[] = [
   {
     term: 'seam',
     also: ['seam allowance', 'allowance'],
-    says: 'The strip between the stitches and the edge. A quarter inch, or 0.75 cm, unless you say otherwise; it is set with the top.',
+    says: 'The strip between the stitches and the edge. A quarter inch, or 0.75 cm, unless you say otherwise. It is set with the top.',
     drawing: [
       { points: square(15, 8, 44), as: 'A' },
       { points: square(48, 8, 44), as: 'B' },
@@ -207,7 +207,7 @@ export const WORDS: readonly Word[] = [
   {
     term: 'school of allowance',
     also: ['room to trim'],
-    says: 'How much larger than needed squares are cut: just enough, with a little room to trim, or roomy. Quilters differ; choose yours under “change how I work” on the Tally.',
+    says: 'How much larger than needed squares are cut: just enough, with a little room to trim, or roomy. Quilters differ. Choose yours under “change how I work” on the Tally.',
   },
   {
     term: 'spare',
@@ -217,7 +217,7 @@ export const WORDS: readonly Word[] = [
   {
     term: 'value',
     also: ['lightness'],
-    says: 'How light or dark a fabric is, whatever its colour. Two fabrics close in value read as one from across the room; the grey view shows it.',
+    says: 'How light or dark a fabric is, whatever its colour. Two fabrics close in value read as one from across the room. The grey view shows it.',
   },
   {
     term: 'directional print',
@@ -227,7 +227,7 @@ export const WORDS: readonly Word[] = [
   {
     term: 'thrifty cutting',
     also: ['thrifty', 'tidy', 'plain'],
-    says: 'Plain cutting takes one size a strip, as by hand. Tidy cutting shares strips, thrifty cutting searches longer for less fabric; both are laid out for you step by step.',
+    says: 'Plain cutting takes one size a strip, as by hand. Tidy cutting shares strips, thrifty cutting searches longer for less fabric. Both are laid out for you step by step.',
   },
 ]
 

@@ -13,7 +13,7 @@ export const STATIONS = [
   {
     name: 'Tally',
     is: 'The answer: how many units by which method, whether the fabric is enough, what to buy, what is left.',
-    first: 'read the plan in short; every sentence leads to how it was worked out.',
+    first: 'read the plan in short. Each sentence opens how it was worked out.',
   },
   {
     name: 'Cut',

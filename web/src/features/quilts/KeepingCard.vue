@@ -53,7 +53,7 @@ function inWords({ came, stopped }: Coming) {
   ].filter(Boolean)
   const all = parts.length ? `Brought in: ${parts.join(', ')}.` : ''
   if (stopped) return `Stopped. ${all} Choose the file once more to bring in the rest.`
-  return all ? `${all} What was here already stayed as it is.` : 'All of it was here already; nothing has changed.'
+  return all ? `${all} What was here already stayed as it is.` : 'All of it was here already. Nothing has changed.'
 }
 
 async function stop() {

@@ -53,7 +53,7 @@ onBeforeUnmount(() => quilt.close())
   <template v-else>
     <ConflictNote v-if="quilt.saveState.value === 'conflict'" />
     <p v-else-if="quilt.saveState.value === 'unreachable'" role="alert" class="bg-brick-pale p-3">
-      <strong v-if="quilt.trouble.value">It cannot be kept just now: {{ quilt.trouble.value }}.</strong>
+      <strong v-if="quilt.trouble.value">It can’t be saved just now: {{ quilt.trouble.value }}.</strong>
       <strong v-else>Golden Tally does not answer just now.</strong>
       <template v-if="quilt.stored.value">
         What you did is kept in this browser, also if you close it, and is sent by itself once there is an answer at
@@ -62,7 +62,7 @@ onBeforeUnmount(() => quilt.close())
       <template v-else>
         This browser has no room to keep what you did: leave this page open, and it is sent once there is an answer;
       </template>
-      see that Golden Tally is started. Cards and cutting steps are ticked and tallied as ever; the picture and the
+      see that Golden Tally is started. Cards and cutting steps are ticked and tallied as ever. The picture and the
       figures of a changed design need the answer and follow then.
     </p>
     <VersionBar v-if="!route.meta.bare" :id="id" />

@@ -214,7 +214,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
       />
       <p v-if="stuck && counts.unconfirmed" role="alert" class="rounded-lg bg-brick-pale p-2">
         {{ spellCount(counts.unconfirmed, 'tap waits', 'taps wait') }} to be kept: Golden Tally does not answer just
-        now. They are counted here and sent by themselves once it answers at this address; go on sewing.
+        now. They are counted here and sent by themselves once it answers at this address. Go on sewing.
       </p>
       <div class="rounded-lg p-2" :class="card.covered ? 'bg-tape-pale' : 'bg-brick-pale'" role="status" data-left>
         <p>{{ card.left.join(' ') }}</p>
@@ -357,7 +357,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
             <p v-for="each in layout.notes" :key="each" class="rounded-lg bg-tape-pale p-2">{{ each }}</p>
           </template>
           <p v-if="i === 0" class="rounded bg-brick-pale px-2 py-1 text-[15px]">
-            Pins out before the needle. Fingers clear of the iron's point and of hot steam; press, do not slide. The
+            Pins out before the needle. Fingers clear of the iron's point and of hot steam. Press, don't slide. The
             makers' instructions come first.
           </p>
         </div>
@@ -376,7 +376,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
         <TopPicture :picture="top.picture" :colours="paints" :lit="lit" label="Where it goes in the top" />
       </div>
       <p class="mt-2 rounded bg-brick-pale px-2 py-1 text-[15px]">
-        Pins out before the needle. Fingers clear of the iron's point and of hot steam; press, do not slide. The makers'
+        Pins out before the needle. Fingers clear of the iron's point and of hot steam. Press, don't slide. The makers'
         instructions come first.
       </p>
     </section>
@@ -414,7 +414,7 @@ const time = (at: string) => new Date(at).toLocaleString([], { dateStyle: 'short
         </li>
       </ul>
       <p v-if="!card.log.length" class="text-soft">
-        Nothing yet. Every tap is kept here with its time; what is taken back is crossed out, not lost.
+        Nothing yet. Every tap is kept here with its time. What is taken back is crossed out, not lost.
       </p>
     </section>
   </article>

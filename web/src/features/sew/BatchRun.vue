@@ -71,7 +71,7 @@ const holdsChosen = computed(() => props.batches.some((each) => each.key === pro
         <button
           class="button min-h-11 w-11 px-0"
           :disabled="each.setsLeft === 0"
-          :aria-label="`One ${each.setName} of ${each.line.of} made`"
+          :aria-label="`+1: one ${each.setName} of ${each.line.of} made`"
           @click="emit('ticked', each.key)"
         >
           {{ each.setsLeft === 0 ? '✓' : '+1' }}

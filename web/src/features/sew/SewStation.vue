@@ -102,7 +102,7 @@ const SHEETS = [{ file: 'booklet.pdf', name: 'Print the booklet' }] as const
       <AlongNote />
       <p v-if="sew.tapsElsewhere" class="rounded-lg bg-tape-pale p-2">
         {{ spellCount(sew.tapsElsewhere, 'tap belongs', 'taps belong') }} to units of another size or fabric than the
-        plan has now. They are kept: take the change back to see them.
+        plan has now. They are kept: undo the change to see them.
       </p>
       <HowIWork />
       <PacePanel v-model:time="time" :pace="sew.pace" />

@@ -44,13 +44,13 @@ function toggle(chip: Chip) {
 </script>
 
 <template>
-  <ul class="flex max-h-40 flex-wrap gap-2 overflow-auto" aria-label="Fabric that is used. Press one to leave it out">
+  <ul class="flex max-h-40 flex-wrap gap-2 overflow-auto" aria-label="Fabrics to use. Press one to leave it out">
     <li v-for="chip in chips" :key="chip.name">
       <button
         class="button max-w-80 data-[out]:border-dashed data-[out]:bg-paper data-[out]:text-soft"
         :data-out="isOut(chip) || undefined"
         :aria-pressed="!isOut(chip)"
-        :title="isOut(chip) ? 'left out; press to use it' : 'used; press to leave it out'"
+        :title="isOut(chip) ? 'left out. Press to use it' : 'used. Press to leave it out'"
         @click="toggle(chip)"
       >
         <span class="flex" aria-hidden="true">

@@ -136,7 +136,7 @@ function bringIn(event: Event) {
     </section>
 
     <section id="ours" aria-labelledby="ours-title" class="space-y-3" tabindex="-1">
-      <h2 id="ours-title" class="text-2xl font-bold">Quilts of ours, to change at will</h2>
+      <h2 id="ours-title" class="text-2xl font-bold">Our quilts, yours to change</h2>
       <OurQuilts @taken="takeOurs" />
     </section>
   </div>

@@ -37,7 +37,7 @@ const text = (event: Event) => (event.target as HTMLInputElement).value
   <div
     class="flex flex-wrap items-end gap-3"
     role="group"
-    aria-label="What you know of it already; leave open the rest"
+    aria-label="What you know of it already. Leave open the rest"
   >
     <label class="min-w-48 flex-1">
       <span class="mb-1 block font-medium">Which kind?</span>

@@ -21,7 +21,9 @@ function setLayers(event: Event) {
   const text = textOf(event)
   const layers = /^\d+$/.test(text) ? Number(text) : 0
   refused.value =
-    layers >= 1 && layers <= MOST_LAYERS ? '' : `“${text}” is no count from 1 to ${MOST_LAYERS}: type one, such as 4.`
+    layers >= 1 && layers <= MOST_LAYERS
+      ? ''
+      : `“${text}” isn’t a whole number from 1 to ${MOST_LAYERS}. Type one, such as 4.`
   if (!refused.value) change({ layers })
 }
 </script>

@@ -69,7 +69,9 @@ const planning = ref(false)
       <button
         class="button"
         :aria-expanded="planning"
-        :aria-label="`Cut ${ledger.style}: other ways of cutting ${ledger.name}`"
+        :aria-label="
+          planning ? `Close the plans of ${ledger.name}` : `Cut ${ledger.style}: other ways of cutting ${ledger.name}`
+        "
         @click="planning = !planning"
       >
         {{ planning ? 'Close the plans' : `Cut ${ledger.style}: other ways of cutting` }}

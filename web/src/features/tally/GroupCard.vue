@@ -32,7 +32,7 @@ const emit = defineEmits<{
 }>()
 const WHY = {
   hand: 'You chose this way: it stays, whatever plan is taken.',
-  plan: 'Chosen by the plan you took; the next plan may choose otherwise. Tap a way to keep it.',
+  plan: 'Chosen by the plan you took. The next plan may choose otherwise. Tap a way to keep it.',
   nobody:
     'Chosen for you: it buys least, then it leaves no bias edges and wants no sheet drawn, then it takes least fabric.',
 }

@@ -40,7 +40,7 @@ function keep(next: Kit[]) {
 function read(typed: string): number | undefined {
   const count = Number(typed.trim())
   const right = Number.isInteger(count) && count >= 1 && count <= MOST_KITS
-  said.value = right ? '' : `“${typed}” is no number of kits: type a whole number from 1 to ${MOST_KITS}`
+  said.value = right ? '' : `“${typed}” isn’t a number of kits. Type a whole number from 1 to ${MOST_KITS}.`
   return right ? count : undefined
 }
 
@@ -72,7 +72,7 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
     <label class="flex items-center gap-2">
       <span class="flex-1 leading-5"
         >Make it for<span class="block text-sm text-soft"
-          >kits for a class or a shop; empty: this quilt alone</span
+          >kits for a class or a shop. Empty: this quilt alone</span
         ></span
       >
       <input

@@ -32,8 +32,8 @@ async function take(key: string) {
 <template>
   <details data-offers @toggle="asked = asked || ($event.target as HTMLDetailsElement).open">
     <summary class="cursor-pointer font-medium">Other ways to save fabric</summary>
-    <WaitNote v-if="!offers" what="other ways" :error="error" />
-    <p v-else-if="!offers.length" class="text-soft">Nothing saves fabric without costing other fabric.</p>
+    <WaitNote v-if="asked && !offers" what="other ways" :error="error" />
+    <p v-else-if="offers && !offers.length" class="text-soft">Nothing saves fabric without costing other fabric.</p>
     <ul class="mt-2 divide-y divide-line">
       <li
         v-for="offer in offers?.slice(0, 8)"

@@ -24,7 +24,9 @@ function chainTyped(event: Event) {
   const text = value(event).trim()
   const squares = /^\d+$/.test(text) ? Number(text) : 0
   refused.value =
-    squares >= FEWEST && squares <= MOST ? '' : `“${text}” is no count from ${FEWEST} to ${MOST}: type one, such as 40.`
+    squares >= FEWEST && squares <= MOST
+      ? ''
+      : `“${text}” isn’t a whole number from ${FEWEST} to ${MOST}. Type one, such as 40.`
   if (!refused.value) changeMaking({ mostSquaresAChain: squares })
 }
 </script>

@@ -87,7 +87,7 @@ onUnmounted(() => {
           <button
             class="button min-h-9 flex-1 px-2"
             :disabled="each.chosen"
-            :aria-label="`Cut ${clothName} ${each.name}`"
+            :aria-label="each.chosen ? `Chosen: ${clothName} ${each.name}` : `Cut like this: ${clothName} ${each.name}`"
             @click="emit('chosen', each.style, each.effort, false)"
           >
             {{ each.chosen ? 'chosen' : 'Cut like this' }}

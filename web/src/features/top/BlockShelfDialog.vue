@@ -67,7 +67,7 @@ async function attempt(work: () => Promise<unknown>) {
               <li v-for="block in own" :key="block.ownId" class="card p-2 text-center">
                 <button
                   class="block w-full cursor-pointer"
-                  :aria-label="`Take ${block.name} into the quilt`"
+                  :aria-label="`${block.name}: take into the quilt`"
                   @click="emit('taken', block)"
                 >
                   <PatchPicture
@@ -112,7 +112,7 @@ async function attempt(work: () => Promise<unknown>) {
             <li v-for="block in traditional" :key="block.name">
               <button
                 class="card block h-full w-full cursor-pointer p-2 hover:border-ink"
-                :aria-label="`Take ${block.name} into the quilt`"
+                :aria-label="`${block.name}: take into the quilt`"
                 @click="emit('taken', block)"
               >
                 <PatchPicture

@@ -102,7 +102,7 @@ function exchange(from: string, event: Event) {
             class="flex min-h-9 min-w-0 flex-1 cursor-pointer items-center gap-2 rounded-lg border-2 border-transparent px-1 text-left hover:border-line data-[here]:border-tape-deep data-[here]:bg-tape-pale"
             :data-here="inHand === cloth.key || undefined"
             :aria-pressed="inHand === cloth.key"
-            :aria-label="`Take ${cloth.name} in hand, ${i < 9 ? 'key' : 'number'} ${i + 1}`"
+            :aria-label="`${cloth.name}: take in hand, ${i < 9 ? 'key' : 'number'} ${i + 1}`"
             draggable="true"
             @dragstart="($event.dataTransfer?.setData('text/plain', cloth.key), emit('carried', cloth.key))"
             @dragend="emit('carried', undefined)"
@@ -184,7 +184,7 @@ function exchange(from: string, event: Event) {
             Background: may lie beside itself
           </label>
           <label v-if="design.cloths.length > 1" class="block">
-            Everywhere take instead
+            Use instead, everywhere
             <select class="field w-full" @change="exchange(cloth.key, $event)">
               <option value="">choose a fabric</option>
               <option

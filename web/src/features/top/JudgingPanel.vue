@@ -101,12 +101,12 @@ function threshold(event: Event) {
         </li>
       </ul>
       <p v-if="judging.sharedCloths.length > SHOWN" class="mt-1 text-soft">
-        … and at {{ judging.sharedCloths.length - SHOWN }} more joins. If it is meant so, mark the fabric as background.
+        … and at {{ judging.sharedCloths.length - SHOWN }} more joins. If you meant it, mark the fabric as background.
       </p>
     </section>
 
     <section aria-label="Standing otherwise">
-      <h3 class="panel-title mb-1">Standing otherwise than the pattern</h3>
+      <h3 class="panel-title mb-1">Turned against the pattern</h3>
       <p v-if="!judging.oddOnes.length">No block stands out.</p>
       <ul v-else class="space-y-1">
         <li v-for="odd in judging.oddOnes" :key="odd.partId">
@@ -116,7 +116,7 @@ function threshold(event: Event) {
             @click="emit('chosen', odd.partId)"
           >
             <strong class="first-letter:uppercase">{{ odd.where }}</strong>: the others like it suggest
-            {{ odd.expected }}. Look whether it is meant so.
+            {{ odd.expected }}. Check that you meant it.
           </button>
         </li>
       </ul>

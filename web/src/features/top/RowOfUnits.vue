@@ -113,7 +113,7 @@ function setUnit(i: number, unit: BorderUnit) {
       />
       <button
         class="button min-h-8 w-full"
-        :aria-label="`Turn the middle unit of ${of}`"
+        :aria-label="`Turn it: the middle unit of ${of}`"
         @click="change({ middle: [{ ...unit, quarterTurns: (unit.quarterTurns + 1) % 4 }] })"
       >
         Turn it ↻

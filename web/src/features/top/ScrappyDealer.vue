@@ -173,7 +173,7 @@ function choose(event: Event) {
           </button>
         </div>
         <p class="text-sm text-soft">
-          <kbd>L</kbd> locks the chosen place, <kbd>E</kbd> exchanges it with another; what is made stays the same.
+          <kbd>L</kbd> locks the chosen place, <kbd>E</kbd> exchanges it with another. What is made stays the same.
         </p>
       </template>
     </template>

@@ -201,7 +201,7 @@ defineExpose({
     class="relative min-h-0 flex-1 cursor-default touch-none overflow-hidden outline-offset-[-3px]"
     tabindex="0"
     role="application"
-    aria-label="The wall. Arrow keys choose a part; R turns a block, M mirrors it; Alt with an arrow adds or takes a row or column; plus and minus zoom."
+    aria-label="The wall. Arrow keys choose a part. R turns a block, M mirrors it. Alt with an arrow adds or takes a row or column. Plus and minus zoom."
     :data-zoom="zoom.toFixed(2)"
     @keydown="onKey"
     @wheel.prevent="onWheel"

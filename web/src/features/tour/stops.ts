@@ -20,7 +20,7 @@ export const STOPS: readonly Stop[] = [
     station: 'top',
     target: '[role="application"]',
     title: 'Top: the quilt on the wall',
-    says: 'This is Lantern Street, a quilt of ours; it is yours to change. Every step can be taken back, at the top right.',
+    says: 'This is Lantern Street, one of our quilts. It is yours to change. Every step can be taken back, at the top right.',
     try: 'Press a block and R: it turns. Drag it by the yellow dots: it grows, and says what there would be to buy.',
   },
   {
@@ -34,15 +34,15 @@ export const STOPS: readonly Stop[] = [
     station: 'top',
     target: '[aria-label="What to see of the top"]',
     title: 'Setting and borders, counts, and judging',
-    says: 'How the blocks are set and what goes round them; how many units there are of each kind; what lies too close in value.',
+    says: 'How the blocks are set and what goes round them. How many units there are of each kind, and what is too close in value.',
     try: 'Open Borders and change a width. The sizes follow, finished and unfinished.',
   },
   {
     station: 'tally',
     target: '[data-in-short]',
     title: 'Tally: the answer first',
-    says: 'How many units by which method, from which squares; what to buy, what is left, and how long it takes.',
-    try: 'Press a sentence: it leads to how it was worked out.',
+    says: 'How many units by which method, from which squares, what to buy, what is left, and how long it takes.',
+    try: 'Press a sentence: how it was worked out opens below it.',
   },
   {
     station: 'tally',

@@ -13,6 +13,7 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -179,15 +180,30 @@ final class Browser implements ParameterResolver, AfterEachCallback, TestExecuti
     }
 
     /** What axe-core finds on the page that is serious or critical. */
+    /** Whoever speaks to the page says what is written: names that differ from it begin with its first line. */
+    private static final String NAMES_OTHER_THAN_WRITTEN = """
+            () => {
+              const words = (text) => text.toLowerCase().replace(/[^a-z0-9]+/g, ' ').trim()
+              return [...document.querySelectorAll('button, a, summary, [role=tab]')]
+                .filter((each) => each.offsetParent && each.hasAttribute('aria-label'))
+                .map((each) => [words(each.innerText.split('\\n')[0]), each.getAttribute('aria-label')])
+                .filter(([written, name]) => written && !words(name).startsWith(written))
+                .map(([written, name]) => `“${written}” is heard as “${name}”`)
+            }
+            """;
+
+    @SuppressWarnings("unchecked")
     static List<String> seriousFindings(Page page) {
         // What is in order is not wanted node by node.
         AxeRunOptions violations = new AxeRunOptions();
         violations.setResultTypes(List.of("violations"));
-        return new AxeBuilder(page)
+        List<String> findings = new ArrayList<>((List<String>) page.evaluate(NAMES_OTHER_THAN_WRITTEN));
+        new AxeBuilder(page)
                 .options(violations).setLegacyMode(true).analyze().getViolations().stream()
                         .filter(rule -> Set.of("serious", "critical").contains(String.valueOf(rule.getImpact())))
                         .map(Browser::describe)
-                        .toList();
+                        .forEach(findings::add);
+        return findings;
     }
 
     private static String describe(Rule rule) {

@@ -105,7 +105,7 @@ class FirstQuiltIT {
 
     private void takeFromShelf(String cloth) {
         page.getByLabel("Take a fabric from the shelf").selectOption(new SelectOption().setLabel(cloth));
-        assertThat(page.getByLabel("Take " + cloth + " in hand")).isVisible();
+        assertThat(page.getByLabel(cloth + ": take in hand")).isVisible();
     }
 
     @Test

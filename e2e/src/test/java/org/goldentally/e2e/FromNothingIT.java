@@ -72,12 +72,12 @@ class FromNothingIT extends EmptyApplication {
         page.getByRole(AriaRole.BUTTON, named("an empty top")).click();
         Locator dress = page.locator("[data-dress]");
         dress.getByLabel("background of Pinwheel").selectOption(new SelectOption().setLabel("white"));
-        assertThat(page.getByLabel("Take white in hand")).isVisible();
+        assertThat(page.getByLabel("white: take in hand")).isVisible();
         dress.getByLabel("dark of Pinwheel").selectOption(new SelectOption().setLabel("any print of autumn"));
-        assertThat(page.getByLabel("Take any print of autumn in hand")).isVisible();
+        assertThat(page.getByLabel("any print of autumn: take in hand")).isVisible();
         assertThat(page.locator("[data-save=kept]")).isVisible();
         // A cloth in hand is said where it is used; Escape puts it down.
-        page.getByLabel("Take white in hand").click();
+        page.getByLabel("white: take in hand").click();
         assertThat(page.locator("[data-in-hand]")).containsText("white in hand");
         page.keyboard().press("Escape");
         assertThat(page.locator("[data-in-hand]")).hasCount(0);

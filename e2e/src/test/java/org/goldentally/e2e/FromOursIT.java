@@ -62,7 +62,7 @@ class FromOursIT extends EmptyApplication {
         assertThat(Browser.seriousFindings(page)).isEmpty();
         kits.getByLabel("Make it for how many").fill("a dozen");
         kits.getByLabel("Make it for how many").press("Enter");
-        assertThat(kits.getByRole(AriaRole.ALERT)).containsText("“a dozen” is no number of kits");
+        assertThat(kits.getByRole(AriaRole.ALERT)).containsText("“a dozen” isn’t a number of kits");
         String id = page.url().replaceFirst(".*/quilts/([^/]+)/.*", "$1");
         APIResponse printed = page.request().get("/api/quilts/" + id + "/kits.pdf");
         assertThat(printed.headers().get("content-type")).contains("application/pdf");

@@ -253,7 +253,7 @@ class KeptIT {
                         () -> page.getByText("Everything as one file").click())
                 .path();
         page.getByLabel("Bring everything in from such a file").setInputFiles(file);
-        assertThat(page.getByText("All of it was here already; nothing has changed."))
+        assertThat(page.getByText("All of it was here already. Nothing has changed."))
                 .isVisible();
         page.getByLabel("Bring everything in from such a file")
                 .setInputFiles(new FilePayload(

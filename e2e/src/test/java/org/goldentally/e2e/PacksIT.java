@@ -40,7 +40,7 @@ class PacksIT {
         click(page.getByLabel("Free places").getByText("any print", exact()));
         click(button("Build Pinwheel"));
         dress(0, 2, 4, 6);
-        click(page.getByLabel("Take any print of noon in hand"));
+        click(page.getByLabel("any print of noon: take in hand"));
         dress(1, 3, 5, 7);
         click(button("Back to the top"));
         fill(page.getByLabel("Blocks down"), "4");
@@ -175,7 +175,7 @@ class PacksIT {
     /** A field of one block, all of any print. */
     private void ofOneBlock(String block, String size, int across, int down) {
         click(button("From a shelf"));
-        click(page.getByLabel("Take " + block + " into the quilt", new Page.GetByLabelOptions().setExact(true)));
+        click(page.getByLabel(block + ": take into the quilt", new Page.GetByLabelOptions().setExact(true)));
         actions++;
         page.getByLabel("Block 1 of those that take turns").selectOption(new SelectOption().setLabel(block));
         fill(page.getByLabel("Block size, in"), size);

@@ -65,7 +65,7 @@ class ShelfToSheetIT {
             button("Find").click();
         }
         page.getByLabel("Find a fabric").fill("no such");
-        assertThat(page.getByText("No fabric here is called so.")).isVisible();
+        assertThat(page.getByText("No fabric here has that name.")).isVisible();
         page.getByLabel("Find a fabric").fill("6 dawn");
         assertThat(page.locator("[data-lot]")).hasCount(1);
         page.getByLabel("Find a fabric").fill("");
@@ -101,7 +101,7 @@ class ShelfToSheetIT {
         chalk.getByText("other ways of cutting").click();
         page.locator("[data-style=THRIFTY]").getByText("Search longer").click();
         assertThat(page.locator("[data-search]")).containsText("Best so far");
-        page.getByLabel("Cut chalk thrifty").click();
+        page.getByLabel("Cut like this: chalk thrifty").click();
         assertThat(page.locator("[data-style=THRIFTY][data-chosen]")).isVisible();
         page.locator("[data-short=BUY]").click();
         assertThat(page.getByText("Shopping list")).isVisible();
@@ -133,8 +133,10 @@ class ShelfToSheetIT {
         size.getByLabel("Cut size of").fill("5");
         size.getByLabel("Cut size of").blur();
         assertThat(size.locator("[data-follows]")).containsText("to trim 0.793 in");
-        assertThat(undo()).containsText("cut 5 in");
         assertThat(group.locator("[data-why]")).containsText("You chose this way");
+        page.keyboard().press("Escape");
+        assertThat(undo()).containsText("cut 5 in");
+        page.locator("[data-kind^='hourglass']").click();
         size.getByLabel("Cut size of").fill("4");
         size.getByLabel("Cut size of").blur();
         assertThat(page.getByText("cut 4 1/4 in or more")).isVisible();
@@ -272,7 +274,7 @@ class ShelfToSheetIT {
     }
 
     private void dress(String cloth, int... patches) {
-        page.getByLabel("Take " + cloth + " in hand").click();
+        page.getByLabel(cloth + ": take in hand").click();
         for (int patch : patches) {
             // The middle of a triangle's box lies on its long side, so a click there may meet its neighbour.
             page.locator("[data-patch='" + patch + "']").dispatchEvent("click");

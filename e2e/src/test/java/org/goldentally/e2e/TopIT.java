@@ -46,14 +46,14 @@ class TopIT {
                 .containsText("the flying goose does not fit its place: it wants a cell twice as wide as high");
         cell(2, 3).click();
         page.locator("[data-unit=FLYING_GOOSE]").click();
-        page.getByLabel("Take rose in hand").click();
+        page.getByLabel("rose: take in hand").click();
         page.locator("[data-patch='5']").click();
         kept();
 
         button("Keep among my own blocks").click();
         button("Back to the top").click();
         assertThat(page.getByText("Lighthouse is kept among your own blocks.")).isVisible();
-        page.getByLabel("Take rose in hand").click();
+        page.getByLabel("rose: take in hand").click();
         page.locator("[data-part='0']").click();
         page.getByLabel("Put Lighthouse at the chosen place").click();
         assertThat(page.getByRole(AriaRole.HEADING, named("Lighthouse"))).isVisible();
@@ -71,10 +71,10 @@ class TopIT {
         assertThat(page.locator("[data-block]")).hasCount(2);
         assertThat(page.locator("[data-part='0']")).isVisible();
         button("From a shelf").click();
-        assertThat(page.getByLabel("Take Lighthouse into the quilt")).isVisible();
+        assertThat(page.getByLabel("Lighthouse: take into the quilt")).isVisible();
         page.getByLabel("Find").fill("bear");
-        assertThat(page.getByLabel(Pattern.compile("^Take .* into the quilt$"))).hasCount(2);
-        page.getByLabel("Take Bear's Paw into the quilt").click();
+        assertThat(page.getByLabel(Pattern.compile(": take into the quilt$"))).hasCount(2);
+        page.getByLabel("Bear's Paw: take into the quilt").click();
         assertThat(page.locator("[data-block=\"Bear's Paw\"]")).isVisible();
         undo().click();
         assertThat(page.locator("[data-block]")).hasCount(2);
@@ -131,7 +131,7 @@ class TopIT {
         here.filter(new Locator.FilterOptions().setHasText("oat, marigold")).click();
         assertThat(page.locator("[data-wrong]")).hasCount(0);
         int lit = (int) page.evaluate(
-                "document.querySelectorAll('[role=application] svg > g > rect[fill=\"#ffcf3f\"]').length");
+                "document.querySelectorAll('[role=application] svg > g > rect[stroke=\"#ffcf3f\"]').length");
         assertThat(lit).isEqualTo(4);
         assertThat(page.locator("[data-total=units]")).hasText("194");
         assertThat(page.locator("[data-total='triangles in the units']")).hasText("536");
@@ -157,7 +157,7 @@ class TopIT {
     @Test
     void clothsAreDroppedAndBlocksCopiedMirroredAndSwappedByRows() {
         open("Windowsill runner");
-        page.getByLabel("Take mustard in hand").dragTo(page.locator("[data-part='0']"));
+        page.getByLabel("mustard: take in hand").dragTo(page.locator("[data-part='0']"));
         assertThat(page.getByRole(AriaRole.HEADING, named("Lantern"))).containsText("row 1, block 1");
         kept();
         Locator wall = page.getByRole(AriaRole.APPLICATION);
@@ -171,7 +171,7 @@ class TopIT {
         button("Swap row ↓").click();
         assertThat(wallStatus()).hasText("row 1, block 2: Lantern, turned 180°");
         page.getByLabel("Build Lantern").click();
-        page.getByLabel("Take linen in hand").dragTo(page.locator("[data-patch='0']"));
+        page.getByLabel("linen: take in hand").dragTo(page.locator("[data-patch='0']"));
         assertThat(status()).containsText("column 1, row 1");
         page.locator("[data-patch='0']").click();
         assertThat(status()).containsText("flying goose; patch 1 of 3: linen");
@@ -202,6 +202,9 @@ class TopIT {
                 .first();
         step.check();
         assertThat(oatTicked(1)).isVisible();
+        // What comes next is lit on the drawing.
+        assertThat(page.locator("[data-lit]").first()).isVisible();
+        assertThat(page.locator("[data-hand]")).not().containsText("Fold selvage");
         page.reload();
         assertThat(step).isChecked();
         assertThat(page.getByText("squares cut 3 1/2 in").first()).isVisible();

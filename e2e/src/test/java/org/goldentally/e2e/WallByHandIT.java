@@ -77,7 +77,7 @@ class WallByHandIT {
     void aClothIsCarriedOntoAPatchAndOntoAWholeBorderAndFoundByItsName() {
         copyOf("Lantern Street");
         String before = colourOf(0);
-        begin(page.getByRole(AriaRole.BUTTON, named("Take spruce in hand, key 4")), 20, 0);
+        begin(page.getByRole(AriaRole.BUTTON, named("spruce: take in hand, key 4")), 20, 0);
         over(page.locator("[data-part='0']"), 0.5);
         assertThat(said())
                 .containsText("spruce for marigold, row 1, block 1: 30 blocks, 58 × 67 in finished; to buy: ");
@@ -87,7 +87,7 @@ class WallByHandIT {
         assertThat(promised).isEqualTo("spruce for marigold, row 1, block 1: " + asItIs());
         page.waitForCondition(() -> !colourOf(0).equals(before));
 
-        begin(page.getByRole(AriaRole.BUTTON, named("Take brick in hand, key 3")), 20, 0);
+        begin(page.getByRole(AriaRole.BUTTON, named("brick: take in hand, key 3")), 20, 0);
         page.keyboard().down("Shift");
         over(page.locator("[data-part='1']"), 0.5);
         assertThat(said()).containsText("brick, wherever Friendship Star stands: 30 blocks");
