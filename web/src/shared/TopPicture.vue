@@ -76,6 +76,7 @@ const box = (figure: number) => props.picture.shapes[props.picture.figures[figur
         :height="box(part.figure).height"
         fill="none"
         stroke="#ffcf3f"
+        data-lit
         :stroke-width="seamWidth * 7"
       />
       <rect

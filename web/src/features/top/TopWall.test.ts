@@ -58,7 +58,7 @@ describe('TopWall', () => {
     const svg = wall()
     expect(svg.findAll('[data-wrong]')).toHaveLength(1)
     expect(svg.findAll('[data-locked]')).toHaveLength(1)
-    expect(svg.findAll('rect[stroke="#ffcf3f"]')).toHaveLength(2)
+    expect(svg.findAll('rect[data-lit]')).toHaveLength(2)
   })
 
   it.each([

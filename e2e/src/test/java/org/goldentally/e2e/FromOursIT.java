@@ -88,7 +88,8 @@ class FromOursIT extends EmptyApplication {
         assertThat(page.locator("[data-differ]")).containsText("54 × 68 in");
         assertThat(then.count()).isLessThanOrEqualTo(5);
         assertThat(Browser.seriousFindings(page)).isEmpty();
-        page.getByLabel(Pattern.compile("^Keep Market day, version 2")).click();
+        page.getByLabel(Pattern.compile("^Keep this one: Market day, version 2"))
+                .click();
         assertThat(page.locator("[data-size='Top finished']")).isVisible();
         page.navigate("/quilts");
         assertThat(page.getByText("Archived quilts (1)")).isVisible();

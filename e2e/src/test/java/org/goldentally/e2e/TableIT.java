@@ -120,7 +120,7 @@ class TableIT {
         page.emulateMedia(new Page.EmulateMediaOptions().setForcedColors(ForcedColors.ACTIVE));
         page.navigate(quilt() + "/top");
         assertThat(page.locator("nav [aria-current=page]")).hasCSS("outline-style", "solid");
-        assertThat(page.locator("[aria-label^='Take navy in hand'] span[style]"))
+        assertThat(page.locator("[aria-label^='navy: take in hand'] span[style]"))
                 .hasCSS("background-color", "rgb(31, 47, 82)");
     }
 

@@ -130,8 +130,8 @@ class TopIT {
                 .containsText("3 × 3 in finished, 3 1/2 × 3 1/2 unfinished");
         here.filter(new Locator.FilterOptions().setHasText("oat, marigold")).click();
         assertThat(page.locator("[data-wrong]")).hasCount(0);
-        int lit = (int) page.evaluate(
-                "document.querySelectorAll('[role=application] svg > g > rect[stroke=\"#ffcf3f\"]').length");
+        int lit =
+                (int) page.evaluate("document.querySelectorAll('[role=application] svg > g > rect[data-lit]').length");
         assertThat(lit).isEqualTo(4);
         assertThat(page.locator("[data-total=units]")).hasText("194");
         assertThat(page.locator("[data-total='triangles in the units']")).hasText("536");
