@@ -23,7 +23,8 @@ const problems = computed(() => {
   <div v-if="problems.length" role="status" class="rounded-xl bg-brick-pale p-3 leading-5" data-open>
     <strong>Not ready yet.</strong>
     <p v-for="problem in problems.slice(0, MOST)" :key="problem.where + problem.why">
-      {{ problem.where }}: {{ problem.why }}. <span class="first-letter:uppercase">{{ problem.fix }}</span>.
+      {{ problem.where }}: {{ problem.why }}.
+      <span class="inline-block first-letter:uppercase">{{ problem.fix }}</span>.
     </p>
     <p v-if="problems.length > MOST">And {{ problems.length - MOST }} more.</p>
     <RouterLink :to="`/quilts/${quiltId}/top`" class="underline underline-offset-4">Put it right at Top</RouterLink>

@@ -40,7 +40,7 @@ const planning = ref(false)
         >
         <span v-else-if="ledger.boughtAlready" class="font-bold text-leaf">bought, and cut into by now</span>
         <span v-else-if="ledger.enough" class="font-bold text-leaf">enough</span>
-        <span v-else class="font-bold text-brick">short: no fabric of the usual width is wide enough</span>
+        <span v-else class="font-bold text-brick">short: no fabric of the usual width gives these pieces</span>
       </button>
     </h3>
     <ClothBands :bands="ledger.bands" :colour="ledger.colour" :lit="lit" @pointed="emit('pointed', $event)" />

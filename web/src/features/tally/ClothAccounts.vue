@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { spellCount } from '@/shared'
 import ClothAccount from './ClothAccount.vue'
 import type { Ledger } from './queries'
 
@@ -24,27 +25,28 @@ const ordered = computed(() => props.ledgers.toSorted((one, other) => rank(one) 
 const folds = computed(() => props.ledgers.length > MOST_SHOWN)
 const enough = computed(() => (folds.value ? ordered.value.filter((ledger) => rank(ledger) === 2) : []))
 const shown = computed(() => ordered.value.filter((ledger) => !enough.value.includes(ledger)))
+const parts = computed(() =>
+  [
+    { key: 'shown', folded: false, ledgers: shown.value },
+    { key: 'enough', folded: true, ledgers: enough.value },
+  ].filter(({ ledgers }) => ledgers.length),
+)
 </script>
 
 <template>
   <section class="space-y-4" aria-labelledby="ledger-title">
     <h2 id="ledger-title" class="sr-only">Each fabric: needed, on the shelf, left over</h2>
-    <ClothAccount
-      v-for="ledger in shown"
-      :key="ledger.key"
-      :quilt-id="quiltId"
-      :ledger="ledger"
-      :lit="lit"
-      @pointed="emit('pointed', $event)"
-      @style-chosen="(style, effort, everywhere) => emit('styleChosen', ledger.key, style, effort, everywhere)"
-    />
-    <details v-if="enough.length" data-enough>
-      <summary class="cursor-pointer font-medium">
-        {{ shown.length ? `${enough.length} more fabrics are enough` : `All ${enough.length} fabrics are enough` }}
-      </summary>
-      <div class="mt-3 space-y-4">
+    <template v-for="part in parts" :key="part.key">
+      <component :is="part.folded ? 'details' : 'div'" class="space-y-4" :data-enough="part.folded || undefined">
+        <summary v-if="part.folded" class="cursor-pointer font-medium">
+          {{
+            shown.length
+              ? spellCount(enough.length, 'more fabric is enough', 'more fabrics are enough')
+              : `All ${enough.length} fabrics are enough`
+          }}
+        </summary>
         <ClothAccount
-          v-for="ledger in enough"
+          v-for="ledger in part.ledgers"
           :key="ledger.key"
           :quilt-id="quiltId"
           :ledger="ledger"
@@ -52,8 +54,8 @@ const shown = computed(() => ordered.value.filter((ledger) => !enough.value.incl
           @pointed="emit('pointed', $event)"
           @style-chosen="(style, effort, everywhere) => emit('styleChosen', ledger.key, style, effort, everywhere)"
         />
-      </div>
-    </details>
+      </component>
+    </template>
     <p v-if="!ledgers.length" class="text-soft">No fabric is needed yet: dress the blocks at the station Top.</p>
   </section>
 </template>

@@ -90,13 +90,8 @@ const ROWS: { name: string; of: (way: Way) => string }[] = [
         :colours="group.cloths.map((cloth) => colours[cloth])"
       />
       <span class="min-w-0 flex-1">
-        <span class="block leading-5 font-bold first-letter:uppercase">{{ group.name }}</span>
-        <span class="block text-sm text-soft"
-          >{{ group.finished }} {{ unitOfLength }} finished<template v-if="way.trimmed"
-            >, {{ way.trimmed }} trimmed</template
-          ></span
-        >
-        <span class="block truncate text-sm text-soft" :title="cloths">{{ cloths }}</span>
+        <span class="block truncate leading-5 font-bold" :title="cloths">{{ cloths }}</span>
+        <span v-if="way.trimmed" class="block text-sm text-soft">{{ way.trimmed }} {{ unitOfLength }} trimmed</span>
         <span v-if="hands" class="block text-sm">{{ hands }}</span>
       </span>
       <strong class="text-xl">{{ group.needed }}</strong>

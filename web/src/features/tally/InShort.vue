@@ -26,7 +26,9 @@ const toggle = (about: About) => (opened.value = opened.value === about ? undefi
     <h2 id="short-title" class="sr-only">In short</h2>
     <p v-if="told.length" class="text-xl leading-8">
       <template v-for="sentence in told" :key="sentence.about">
+        <span v-if="sentence.about === 'BIAS'" data-short="BIAS">{{ sentence.lead }}{{ sentence.rest }}</span>
         <SentenceButton
+          v-else
           :sentence="sentence"
           :expanded="opened === sentence.about"
           :working="`working-${sentence.about}`"
@@ -37,13 +39,13 @@ const toggle = (about: About) => (opened.value = opened.value === about ? undefi
     <p v-else class="text-xl">The top is empty: build a block at the station Top.</p>
     <slot name="below"></slot>
     <div
-      v-for="sentence in told"
+      v-for="sentence in told.filter(({ about }) => about !== 'BIAS')"
       v-show="opened === sentence.about"
       :id="`working-${sentence.about}`"
       :key="sentence.about"
       class="mt-3 max-h-96 space-y-3 overflow-y-auto rounded-xl border border-tape-deep/40 bg-white p-4"
       role="group"
-      :aria-label="`How this was worked out: ${sentence.text}`"
+      :aria-label="`How this was worked out: ${sentence.lead}`"
       :data-working="sentence.about"
     >
       <slot :name="sentence.about"></slot>

@@ -11,24 +11,21 @@ export interface SentenceButtonProps {
 
 const props = defineProps<SentenceButtonProps>()
 const emit = defineEmits<{ pressed: [] }>()
-
-/** The words that the sentence turns on, which open its working, and the rest of it. */
-const parts = computed(() => {
-  const { text } = props.sentence
-  const end = text.search(/[,:;.]/)
-  return end < 0 ? [text, ''] : [text.slice(0, end), text.slice(end)]
-})
-const buys = computed(() => props.sentence.about === 'BUY' && props.sentence.text.startsWith('Buy'))
+const isShort = computed(() => props.sentence.about === 'BUY' && props.sentence.lead.startsWith('Buy'))
 </script>
 
 <template>
-  <button
-    class="inline cursor-pointer text-left underline decoration-tape-deep decoration-dotted decoration-2 underline-offset-4 hover:bg-white/70 max-lg:min-h-0"
-    :class="buys ? 'font-bold text-brick' : 'font-medium'"
+  <!-- No button element: that would be one box, and break the lines of the paragraph. -->
+  <span
+    role="button"
+    tabindex="0"
+    class="cursor-pointer underline decoration-tape-deep decoration-dotted decoration-2 underline-offset-4 hover:bg-white/70"
+    :class="isShort ? 'font-bold text-brick' : 'font-medium'"
     :data-short="sentence.about"
     :aria-expanded="expanded"
     :aria-controls="working"
     @click="emit('pressed')"
-  >
-    {{ parts[0] }}</button>{{ parts[1] }}
+    @keydown.enter.prevent="emit('pressed')"
+    @keydown.space.prevent="emit('pressed')"
+    >{{ sentence.lead }}</span>{{ sentence.rest }}
 </template>

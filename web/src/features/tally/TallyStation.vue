@@ -65,7 +65,7 @@ const lit = computed(
         <template #below><HowIWork /></template>
         <template #MAKE>
           <ul>
-            <li v-for="sentence in ofMaking" :key="sentence.text">{{ sentence.text }}</li>
+            <li v-for="sentence in ofMaking" :key="sentence.lead">{{ sentence.lead }}</li>
           </ul>
           <MakingPanel :sets="tally.sets" />
         </template>
@@ -90,7 +90,7 @@ const lit = computed(
 
     <aside class="min-w-0 space-y-4 overflow-y-auto border-l border-line bg-white p-4" aria-label="The whole top">
       <figure>
-        <div class="mx-auto h-72 max-w-80">
+        <div class="mx-auto max-h-72 max-w-80" :style="{ aspectRatio: `${top.picture.width} / ${top.picture.height}` }">
           <TopPicture :picture="top.picture" :colours="colours" :lit="lit" label="The top in small" />
         </div>
         <figcaption class="mt-1 text-center text-soft">{{ size }}</figcaption>
@@ -129,7 +129,7 @@ const lit = computed(
     <SideDrawer
       :open="!!kind"
       wide
-      :title="kind ? `${kind.key} ${tally.unitOfLength} finished: ${kind.needed}` : ''"
+      :title="kind ? `${kind.name}, ${kind.finished} ${tally.unitOfLength} finished: ${kind.needed}` : ''"
       @close="kindKey = undefined"
     >
       <section v-if="kind" class="space-y-3" aria-label="How this unit is made" :aria-busy="old">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { spellCount } from '@/shared'
 import { usePlans } from './queries'
 
 export interface TimeFiguresProps {
@@ -14,7 +15,8 @@ const now = computed(() => data.value?.answer?.now)
 <template>
   <p v-if="!now" class="text-soft">Adding up the cuts and seams …</p>
   <p v-else>
-    {{ now.cuts }} cuts, {{ now.seams }} of seams in the units, {{ now.trimmedUnits }} units to trim. The time is for
-    cutting and piecing the top, before you have sewn any of it.
+    {{ spellCount(now.cuts, 'cut', 'cuts') }}, {{ now.seams }} of seams in the units,
+    {{ spellCount(now.trimmedUnits, 'unit', 'units') }} to trim. The time is for cutting and piecing the top, before you
+    have sewn any of it.
   </p>
 </template>

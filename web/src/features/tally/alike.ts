@@ -2,6 +2,8 @@ import type { Group } from './queries'
 
 export interface Alike {
   key: string
+  name: string
+  finished: string
   groups: Group[]
   needed: number
 }
@@ -10,11 +12,13 @@ export interface Alike {
 export function alike(groups: readonly Group[]): Alike[] {
   const byUnit = new Map<string, Group[]>()
   for (const group of groups) {
-    const key = `${group.name}, ${group.finished}`
+    const key = `${group.allKey} ${group.finished}`
     byUnit.set(key, [...(byUnit.get(key) ?? []), group])
   }
   return [...byUnit].map(([key, same]) => ({
     key,
+    name: same[0]!.name,
+    finished: same[0]!.finished,
     groups: same,
     needed: same.reduce((sum, group) => sum + group.needed, 0),
   }))

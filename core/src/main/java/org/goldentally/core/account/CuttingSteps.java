@@ -1,6 +1,7 @@
 package org.goldentally.core.account;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -28,7 +29,7 @@ public final class CuttingSteps {
      * @param act what is cut, whatever is said of it and whatever it is for: what is cut stays cut
      * @param then how what it gives is cut again; empty where it stays as it is
      * @param pieces how many pieces it gives, of each piece of cloth
-     * @param where it cuts: the strips or the pieces, at their place on the cloth; nothing for squaring up
+     * @param where it cuts: the strips or the pieces, at their place on the cloth; nothing where it takes nothing off
      */
     public record CuttingStep(Key act, String text, String then, long pieces, List<Rectangle> where) {
         public CuttingStep {
@@ -50,8 +51,8 @@ public final class CuttingSteps {
         LengthWriter writer = system.writer();
         List<CuttingStep> steps = new ArrayList<>();
         if (opened.piece().form() == PieceForm.YARDAGE) {
-            steps.add(
-                    new CuttingStep(Key.of("square-up"), "Fold selvage to selvage and square up the end.", List.of()));
+            steps.add(new CuttingStep(
+                    Key.of("square-up"), "Fold selvage to selvage and square up the end.", squaredUp(opened)));
         }
         for (List<LaidStrip> alike : alike(opened.strips())) {
             steps.add(step(alike, opened.piece().width(), writer));
@@ -77,6 +78,19 @@ public final class CuttingSteps {
             steps.add(keep(opened.leftovers(), writer));
         }
         return steps;
+    }
+
+    /** What squaring up takes off the end: all before the first cut piece. */
+    private static List<Rectangle> squaredUp(OpenedPiece opened) {
+        return opened.cuts().stream()
+                .flatMap(cut -> cut.blocks().stream())
+                .map(CutBlock::y)
+                .min(Comparator.naturalOrder())
+                .filter(Length::isPositive)
+                .map(end ->
+                        new Rectangle(Length.ZERO, Length.ZERO, opened.piece().width(), end))
+                .stream()
+                .toList();
     }
 
     private static CuttingStep keep(List<Rectangle> leftovers, LengthWriter writer) {

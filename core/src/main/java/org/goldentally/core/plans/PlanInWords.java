@@ -50,28 +50,39 @@ public final class PlanInWords {
     /** What a sentence is about: where its working is found. */
     public enum About {
         MAKE,
+        BIAS,
         BUY,
         LEFT,
         SPARE,
         TIME
     }
 
-    /** One sentence, and what it is about. */
-    public record Sentence(About about, String text) {}
+    /**
+     * One sentence or two.
+     *
+     * @param lead the words that it turns on, which lead to its working
+     * @param rest of it, its stop included
+     */
+    public record Sentence(About about, String lead, String rest) {
+        /** All of it. */
+        public String text() {
+            return lead + rest;
+        }
+    }
 
     /** What a tally says in sentences, in the order in which they are read. */
     public static List<Sentence> of(TopTally tally, ShoppingList shopping) {
         PlanInWords words = new PlanInWords(tally);
         List<Sentence> sentences = new ArrayList<>();
-        words.inAll().ifPresent(all -> sentences.add(new Sentence(About.MAKE, all)));
-        words.made().forEach(each -> sentences.add(new Sentence(About.MAKE, each)));
-        words.bias().ifPresent(bias -> sentences.add(new Sentence(About.MAKE, bias)));
+        words.inAll().ifPresent(sentences::add);
+        words.made().forEach(each -> sentences.add(new Sentence(About.MAKE, each, "")));
+        words.bias().ifPresent(sentences::add);
         if (!tally.ledgers().isEmpty()) {
-            sentences.add(new Sentence(About.BUY, words.toBuy(shopping)));
-            words.left().ifPresent(left -> sentences.add(new Sentence(About.LEFT, left)));
-            words.spare().ifPresent(spare -> sentences.add(new Sentence(About.SPARE, spare)));
+            sentences.add(words.toBuy(shopping));
+            words.left().ifPresent(left -> sentences.add(new Sentence(About.LEFT, left, ".")));
+            words.spare().ifPresent(spare -> sentences.add(new Sentence(About.SPARE, spare, ".")));
             sentences.add(new Sentence(
-                    About.TIME, sentence(hours(PiecingTime.minutes(tally))) + " to cut and piece the top."));
+                    About.TIME, sentence(hours(PiecingTime.minutes(tally))) + " to cut and piece the top", "."));
         }
         return sentences;
     }
@@ -109,7 +120,7 @@ public final class PlanInWords {
     }
 
     /** All of it in one line: {@code Sew 194 units and cut 150 squares. 51 pairs: 36 two at a time, 15 eight at a time.} */
-    private Optional<String> inAll() {
+    private Optional<Sentence> inAll() {
         long units = 0;
         long plain = 0;
         boolean squares = true;
@@ -133,9 +144,7 @@ public final class PlanInWords {
             acts.add("cut " + plain + (squares ? " square" : " plain piece") + (plain == 1 ? "" : "s"));
         }
         String all = String.join(" and ", acts);
-        return acts.isEmpty()
-                ? Optional.empty()
-                : Optional.of(Character.toUpperCase(all.charAt(0)) + all.substring(1) + "." + pairs());
+        return acts.isEmpty() ? Optional.empty() : Optional.of(new Sentence(About.MAKE, sentence(all), "." + pairs()));
     }
 
     /** Pairs of all prints together; nothing where there are none. */
@@ -159,14 +168,15 @@ public final class PlanInWords {
     }
 
     /** Bias edges are named with the plan that has them. */
-    private Optional<String> bias() {
+    private Optional<Sentence> bias() {
         long units = PlanCosts.of(tally).biasUnits();
-        return units == 0
-                ? Optional.empty()
-                : Optional.of(
-                        units == 1
-                                ? "1 unit has bias edges: lift it, don't tug."
-                                : units + " units have bias edges: lift them, don't tug.");
+        if (units == 0) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                units == 1
+                        ? new Sentence(About.BIAS, "1 unit has bias edges", ": lift it, don't tug.")
+                        : new Sentence(About.BIAS, units + " units have bias edges", ": lift them, don't tug."));
     }
 
     /** What is shared by several is told where it is needed first. */
@@ -216,7 +226,7 @@ public final class PlanInWords {
                 : tally.top().design().cloth(cloth).map(each -> each.name()).orElse(cloth);
     }
 
-    private String toBuy(ShoppingList shopping) {
+    private Sentence toBuy(ShoppingList shopping) {
         List<String> toChoose = undressedStrips(tally);
         List<String> notCounted = new ArrayList<>(notCounted(tally));
         notCounted.removeAll(toChoose);
@@ -225,13 +235,16 @@ public final class PlanInWords {
         List<String> fabrics = fabrics(shopping);
         List<String> rest = lengthsWithoutFabric(shopping);
         if (fabrics.isEmpty() && rest.isEmpty()) {
-            return (but.isEmpty() ? "Nothing to buy but batting." : "Nothing to buy for what is counted.") + but;
+            String nothing = but.isEmpty() ? "Nothing to buy but batting" : "Nothing to buy for what is counted";
+            return new Sentence(About.BUY, nothing, "." + but);
         }
         if (fabrics.isEmpty()) {
-            return (but.isEmpty() ? "Your fabric is enough for the top. " : "") + "Buy " + listed(rest) + "." + but;
+            return but.isEmpty()
+                    ? new Sentence(About.BUY, "Your fabric is enough for the top", ". Buy " + listed(rest) + ".")
+                    : new Sentence(About.BUY, "Buy " + listed(rest), "." + but);
         }
-        return "Buy " + listed(fabrics) + money(shopping) + (rest.isEmpty() ? "" : ", plus " + listed(rest)) + "."
-                + but;
+        String plus = rest.isEmpty() ? "" : ", plus " + listed(rest);
+        return new Sentence(About.BUY, "Buy " + listed(fabrics), money(shopping) + plus + "." + but);
     }
 
     /** {@code 1 1/8 yd of ink}; more than a few are summed up. */
@@ -331,7 +344,7 @@ public final class PlanInWords {
                 .ifPresent(rest -> said.add(
                         withArticle(size(rest.getKey().width(), rest.getKey().height())) + " piece of "
                                 + name(rest.getValue())));
-        return said.isEmpty() ? Optional.empty() : Optional.of("You'll have " + listed(said) + " left.");
+        return said.isEmpty() ? Optional.empty() : Optional.of("You'll have " + listed(said) + " left");
     }
 
     /** {@code an 8 × 10 in}, {@code a 9 × 10 in}: eight, eleven, eighteen and eighty are spoken with a vowel. */
@@ -356,7 +369,7 @@ public final class PlanInWords {
 
     private Optional<String> spare() {
         long spare = tally.making().spareUnits();
-        return spare == 0 ? Optional.empty() : Optional.of(spare + (spare == 1 ? " unit" : " units") + " to spare.");
+        return spare == 0 ? Optional.empty() : Optional.of(spare + (spare == 1 ? " unit" : " units") + " to spare");
     }
 
     private String size(Length width, Length height) {

@@ -5,8 +5,10 @@ import java.util.Optional;
 import org.goldentally.core.block.Figure.InnerBlock;
 import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.making.UnitPlan;
+import org.goldentally.core.making.UnitsKey;
 import org.goldentally.core.quilt.PartId;
 import org.goldentally.core.unit.Hands;
+import org.goldentally.core.unit.PatchworkUnit;
 
 /**
  * Equal work done in one go: the units of a kind in their cloths, blocks, rows, a border.
@@ -38,11 +40,7 @@ public record Batch(
      *
      * @param makes batches of the same thing stand together
      */
-    public record Line(String makes, String act, String of) {
-
-        /** Halves that go into more than one kind of unit are sewn before any of them is begun. */
-        static final String SHARED_HALVES = "halves for several units";
-    }
+    public record Line(String makes, String act, String of) {}
 
     /** Work that is not the sewing of a block that is set into others. */
     public Batch(
@@ -103,6 +101,20 @@ public record Batch(
                     case MadeSet.Joined joined -> joined.closed() ? "rings" : "chains";
                 })
                 .orElse(title);
+    }
+
+    /** The one unit that it makes, or makes halves for; empty for halves that go into several kinds, and for no units. */
+    Optional<PatchworkUnit> unit() {
+        return set.flatMap(each -> switch (each) {
+            case MadeSet.Whole whole -> Optional.of(whole.plan().unit());
+            case MadeSet.Single single -> Optional.of(single.plan().unit());
+            case MadeSet.Crossed crossed -> Optional.of(crossed.plan().unit());
+            case MadeSet.Joined joined -> Optional.of(joined.unit());
+            case MadeSet.Halves halves ->
+                halves.groups().stream().map(UnitsKey::unit).distinct().count() == 1
+                        ? Optional.of(halves.groups().getFirst().unit())
+                        : Optional.empty();
+        });
     }
 
     /** The group of units that is made, where it is one. */

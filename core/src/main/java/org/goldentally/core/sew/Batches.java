@@ -30,6 +30,7 @@ import org.goldentally.core.quilt.SpareFigure;
 import org.goldentally.core.quilt.TopPart;
 import org.goldentally.core.sew.Batch.Kind;
 import org.goldentally.core.tally.TopTally;
+import org.goldentally.core.unit.PatchworkUnit;
 
 /** The batches of a quilt in the order in which they are sewn: units by method and cloths, blocks, rows, borders. */
 public final class Batches {
@@ -72,10 +73,11 @@ public final class Batches {
      * of one method after each other, the largest batch first.
      */
     private List<Batch> units() {
-        Map<String, List<Batch>> byUnit = new LinkedHashMap<>();
-        byUnit.put(Batch.Line.SHARED_HALVES, new ArrayList<>());
-        sets().forEach(batch -> byUnit.computeIfAbsent(batch.line().makes(), any -> new ArrayList<>())
-                .add(batch));
+        Map<Optional<PatchworkUnit>, List<Batch>> byUnit = new LinkedHashMap<>();
+        // Halves that go into several kinds are sewn before any of them is begun.
+        byUnit.put(Optional.empty(), new ArrayList<>());
+        sets().forEach(batch ->
+                byUnit.computeIfAbsent(batch.unit(), any -> new ArrayList<>()).add(batch));
         return byUnit.values().stream().flatMap(List::stream).toList();
     }
 

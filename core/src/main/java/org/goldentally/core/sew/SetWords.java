@@ -105,7 +105,7 @@ final class SetWords {
     }
 
     private Batch halves(MadeSet.Halves set) {
-        long kinds = set.groups().stream().map(UnitsKey::unit).distinct().count();
+        boolean shared = set.groups().stream().map(UnitsKey::unit).distinct().count() > 1;
         return new Batch(
                 new BatchKey.Halves(set.half(), set.loose()),
                 Batch.Kind.HALVES,
@@ -118,7 +118,7 @@ final class SetWords {
                 partsOf(set.groups()),
                 Optional.empty(),
                 new Batch.Line(
-                        kinds > 1 ? Batch.Line.SHARED_HALVES : set.plan().label(),
+                        shared ? "halves for several units" : set.plan().label(),
                         set.loose() ? "loose triangles" : "pairs, two at a time",
                         names(set.half())));
     }

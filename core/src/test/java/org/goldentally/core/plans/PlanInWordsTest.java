@@ -57,11 +57,24 @@ class PlanInWordsTest {
                 .startsWith("Buy ");
     }
 
+    /** Three by three pinwheels have 36 half-square triangles (counted); of loose triangles each has bias to handle. */
+    @Test
+    void biasEdgesAreNamedBesideThePlan() {
+        TopTally tally = TopTally.of(
+                Tops.of(3, 3, "8", "pinwheel")
+                        .choose("half-square", "loose-triangles")
+                        .top(),
+                Map.of());
+        assertThat(texts(tally, Prices.UNKNOWN, About.BIAS))
+                .containsExactly("36 units have bias edges: lift them, don't tug.");
+    }
+
     /** Every piece that the plan cuts is in the sentences, once; every unit too. */
     @Tries(25)
     void theCountsAreThoseOfThePlan(Chance chance) {
         TopTally tally = TopTally.of(
                 Tops.of(chance.between(1, 5), chance.between(1, 5), "12", chance.of(BLOCKS.toArray(new String[0])))
+                        .choose("half-square", chance.of("loose-triangles", "eight-at-a-time"))
                         .top(),
                 Map.of());
         List<String> made = texts(tally, Prices.UNKNOWN, About.MAKE);
@@ -83,8 +96,7 @@ class PlanInWordsTest {
                         .mapToLong(choice ->
                                 choice.chosen().needed() + choice.chosen().extra())
                         .sum());
-        long bias = made.stream()
-                .filter(text -> text.contains(" bias edges: "))
+        long bias = texts(tally, Prices.UNKNOWN, About.BIAS).stream()
                 .mapToLong(text -> Long.parseLong(text.substring(0, text.indexOf(' '))))
                 .sum();
         assertThat(bias)

@@ -57,8 +57,8 @@ class SewingOrderTest {
         TopTally tally =
                 TopTally.of(Tops.of(3, 3, "9", "friendship-star").border(border).top(), Map.of());
         List<Batch> batches = Batches.of(tally);
-        assertThat(batches).extracting(batch -> batch.line().makes()).contains(Batch.Line.SHARED_HALVES);
-        assertThat(batches.getFirst().line().makes()).isEqualTo(Batch.Line.SHARED_HALVES);
+        assertThat(batches.getFirst().unit()).isEmpty();
+        assertThat(batches.getFirst().line().makes()).isEqualTo("halves for several units");
     }
 
     @Test
