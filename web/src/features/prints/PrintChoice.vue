@@ -16,7 +16,8 @@ const { data: prints } = usePrints()
 
 <template>
   <fieldset>
-    <legend class="mb-1 font-medium">Print, where you have no photograph</legend>
+    <legend class="font-medium">Print</legend>
+    <p class="mb-1 text-sm text-soft">Your quilts are drawn in it. A photograph shows on the shelf only.</p>
     <div class="grid grid-cols-[repeat(auto-fill,minmax(4.5rem,1fr))] gap-2">
       <label v-for="print in prints" :key="print.key" class="cursor-pointer text-center text-sm leading-4">
         <input

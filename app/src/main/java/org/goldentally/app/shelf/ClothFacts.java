@@ -21,7 +21,7 @@ import org.goldentally.core.problem.RefusedException;
  * @param kind such as cotton or linen; empty is not said
  * @param price such as {@code 12.50 a yard}; empty where the price list counts
  * @param guessed whether nobody has said the colour yet: the swatch only tells cloths apart
- * @param print how it is drawn where it has no photograph
+ * @param print how it is drawn in quilts; its photograph is seen on the shelf only
  */
 public record ClothFacts(
         @NotNull @Pattern(regexp = "#[0-9a-f]{6}", message = "a colour is six figures such as #f0a91b")

@@ -8,7 +8,7 @@ import org.goldentally.core.cloth.HousePrint;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The prints that fabrics are drawn with where they have no photograph. */
+/** The prints that fabrics are drawn with in quilts. */
 @RestController
 class PrintsController {
 

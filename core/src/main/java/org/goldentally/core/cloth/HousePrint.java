@@ -8,9 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * A print that is drawn where a fabric has no photograph: a tile that repeats both ways, in inches, so that its scale is true
- * wherever the quilt is drawn. All of them are ours. Its colours are mixed from the fabric's own, so that the value that is
- * judged stays that of the swatch.
+ * A print that a fabric is drawn with in quilts: a tile that repeats both ways, in inches, so that its scale is true
+ * wherever the quilt is drawn. All of them are ours. Shapes are white or ink, laid thinly over the fabric's own colour; the
+ * value that is judged stays that of the swatch.
  */
 public enum HousePrint {
     PLAIN("plain", 1, 1),

@@ -19,7 +19,7 @@ import org.goldentally.core.problem.Limits;
  * @param pack the pack that it is one of the prints of, or that its prints are dealt from; empty for neither
  * @param standsFor a cloth of its own, or a place that is dealt a print of the pack
  * @param guessed whether nobody has said its colour yet: the swatch only tells cloths apart, nothing is judged by it
- * @param print how it is drawn where it has no photograph
+ * @param print how it is drawn in quilts; its photograph is seen on the shelf only
  * @param but keys of prints that the place for a print of the pack may not have
  */
 public record ClothInHand(
