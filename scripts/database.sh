@@ -124,7 +124,10 @@ start_database() {
   fail "the database did not start: $(database_says "$dir" | tail -n 1) (all of it is in $real/cluster/start.log and $real/cluster/log)"
 }
 
-database_says() { as_database_user bash -c "cat '$(readlink -f "$1")'/cluster/start.log '$(readlink -f "$1")'/cluster/log/* 2>/dev/null" | grep -E 'FATAL|PANIC|ERROR|HINT' | tail -n 5 || true; }
+database_says() {
+  as_database_user bash -c 'cat "$1"/start.log "$1"/log/* 2>/dev/null' says "$(readlink -f "$1")/cluster" \
+    | grep -E 'FATAL|PANIC|ERROR|HINT' | tail -n 5 || true
+}
 
 stop_database() {
   local dir=$1
