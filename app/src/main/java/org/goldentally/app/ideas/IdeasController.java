@@ -43,8 +43,8 @@ class IdeasController {
     /** At once; who wants more asks again, and stops when she has seen enough. */
     private static final int MOST_AT_ONCE = 10;
 
-    /** The list of all ideas, and the tops of those that are asked for. */
-    private static final int QUESTIONS = 2;
+    /** The list of all ideas, the tops that are looked through, and those that are asked for. */
+    private static final int QUESTIONS = 3;
 
     private static final int MOST_REMEMBERED = 4;
 

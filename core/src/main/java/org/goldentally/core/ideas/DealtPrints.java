@@ -11,8 +11,8 @@ import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.PlaceDesign.Exchange;
 
 /**
- * Prints that take turns over the places of a top: at each place the one that most is left of, unless it lies beside the
- * place already. The same cloths and places are dealt alike each time.
+ * Prints that take turns over the places of a top: at each place one that is not a block's worth behind the others, and of
+ * those the one that most is left of, unless it lies beside the place already. The same cloths and places are dealt alike each time.
  */
 final class DealtPrints {
 
@@ -99,7 +99,7 @@ final class DealtPrints {
         Set<String> names = new TreeSet<>();
         for (String letter : sketch.letters()) {
             boolean asBefore = isOnePrint(letter) && here.keySet().stream().anyMatch(this::isOnePrint);
-            ShelfCloth cloth = asBefore ? firstPrint(here) : best(heap(letter), beside, names);
+            ShelfCloth cloth = asBefore ? firstPrint(here) : best(letter, beside, names);
             here.put(letter, cloth);
             names.add(cloth.name());
             left.merge(cloth, -letterArea.getOrDefault(letter, 0.0), Double::sum);
@@ -108,14 +108,18 @@ final class DealtPrints {
         return here;
     }
 
-    private ShelfCloth best(List<ShelfCloth> heap, Set<String> beside, Set<String> here) {
+    private ShelfCloth best(String letter, Set<String> beside, Set<String> here) {
+        List<ShelfCloth> heap = heap(letter);
+        double mostLeft = heap.stream().mapToDouble(this::left).max().orElse(0);
+        double inTurn = mostLeft - NEARLY * takenBy(letter);
         ShelfCloth best = heap.getFirst();
         double most = Double.NEGATIVE_INFINITY;
         for (ShelfCloth cloth : Strides.over(heap)) {
             boolean hidden = here.contains(cloth.name()) && heap.size() > 1;
-            double much = left.getOrDefault(cloth, 0.0)
+            double much = left(cloth)
                     - (beside.contains(cloth.name()) ? FAR : 0)
-                    - (hidden ? FAR * FAR : 0);
+                    - (left(cloth) < inTurn ? FAR * FAR : 0)
+                    - (hidden ? FAR * FAR * FAR : 0);
             if (much > most) {
                 best = cloth;
                 most = much;
@@ -124,8 +128,25 @@ final class DealtPrints {
         return best;
     }
 
+    private double left(ShelfCloth cloth) {
+        return left.getOrDefault(cloth, 0.0);
+    }
+
+    /** How much of a block is of the print that this letter stands for. */
+    private double takenBy(String letter) {
+        return isOnePrint(letter)
+                ? letterArea.entrySet().stream()
+                        .filter(each -> isOnePrint(each.getKey()))
+                        .mapToDouble(Map.Entry::getValue)
+                        .sum()
+                : letterArea.getOrDefault(letter, 0.0);
+    }
+
     /** More cloth than any shelf has of one print, in square inches. */
     private static final double FAR = 1e6;
+
+    /** A print of which a block's worth less is left than of another has had its turn; areas here are not exact. */
+    private static final double NEARLY = 0.99;
 
     private Set<String> beside(Spot spot) {
         Set<String> beside = new TreeSet<>();

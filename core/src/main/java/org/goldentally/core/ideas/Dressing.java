@@ -23,6 +23,7 @@ import org.goldentally.core.unit.UnitKind;
  * @param spread how prints before the ground are spread over a block
  * @param between cloth of plain squares, sashing and setting triangles; empty where there is no length for them
  * @param accent cloth of borders and binding; empty where there is no length for them
+ * @param toUse what should be used up: the heap that it is of, else all that lies there
  */
 record Dressing(
         String key,
@@ -31,7 +32,8 @@ record Dressing(
         List<List<ShelfCloth>> before,
         Spread spread,
         Optional<ShelfCloth> between,
-        Optional<ShelfCloth> accent) {
+        Optional<ShelfCloth> accent,
+        List<ShelfCloth> toUse) {
 
     /** Where prints change. */
     enum Spread {
@@ -49,6 +51,7 @@ record Dressing(
     Dressing {
         ground = List.copyOf(ground);
         before = List.copyOf(before);
+        toUse = List.copyOf(toUse);
     }
 
     /** What a block's cloth takes turns of. */

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.ideas.Dressing.Spread;
 import org.goldentally.core.measure.Area;
+import org.goldentally.core.measure.Length;
 
 /**
  * The ways to dress blocks in the cloths at hand. A length makes a ground, the lightest first; the prints of a pack, and
@@ -28,6 +29,9 @@ final class Dressings {
     /** Cloths closer in lightness read as one; two that are meant to be told apart are further from each other. */
     private static final double TOLD_APART = 20;
 
+    /** A length of a yard and less is one of several; of 45 in wide, as the widest usual ones. */
+    private static final Area SHORT = Length.inches(36).times(Length.inches(45));
+
     private static final int MOST_SINGLE = 4;
 
     private static final int MOST_IN_TURN = 8;
@@ -36,6 +40,7 @@ final class Dressings {
     private static final int MOST_HEAPS = 8;
 
     private List<ShelfCloth> cloths;
+    private List<ShelfCloth> toUse = List.of();
     private final List<Dressing> found = new ArrayList<>();
 
     private Dressings(List<ShelfCloth> cloths) {
@@ -57,14 +62,15 @@ final class Dressings {
 
     private List<Dressing> all() {
         List<ShelfCloth> grounds = grounds();
-        Map<String, List<ShelfCloth>> heaps = heaps(grounds);
+        Map<Heap, List<ShelfCloth>> heaps = heaps(grounds);
         for (ShelfCloth ground : grounds) {
             Optional<ShelfCloth> accent = accent(ground);
             heaps.forEach((name, prints) -> heap(ground, name, prints, accent));
         }
+        toUse = heaps.isEmpty() ? cloths : heaps.values().iterator().next();
         for (ShelfCloth ground : grounds) {
             inTurn(ground, accent(ground));
-            fewCloths(ground, accent(ground));
+            fewCloths(ground);
         }
         heaps.forEach(this::lightAndDark);
         if (found.isEmpty()) {
@@ -79,7 +85,7 @@ final class Dressings {
         List<ShelfCloth> grounds =
                 nothingYet().stream().filter(each -> isToldApart(each, first)).toList();
         cloths = Stream.concat(cloths.stream(), grounds.stream()).toList();
-        grounds.forEach(ground -> fewCloths(ground, Optional.of(ground)));
+        grounds.forEach(this::fewCloths);
     }
 
     /** The lightest and the darkest of what there is much of. */
@@ -113,28 +119,53 @@ final class Dressings {
                 .toList();
     }
 
-    private Map<String, List<ShelfCloth>> heaps(List<ShelfCloth> grounds) {
-        Map<String, List<ShelfCloth>> heaps = new LinkedHashMap<>();
+    /** The largest first. */
+    private Map<Heap, List<ShelfCloth>> heaps(List<ShelfCloth> grounds) {
+        Map<Heap, List<ShelfCloth>> heaps = new LinkedHashMap<>();
         cloths.stream()
                 .filter(cloth -> !cloth.pack().isEmpty())
-                .forEach(cloth -> heaps.computeIfAbsent(cloth.pack(), any -> new ArrayList<>())
+                .forEach(cloth -> heaps.computeIfAbsent(Heap.ofPrints(cloth.pack()), any -> new ArrayList<>())
                         .add(cloth));
         List<ShelfCloth> loose = cloths.stream()
-                .filter(cloth -> cloth.pack().isEmpty() && cloth.lengths().isZero() && !grounds.contains(cloth))
-                .filter(cloth -> !cloth.pieces().isEmpty())
+                .filter(cloth -> cloth.pack().isEmpty() && !cloth.pieces().isEmpty())
                 .toList();
-        heaps.put("the loose prints", loose);
-        heaps.values().removeIf(heap -> heap.size() < SMALLEST_HEAP);
-        heaps.keySet()
-                .retainAll(heaps.entrySet().stream()
-                        .sorted(Map.Entry.<String, List<ShelfCloth>>comparingByValue(
-                                        Comparator.comparing(Dressings::areaOf))
-                                .reversed())
-                        .limit(MOST_HEAPS)
-                        .map(Map.Entry::getKey)
+        heaps.put(
+                Heap.ofPrints("the loose prints"),
+                loose.stream()
+                        .filter(cloth -> cloth.lengths().isZero() && !grounds.contains(cloth))
                         .toList());
-        heaps.replaceAll((name, heap) -> heap.stream().limit(LARGEST_HEAP).toList());
-        return heaps;
+        heaps.put(
+                Heap.SHORT_LENGTHS,
+                loose.stream()
+                        .filter(cloth ->
+                                !cloth.lengths().isZero() && cloth.area().compareTo(SHORT) <= 0)
+                        .toList());
+        Map<Heap, List<ShelfCloth>> largest = new LinkedHashMap<>();
+        heaps.entrySet().stream()
+                .filter(heap -> heap.getValue().size() >= SMALLEST_HEAP)
+                .sorted(Map.Entry.<Heap, List<ShelfCloth>>comparingByValue(Comparator.comparing(Dressings::areaOf))
+                        .reversed())
+                .limit(MOST_HEAPS)
+                .forEach(heap -> largest.put(
+                        heap.getKey(),
+                        heap.getValue().stream().limit(LARGEST_HEAP).toList()));
+        return largest;
+    }
+
+    /**
+     * What a heap is called.
+     *
+     * @param name finds a dressing in it again
+     * @param one begins with {@code one}: {@code one print of autumn}
+     * @param some begins with nothing: {@code prints of autumn}
+     */
+    private record Heap(String name, String one, String some) {
+
+        static final Heap SHORT_LENGTHS = new Heap("the short lengths", "of the short lengths", "of the short lengths");
+
+        static Heap ofPrints(String name) {
+            return new Heap(name, "print of " + name, "prints of " + name);
+        }
     }
 
     private static Area areaOf(List<ShelfCloth> heap) {
@@ -159,17 +190,18 @@ final class Dressings {
         return Math.abs(one.value() - other.value()) >= TOLD_APART;
     }
 
-    private void heap(ShelfCloth ground, String name, List<ShelfCloth> heap, Optional<ShelfCloth> accent) {
-        List<ShelfCloth> prints =
-                heap.stream().filter(print -> !vanishesIn(ground, print)).toList();
+    private void heap(ShelfCloth ground, Heap name, List<ShelfCloth> heap, Optional<ShelfCloth> accent) {
+        List<ShelfCloth> prints = heap.stream()
+                .filter(print -> !print.equals(ground) && !vanishesIn(ground, print))
+                .toList();
         if (prints.size() < SMALLEST_HEAP) {
             return;
         }
         for (Spread spread : Spread.values()) {
             String says = switch (spread) {
-                case ONE_A_BLOCK -> "each block in one print of " + name;
-                case ONE_A_CLOTH -> "several prints of " + name + " in each block";
-                case ONE_A_UNIT -> "each unit in another print of " + name;
+                case ONE_A_BLOCK -> "each block in one " + name.one();
+                case ONE_A_CLOTH -> "several " + name.some() + " in each block";
+                case ONE_A_UNIT -> "each unit in another " + name.one();
             };
             String key = switch (spread) {
                 case ONE_A_BLOCK -> "one:";
@@ -177,13 +209,14 @@ final class Dressings {
                 case ONE_A_UNIT -> "each:";
             };
             found.add(new Dressing(
-                    key + name + ":" + ground.name(),
+                    key + name.name() + ":" + ground.name(),
                     says + ", on " + ground.name(),
                     List.of(ground),
                     List.of(prints),
                     spread,
                     Optional.of(ground).filter(Dressings::isForLargePieces),
-                    accent));
+                    accent,
+                    heap));
         }
     }
 
@@ -211,12 +244,13 @@ final class Dressings {
                     List.of(others),
                     Spread.ONE_A_BLOCK,
                     Optional.of(ground).filter(Dressings::isForLargePieces),
-                    accent));
+                    accent,
+                    toUse));
         }
     }
 
     /** The same cloths in every block. */
-    private void fewCloths(ShelfCloth ground, Optional<ShelfCloth> accent) {
+    private void fewCloths(ShelfCloth ground) {
         List<ShelfCloth> others = singles().stream()
                 .filter(cloth -> !cloth.equals(ground) && isToldApart(cloth, ground))
                 .limit(MOST_SINGLE)
@@ -232,26 +266,42 @@ final class Dressings {
                     chosen.stream().map(List::of).toList(),
                     Spread.ONE_A_CLOTH,
                     Optional.of(ground).filter(Dressings::isForLargePieces),
-                    accent));
+                    others.stream()
+                            .filter(each -> !chosen.contains(each))
+                            .filter(Dressings::isForLargePieces)
+                            .findFirst()
+                            .or(() -> accent(ground)),
+                    toUse));
         }
     }
 
-    /** The lighter half of a heap is the ground of the darker one. */
-    private void lightAndDark(String name, List<ShelfCloth> prints) {
+    /**
+     * The lighter half of a heap is the ground of the darker one. Of short lengths one is kept for border and binding, which
+     * would take half of what the blocks have of it.
+     */
+    private void lightAndDark(Heap name, List<ShelfCloth> prints) {
         List<ShelfCloth> byValue = prints.stream()
                 .sorted(Comparator.comparingDouble(ShelfCloth::value).reversed())
                 .toList();
-        List<ShelfCloth> light = byValue.subList(0, byValue.size() / 2);
-        List<ShelfCloth> dark = byValue.subList(byValue.size() / 2, byValue.size());
-        Optional<ShelfCloth> length =
-                singles().stream().filter(Dressings::isForLargePieces).findFirst();
+        Optional<ShelfCloth> kept = name.equals(Heap.SHORT_LENGTHS) && prints.size() > SMALLEST_HEAP
+                ? Optional.of(byValue.getLast())
+                : Optional.empty();
+        List<ShelfCloth> inBlocks = byValue.subList(0, byValue.size() - (kept.isPresent() ? 1 : 0));
+        List<ShelfCloth> light = inBlocks.subList(0, inBlocks.size() / 2);
+        List<ShelfCloth> dark = inBlocks.subList(inBlocks.size() / 2, inBlocks.size());
+        List<ShelfCloth> lengths =
+                singles().stream().filter(Dressings::isForLargePieces).toList();
+        Optional<ShelfCloth> between = kept.or(() -> lengths.stream().findFirst());
+        Optional<ShelfCloth> accent =
+                kept.or(() -> lengths.stream().skip(1).findFirst()).or(() -> between);
         found.add(new Dressing(
-                "halves:" + name,
-                "light prints of " + name + " against dark ones",
+                "halves:" + name.name(),
+                "light " + name.some().replaceFirst("^of", "ones of") + " against dark ones",
                 light,
                 List.of(dark),
                 Spread.ONE_A_BLOCK,
-                length,
-                length));
+                between,
+                accent,
+                prints));
     }
 }

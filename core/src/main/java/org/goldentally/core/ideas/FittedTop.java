@@ -1,8 +1,8 @@
 package org.goldentally.core.ideas;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,6 +11,7 @@ import java.util.Set;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.plans.PlanCosts;
 import org.goldentally.core.quilt.QuiltTop;
@@ -33,6 +34,14 @@ final class FittedTop {
     /** A border that leaves out this much of the top is left out itself. */
     private static final double SMALL = 0.5;
 
+    /** A strip of binding, in inches. */
+    private static final double BINDING = 2.5;
+
+    /** What uses so much by areas is worth looking at first. */
+    private static final double MOST = 0.7;
+
+    private static final double MUCH = 0.4;
+
     /** Areas here are not exact; what is short by less than this is worked out. */
     private static final double SURELY = 0.999;
 
@@ -41,9 +50,14 @@ final class FittedTop {
     private final Map<String, Double> letterArea;
 
     FittedTop(IdeaSketch sketch, TopWish wish) {
+        this(sketch, wish, sketch.letterArea());
+    }
+
+    /** @param letterArea how much of a block each of its cloths is, in square inches */
+    FittedTop(IdeaSketch sketch, TopWish wish, Map<String, Double> letterArea) {
         this.sketch = sketch;
         this.wish = wish;
-        this.letterArea = sketch.letterArea();
+        this.letterArea = letterArea;
     }
 
     /** How many blocks there are across and down. */
@@ -64,14 +78,38 @@ final class FittedTop {
     private TopIdea withOrWithoutBorder() {
         TopIdea bordered = largestFromCloth();
         Count most = largest();
-        boolean byItsOwn = sketch.border().isZero() || wish.border().isPresent();
-        if (byItsOwn || blocks(bordered) >= SMALL * most.across * most.down) {
+        if (wish.border().isPresent()) {
             return bordered;
         }
-        TopIdea plain = new FittedTop(sketch.withoutBorder(), wish).largestFromCloth();
+        if (sketch.border().isZero() || blocks(bordered) >= SMALL * most.across * most.down) {
+            return bordered.buysSomething() || bordered.share().isMost() ? bordered : withWiderBorder(bordered);
+        }
+        TopIdea plain = new FittedTop(sketch.withBorder(Length.ZERO), wish).largestFromCloth();
         return !plain.buysSomething() && blocks(bordered) < SMALL * blocks(plain)
                 ? plain.withKey(sketch.key())
                 : bordered;
+    }
+
+    /** A wider border uses up a length that little is cut of, as far as nothing has to be bought for it. */
+    private TopIdea withWiderBorder(TopIdea idea) {
+        List<ShelfCloth> toUse = sketch.dressing().toUse();
+        if (sketch.dressing().accent().filter(toUse::contains).isEmpty()) {
+            return idea;
+        }
+        Length half = wish.system().one().dividedBy(2);
+        Length block = Length.min(sketch.blockWidth(), sketch.blockHeight());
+        Count count = new Count(
+                idea.design().setting().across(), idea.design().setting().down());
+        for (Length wide : List.of(block.times(2).dividedBy(3), block.dividedBy(2))) {
+            Length width = half.times(wide.wholeTimes(half));
+            if (width.isLongerThan(sketch.border())) {
+                TopIdea wider = new FittedTop(sketch.withBorder(width), wish).counted(count);
+                if (!wider.buysSomething()) {
+                    return wider.withKey(sketch.key());
+                }
+            }
+        }
+        return idea;
     }
 
     private static int blocks(TopIdea idea) {
@@ -130,6 +168,48 @@ final class FittedTop {
                 .anyMatch(heap -> areaOf(heap.getKey()) < SURELY * heap.getValue() * blocks);
     }
 
+    /**
+     * What by areas it uses up of what should be used and of the rest, as far as the fabric goes, which also gives border and
+     * binding (our own estimate).
+     *
+     * @param most whether it seems to be most of what should be used
+     * @param rest whether it seems to be much of the other fabric, if there is any
+     */
+    record Use(boolean most, boolean rest) {}
+
+    Use seemsToUse() {
+        Dressing dressing = sketch.dressing();
+        double around = around(largest());
+        double blocks = Double.MAX_VALUE;
+        double toUse = 0;
+        double rest = 0;
+        for (Map.Entry<List<ShelfCloth>, Double> heap : wanted().entrySet()) {
+            boolean givesBorder =
+                    dressing.accent().filter(heap.getKey()::contains).isPresent();
+            double there = areaOf(heap.getKey()) - (givesBorder ? around : 0);
+            blocks = Math.min(blocks, heap.getValue() == 0 ? blocks : there / heap.getValue());
+            boolean isToUse = dressing.toUse().contains(heap.getKey().getFirst());
+            toUse += isToUse ? heap.getValue() : 0;
+            rest += isToUse ? 0 : heap.getValue();
+        }
+        boolean isOfToUse = dressing.accent().filter(dressing.toUse()::contains).isPresent();
+        double others = areaOf(dressing.all().stream()
+                .filter(cloth -> !dressing.toUse().contains(cloth))
+                .toList());
+        return new Use(
+                toUse * blocks + (isOfToUse ? around : 0) >= MOST * areaOf(dressing.toUse()),
+                rest * blocks + (isOfToUse ? 0 : around) >= MUCH * others);
+    }
+
+    /** The area of a plain border and of the binding around so many blocks, in square inches. */
+    private double around(Count count) {
+        double width =
+                IdeaDesign.side(sketch, sketch.blockWidth(), count.across).toDoubleInches();
+        double height =
+                IdeaDesign.side(sketch, sketch.blockHeight(), count.down).toDoubleInches();
+        return 2 * (width + height) * (sketch.border().toDoubleInches() + BINDING);
+    }
+
     private TopIdea counted(Count count) {
         IdeaDesign made = new IdeaDesign(sketch, letterArea, count.across, count.down);
         QuiltTop top = QuiltTop.of(made.design());
@@ -143,7 +223,21 @@ final class FittedTop {
                 wish.words().name(sketch.block().name()),
                 made.design(),
                 tally,
-                PlanCosts.of(tally));
+                PlanCosts.of(tally),
+                share(made, tally));
+    }
+
+    private TopIdea.Share share(IdeaDesign made, TopTally tally) {
+        List<ShelfCloth> toUse = sketch.dressing().toUse();
+        Set<String> keys = new HashSet<>();
+        made.keys().entrySet().stream()
+                .filter(cloth -> toUse.contains(cloth.getKey()))
+                .forEach(cloth -> keys.add(cloth.getValue()));
+        Area used = tally.ledgers().stream()
+                .filter(ledger -> keys.contains(ledger.cloth()))
+                .map(ClothLedger::used)
+                .reduce(Area.ZERO, Area::plus);
+        return new TopIdea.Share(used, toUse.stream().map(ShelfCloth::area).reduce(Area.ZERO, Area::plus));
     }
 
     private String says() {
@@ -210,6 +304,16 @@ final class FittedTop {
 
     /** For how many blocks each heap has cloth, by area; the least of them. */
     private double blocksOfCloth() {
+        return wanted().entrySet().stream()
+                .mapToDouble(heap -> heap.getValue() == 0
+                        ? Double.MAX_VALUE
+                        : areaOf(heap.getKey()) / (heap.getValue() * WITH_SEAMS))
+                .min()
+                .orElse(0);
+    }
+
+    /** The finished area that a block and what lies beside it show of each heap. */
+    private Map<List<ShelfCloth>, Double> wanted() {
         Map<List<ShelfCloth>, Double> wanted = areasOfHeaps();
         double block =
                 letterArea.values().stream().mapToDouble(Double::doubleValue).sum();
@@ -218,18 +322,16 @@ final class FittedTop {
             case SASHED -> 0.5 * block;
             case ALTERNATE, ON_POINT -> block;
         };
-        sketch.dressing()
-                .between()
-                .filter(any -> beside > 0)
-                .ifPresent(cloth -> wanted.merge(List.of(cloth), beside, Double::sum));
-        Set<Double> each = new HashSet<>();
-        wanted.forEach((heap, area) -> each.add(area == 0 ? Double.MAX_VALUE : areaOf(heap) / (area * WITH_SEAMS)));
-        return each.stream().mapToDouble(Double::doubleValue).min().orElse(0);
+        sketch.dressing().between().filter(any -> beside > 0).ifPresent(cloth -> {
+            List<ShelfCloth> ground = sketch.dressing().ground();
+            wanted.merge(ground.equals(List.of(cloth)) ? ground : List.of(cloth), beside, Double::sum);
+        });
+        return wanted;
     }
 
-    /** The finished area that a block shows of each heap. */
+    /** The finished area that a block shows of each heap, told apart by which list it is: comparing fabrics takes longer. */
     private Map<List<ShelfCloth>, Double> areasOfHeaps() {
-        Map<List<ShelfCloth>, Double> areas = new HashMap<>();
+        Map<List<ShelfCloth>, Double> areas = new IdentityHashMap<>();
         for (String letter : sketch.letters()) {
             areas.merge(
                     sketch.dressing().of(letter, sketch.letters()), letterArea.getOrDefault(letter, 0.0), Double::sum);

@@ -41,8 +41,8 @@ record IdeaSketch(
                 border.isZero() ? "" : system.writer().write(border));
     }
 
-    IdeaSketch withoutBorder() {
-        return new IdeaSketch(system, block, letters, dressing, lay, unit, Length.ZERO);
+    IdeaSketch withBorder(Length width) {
+        return new IdeaSketch(system, block, letters, dressing, lay, unit, width);
     }
 
     Length blockWidth() {
@@ -83,8 +83,11 @@ record IdeaSketch(
         Map<String, Double> areas = new HashMap<>();
         inBlock.forEach((letter, area) -> areas.merge(samePrint(letter), area, Double::sum));
         return areas.entrySet().stream().allMatch(each -> {
+            // What is still to be bought is as large as it has to be.
             double largest = dressing.of(each.getKey(), letters).stream()
-                    .mapToDouble(print -> print.area().toDoubleSquareInches())
+                    .mapToDouble(print -> print.pieces().isEmpty()
+                            ? Double.MAX_VALUE
+                            : print.area().toDoubleSquareInches())
                     .max()
                     .orElse(0);
             return each.getValue() * SEAMS <= largest;

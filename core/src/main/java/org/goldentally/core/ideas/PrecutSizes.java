@@ -6,8 +6,11 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.block.Block;
 import org.goldentally.core.block.TraditionalBlocks;
@@ -33,11 +36,18 @@ import org.goldentally.core.unit.UnitKind;
  * sizes): squares of 10 in make half-square triangles of 6 in finished four at a time and of 4 in eight at a time, squares of
  * 5 in make 4 in two at a time and hourglasses of 3 1/2 in, strips of 2 1/2 in make plain squares of 2 in.
  */
-record PrecutSizes(SewingSettings settings, MeasureSystem system) {
+record PrecutSizes(SewingSettings settings, Length squaringUp, MeasureSystem system) {
 
     /** A unit whose squares leave more of a precut than this is not made for it (our own limit). */
     private static final Length MOST_CUT_OFF = Length.inches(1, 1, 8);
 
+    /** Less of a piece than this in squares is not worth a size of its own. */
+    private static final double WELL_FILLED = 0.85;
+
+    /** As wide as the widest usual fabric; what is longer is no short length. */
+    private static final Length LONGEST_SHORT = Length.inches(45);
+
+    private static final int FEWEST_SHORT = 3;
     private static final int MOST_SIZES = 3;
     private static final int MOST_HALVES = 40;
 
@@ -47,7 +57,8 @@ record PrecutSizes(SewingSettings settings, MeasureSystem system) {
     private static final Set<PieceForm> PRECUTS = Set.of(PieceForm.SQUARE, PieceForm.STRIP);
 
     static PrecutSizes in(MeasureSystem system) {
-        return new PrecutSizes(ReadDesign.of(QuiltDesign.first(system)).sizes().settings(), system);
+        ReadDesign usual = ReadDesign.of(QuiltDesign.first(system));
+        return new PrecutSizes(usual.sizes().settings(), usual.work().squaringUp(), system);
     }
 
     /** Sizes of a cell of this block, from what there is most of; the block about as large as is usual comes first. */
@@ -65,10 +76,65 @@ record PrecutSizes(SewingSettings settings, MeasureSystem system) {
                     .filter(cell -> !cell.times(across).isLongerThan(usualBlock.times(2)))
                     .forEach(sizes::add);
         }
-        return sizes.stream()
+        List<Length> ofPrecuts = sizes.stream()
                 .sorted(Comparator.comparing(cell -> cell.times(across).apartFrom(usualBlock)))
                 .limit(MOST_SIZES)
                 .toList();
+        return Stream.concat(ofPrecuts.stream(), ofShortLengths(methods, across, cloths, usualBlock).stream())
+                .distinct()
+                .toList();
+    }
+
+    /** Sizes whose squares fill most of the commonest fat quarter or short length, the fullest first. */
+    private List<Length> ofShortLengths(
+            List<PiecingMethod> methods, int across, List<ShelfCloth> cloths, Length usualBlock) {
+        Map<ClothPiece, Integer> counts = new LinkedHashMap<>();
+        cloths.stream()
+                .flatMap(cloth -> cloth.pieces().stream())
+                .filter(pieces -> !PRECUTS.contains(pieces.piece().form()) && isShort(pieces.piece()))
+                .forEach(pieces -> counts.merge(pieces.piece(), pieces.count(), Integer::sum));
+        Optional<ClothPiece> commonest = counts.entrySet().stream()
+                .filter(each -> each.getValue() >= FEWEST_SHORT)
+                .max(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey);
+        Length half = system == MeasureSystem.INCH ? system.one().dividedBy(2) : system.one();
+        return commonest.stream()
+                .flatMap(piece -> IntStream.rangeClosed(2, MOST_HALVES)
+                        .mapToObj(half::times)
+                        .filter(cell -> isUsual(cell.times(across), usualBlock))
+                        .filter(cell -> filled(piece, methods, cell) >= WELL_FILLED)
+                        .sorted(Comparator.comparingDouble((Length cell) -> -filled(piece, methods, cell)))
+                        .limit(MOST_SIZES))
+                .toList();
+    }
+
+    private static boolean isShort(ClothPiece piece) {
+        return !Length.max(piece.width(), piece.length()).isLongerThan(LONGEST_SHORT)
+                && !Length.min(piece.width(), piece.length()).isLongerThan(Length.inches(36));
+    }
+
+    /** Between two thirds and half as much again. */
+    private static boolean isUsual(Length block, Length usual) {
+        return !block.times(3).isShorterThan(usual.times(2)) && !block.times(2).isLongerThan(usual.times(3));
+    }
+
+    /** How much of a piece, squared up at one end, is in rows of the squares for such a cell; of several methods on the average. */
+    private double filled(ClothPiece piece, List<PiecingMethod> methods, Length cell) {
+        return Stream.concat(
+                        methods.stream()
+                                .filter(method -> method.id() != MethodId.EIGHT_AT_A_TIME)
+                                .map(method -> cut(method, cell)),
+                        Stream.of(cutPlain(cell)).filter(any -> methods.isEmpty()))
+                .mapToDouble(cut -> filled(piece, cut))
+                .average()
+                .orElse(0);
+    }
+
+    private double filled(ClothPiece piece, Length cut) {
+        Length along = piece.length().minus(squaringUp);
+        long squares =
+                along.isPositive() ? along.wholeTimes(cut) * piece.width().wholeTimes(cut) : 0;
+        return squares * cut.times(cut).toDoubleSquareInches() / piece.area().toDoubleSquareInches();
     }
 
     /** Sides of precut squares and widths of precut strips, those with most of them first. */

@@ -24,9 +24,35 @@ import org.goldentally.core.tally.TopTally;
  * @param name of its block
  * @param says in which cloths, and how set
  * @param named whether its block was asked for by name
+ * @param share how much of what should be used up is cut into
  */
 public record TopIdea(
-        String key, String name, String says, boolean named, QuiltDesign design, TopTally tally, PlanCosts costs) {
+        String key,
+        String name,
+        String says,
+        boolean named,
+        QuiltDesign design,
+        TopTally tally,
+        PlanCosts costs,
+        Share share) {
+
+    /**
+     * Of the heap that a top is made of, or of all the fabric where there is none, so much is cut into.
+     *
+     * @param used without what is left of it
+     * @param there all of it
+     */
+    record Share(Area used, Area there) {
+
+        /** Nobody likes to see a quarter of a pack left over (common practice, no source). */
+        boolean isMost() {
+            return used.times(4).compareTo(there.times(3)) >= 0;
+        }
+
+        boolean isSome() {
+            return used.times(3).compareTo(there) >= 0;
+        }
+    }
 
     /** More lengths are summed up. */
     private static final int MOST_NAMED = 2;
@@ -34,8 +60,13 @@ public record TopIdea(
     /** A small crib quilt's side (our own choice). */
     private static final Length CRIB = Length.inches(30);
 
+    /** A runner's width, and the length of a large cushion or a short runner (common practice, no source). */
+    private static final Length NARROWEST = Length.inches(14);
+
+    private static final Length SHORTEST = Length.inches(26);
+
     TopIdea withKey(String other) {
-        return new TopIdea(other, name, says, named, design, tally, costs);
+        return new TopIdea(other, name, says, named, design, tally, costs, share);
     }
 
     /** Whether the shelf is not enough for it. */
@@ -45,9 +76,9 @@ public record TopIdea(
 
     /** How good an answer it is to "what can I make of this?", the best first. */
     public enum Worth {
-        /** Two thirds of its fabrics and more, and nothing bought. */
+        /** Three quarters of its heap or of all the fabric, in a size people sew, and nothing bought. */
         USES_MOST(0),
-        /** As large as a crib quilt, or a third of its fabrics. */
+        /** As large as a crib quilt, or a third of them. */
         IS_A_QUILT(1),
         /** Less than that, and nothing bought. */
         IS_SMALL(2),
@@ -68,20 +99,18 @@ public record TopIdea(
 
     /** Of this one. */
     public Worth worth() {
-        Area there = tally.ledgers().stream()
-                .flatMap(ledger -> ledger.request().shelf().stream())
-                .map(pieces -> pieces.piece().area().times(pieces.count()))
-                .reduce(Area.ZERO, Area::plus);
         QuiltTop top = tally.top();
         boolean large = !top.finishedWidth().isShorterThan(CRIB)
                 && !top.finishedHeight().isShorterThan(CRIB);
         if (buysSomething()) {
             return Worth.BUYS;
         }
-        if (used().times(3).compareTo(there.times(2)) >= 0) {
+        boolean usual = !Length.min(top.finishedWidth(), top.finishedHeight()).isShorterThan(NARROWEST)
+                && !Length.max(top.finishedWidth(), top.finishedHeight()).isShorterThan(SHORTEST);
+        if (share.isMost() && usual) {
             return Worth.USES_MOST;
         }
-        return large || used().times(3).compareTo(there) >= 0 ? Worth.IS_A_QUILT : Worth.IS_SMALL;
+        return large || share.isSome() ? Worth.IS_A_QUILT : Worth.IS_SMALL;
     }
 
     /**

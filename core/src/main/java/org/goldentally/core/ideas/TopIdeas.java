@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -42,27 +43,31 @@ public final class TopIdeas {
     /** Sizes in which a block is tried. */
     private static final int SIZES_OF_A_BLOCK = 2;
 
-    /** So many are looked through for good ones, before those that use little come to be shown. */
-    private static final int WINDOW = 24;
+    /** So many are looked through for good ones, before those that use little, and those that buy something, come to be shown. */
+    private static final int WINDOW = 120;
 
-    /** So many before those that buy something do. */
-    private static final int LONG_WINDOW = 2 * WINDOW;
+    /** So many neighbours are of different blocks, where so many blocks make good ones. */
+    private static final int APART = 10;
 
     private final TopWish wish;
     private final List<IdeaSketch> sketches;
+    private final int justSo;
     private final List<String> leftOut;
 
     /** Sketches by their place among {@link #sketches}, in the order in which they are shown; grows as it is asked for. */
     private final List<Integer> order = new ArrayList<>();
 
+    private final List<Integer> againOnes = new ArrayList<>();
     private final List<Integer> otherOnes = new ArrayList<>();
     private final List<Integer> smallOnes = new ArrayList<>();
     private final List<Integer> buyingOnes = new ArrayList<>();
     private int lookedThrough;
 
-    private TopIdeas(TopWish wish, List<IdeaSketch> sketches, List<String> leftOut) {
+    /** @param justSo how many of them, in front, meet a wished size to the inch */
+    private TopIdeas(TopWish wish, List<IdeaSketch> sketches, int justSo, List<String> leftOut) {
         this.wish = wish;
         this.sketches = sketches;
+        this.justSo = justSo;
         this.leftOut = List.copyOf(leftOut);
     }
 
@@ -81,7 +86,7 @@ public final class TopIdeas {
                 heard ->
                         all.values().stream().flatMap(Set::stream).anyMatch(sketch -> described.isAsked(sketch, heard)),
                 leftOut));
-        List<List<IdeaSketch>> ofBlocks = new ArrayList<>();
+        List<Map<Rank, List<IdeaSketch>>> ofBlocks = new ArrayList<>();
         all.forEach((block, sketches) -> {
             Set<IdeaSketch> wanted = sketches.stream()
                     .filter(sketch -> described.isAsked(sketch, asked.words()))
@@ -90,9 +95,14 @@ public final class TopIdeas {
                 ofBlocks.add(ranked(wanted, asked, precutSizes(block, cloths, asked), ofBlocks.size()));
             }
         });
-        // What meets a wished size to the inch comes before what comes near it, whatever the block.
-        ofBlocks.sort(Comparator.comparing(ranked -> !isJustSo(ranked.getFirst(), asked)));
-        return new TopIdeas(asked, inTurn(ofBlocks), leftOut);
+        // What meets a wished size to the inch, or seems to use most, comes before what comes near it, whatever the
+        // block.
+        Set<IdeaSketch> inOrder = new LinkedHashSet<>();
+        inOrder.addAll(inTurn(ofBlocks, EnumSet.of(Rank.JUST_SO)));
+        int justSo = inOrder.size();
+        inOrder.addAll(inTurn(ofBlocks, EnumSet.range(Rank.MUCH_OF_ALL_AND_PRECUTS, Rank.MOST)));
+        inOrder.addAll(inTurn(ofBlocks, EnumSet.allOf(Rank.class)));
+        return new TopIdeas(asked, inOrder.stream().limit(MOST).toList(), justSo, leftOut);
     }
 
     /**
@@ -136,7 +146,7 @@ public final class TopIdeas {
 
     /**
      * Some of them, worked out in the order of their {@link TopIdea.Worth}: of each {@value #WINDOW} those that use most first,
-     * after {@value #LONG_WINDOW} those that buy something. Ones that turn out to be impossible are left out.
+     * in other blocks than the {@value #APART} before. Ones that turn out to be impossible are left out.
      */
     public synchronized List<TopIdea> workedOut(int from, int count) {
         Map<Integer, TopIdea> known = new HashMap<>();
@@ -150,7 +160,9 @@ public final class TopIdeas {
 
     private void lookThroughNext(Map<Integer, TopIdea> known) {
         int next = lookedThrough++;
-        if (new FittedTop(sketches.get(next), wish).surelyBuys()) {
+        if (!isOfANewBlock(next)) {
+            againOnes.add(next);
+        } else if (new FittedTop(sketches.get(next), wish).surelyBuys()) {
             buyingOnes.add(next);
         } else {
             workedOut(sketches.get(next)).ifPresent(idea -> {
@@ -164,17 +176,15 @@ public final class TopIdeas {
                 where.add(next);
             });
         }
-        if (isAfter(WINDOW)) {
-            show(otherOnes);
-            show(smallOnes);
-        }
-        if (isAfter(LONG_WINDOW)) {
-            show(buyingOnes);
+        if (lookedThrough == justSo || lookedThrough % WINDOW == 0 || lookedThrough == sketches.size()) {
+            List.of(otherOnes, smallOnes, againOnes, buyingOnes).forEach(this::show);
         }
     }
 
-    private boolean isAfter(int window) {
-        return lookedThrough % window == 0 || lookedThrough == sketches.size();
+    private boolean isOfANewBlock(int next) {
+        String name = sketches.get(next).block().name();
+        return order.subList(Math.max(0, order.size() - APART), order.size()).stream()
+                .noneMatch(each -> sketches.get(each).block().name().equals(name));
     }
 
     private void show(List<Integer> waiting) {
@@ -214,46 +224,70 @@ public final class TopIdeas {
                         kind -> kind != UnitKind.PLAIN && kind != UnitKind.BLOCK && kind != UnitKind.STRIP_SET_SEGMENT);
     }
 
-    /** One of each block, then a second of each, in other cloths and another setting. */
-    private static List<IdeaSketch> inTurn(List<List<IdeaSketch>> ofBlocks) {
+    /** Of these ranks one of each block, then a second of each, in other cloths and another setting. */
+    private static List<IdeaSketch> inTurn(List<Map<Rank, List<IdeaSketch>>> ofBlocks, Set<Rank> ranks) {
+        List<List<IdeaSketch>> ranked = ofBlocks.stream()
+                .map(block -> block.entrySet().stream()
+                        .filter(rank -> ranks.contains(rank.getKey()))
+                        .flatMap(rank -> rank.getValue().stream())
+                        .toList())
+                .toList();
         List<IdeaSketch> all = new ArrayList<>();
-        int longest = ofBlocks.stream().mapToInt(List::size).max().orElse(0);
+        int longest = ranked.stream().mapToInt(List::size).max().orElse(0);
         for (int round = 0; round < longest && all.size() < MOST; round++) {
-            for (int i = 0; i < ofBlocks.size() && all.size() < MOST; i++) {
-                if (round < ofBlocks.get(i).size()) {
-                    all.add(ofBlocks.get(i).get(round));
+            for (List<IdeaSketch> block : ranked) {
+                if (round < block.size()) {
+                    all.add(block.get(round));
                 }
             }
         }
-        return List.copyOf(all);
+        return all;
     }
 
     /**
-     * A block's sketches: those that meet a wished size to the inch first, then those that its precuts give whole, then those
-     * whose prints are large enough, then the rest.
+     * A block's sketches: those that meet a wished size to the inch first, then those that seem to use most of what lies there,
+     * then those that its precuts give whole, then those whose prints are large enough, then the rest.
      *
      * @param turn how far on each of these begins, so that neighbours on the wall differ in setting and dressing
      */
-    private static List<IdeaSketch> ranked(Set<IdeaSketch> sketches, TopWish wish, List<Length> ofPrecuts, int turn) {
+    private static Map<Rank, List<IdeaSketch>> ranked(
+            Set<IdeaSketch> sketches, TopWish wish, List<Length> ofPrecuts, int turn) {
         Map<Rank, List<IdeaSketch>> ranks = new EnumMap<>(Rank.class);
         Map<Block, Measured> measured = new HashMap<>();
         for (IdeaSketch sketch : sketches) {
             Map<String, Double> areas = measured.computeIfAbsent(
                             sketch.block(), any -> new Measured(sketch, sketch.letterArea()))
                     .areasOf(sketch);
-            Rank rank = !sketch.hasPrintsLargeEnough(areas)
-                    ? Rank.SMALL_PRINTS
-                    : isJustSo(sketch, wish)
-                            ? Rank.JUST_SO
-                            : ofPrecuts.contains(sketch.unit()) ? Rank.OF_PRECUTS : Rank.ANY;
+            Rank rank = rank(sketch, wish, ofPrecuts, areas);
             ranks.computeIfAbsent(rank, any -> new ArrayList<>()).add(sketch);
         }
         ranks.values().forEach(rank -> Collections.rotate(rank, -(turn % rank.size())));
-        return ranks.values().stream().flatMap(List::stream).toList();
+        return ranks;
+    }
+
+    private static Rank rank(IdeaSketch sketch, TopWish wish, List<Length> ofPrecuts, Map<String, Double> areas) {
+        if (!sketch.hasPrintsLargeEnough(areas)) {
+            return Rank.SMALL_PRINTS;
+        }
+        if (isJustSo(sketch, wish)) {
+            return Rank.JUST_SO;
+        }
+        boolean ofPrecut = ofPrecuts.contains(sketch.unit());
+        FittedTop.Use use = new FittedTop(sketch, wish, areas).seemsToUse();
+        if (use.most()) {
+            return use.rest()
+                    ? ofPrecut ? Rank.MUCH_OF_ALL_AND_PRECUTS : Rank.MUCH_OF_ALL
+                    : ofPrecut ? Rank.MOST_OF_PRECUTS : Rank.MOST;
+        }
+        return ofPrecut ? Rank.OF_PRECUTS : Rank.ANY;
     }
 
     private enum Rank {
         JUST_SO,
+        MUCH_OF_ALL_AND_PRECUTS,
+        MUCH_OF_ALL,
+        MOST_OF_PRECUTS,
+        MOST,
         OF_PRECUTS,
         ANY,
         SMALL_PRINTS
