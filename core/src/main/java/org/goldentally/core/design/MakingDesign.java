@@ -45,6 +45,9 @@ public record MakingDesign(
 
     public static final MakingDesign USUAL = new MakingDesign(OddOnes.SHARED, USUAL_CHAIN, Variety.MANY, List.of());
 
+    /** An odd unit is one more pair, which is easier to sew than loose bias edges (teachers' common practice, no source). */
+    public static final MakingDesign ODD_ONES_IN_PAIRS = USUAL.withSharing(OddOnes.IN_PAIRS, USUAL_CHAIN);
+
     /**
      * A block that is made beyond the top.
      *

@@ -11,8 +11,11 @@ import java.util.Set;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.account.ShelfPieces;
+import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
+import org.goldentally.core.method.MethodId;
 import org.goldentally.core.plans.PlanCosts;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.tally.TopTally;
@@ -210,9 +213,21 @@ final class FittedTop {
         return 2 * (width + height) * (sketch.border().toDoubleInches() + BINDING);
     }
 
+    /** Odd units are one more pair each, unless the fabric is short for it. */
     private TopIdea counted(Count count) {
         IdeaDesign made = new IdeaDesign(sketch, letterArea, count.across, count.down);
-        QuiltTop top = QuiltTop.of(made.design());
+        TopIdea inPairs = counted(made, made.oddOnesInPairs());
+        return inPairs.buysSomething() && hasOddOnes(inPairs) ? counted(made, made.design()) : inPairs;
+    }
+
+    private static boolean hasOddOnes(TopIdea idea) {
+        return idea.tally().making().sets().stream()
+                .anyMatch(set -> set.spare() > 0
+                        && (set instanceof MadeSet.Halves || set.method().id() == MethodId.TWO_AT_A_TIME));
+    }
+
+    private TopIdea counted(IdeaDesign made, QuiltDesign design) {
+        QuiltTop top = QuiltTop.of(design);
         Map<String, List<ShelfPieces>> pieces = new LinkedHashMap<>();
         made.keys().forEach((cloth, key) -> pieces.put(key, cloth.pieces()));
         TopTally tally = TopTally.of(top, pieces, ClothLedger::of);
@@ -221,7 +236,7 @@ final class FittedTop {
                 sketch.block().name(),
                 says(),
                 wish.words().name(sketch.block().name()),
-                made.design(),
+                design,
                 tally,
                 PlanCosts.of(tally),
                 share(made, tally));

@@ -12,6 +12,7 @@ import org.goldentally.core.design.BlockSizeDesign;
 import org.goldentally.core.design.BorderDesign;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.FinishingDesign;
+import org.goldentally.core.design.MakingDesign;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.design.SashingDesign;
 import org.goldentally.core.design.SettingDesign;
@@ -54,6 +55,11 @@ final class IdeaDesign {
 
     QuiltDesign design() {
         return design;
+    }
+
+    /** The same, with odd units made as one of a pair. */
+    QuiltDesign oddOnesInPairs() {
+        return design.withPlan(design.plan().withMaking(MakingDesign.ODD_ONES_IN_PAIRS));
     }
 
     /** The design's key for each cloth. */

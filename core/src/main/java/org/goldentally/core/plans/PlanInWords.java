@@ -2,6 +2,7 @@ package org.goldentally.core.plans;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -113,10 +114,25 @@ public final class PlanInWords {
                             .computeIfAbsent(new Pieces(cut.name(), cut.size()), any -> new LinkedHashMap<>())
                             .merge(cut.cloth(), cut.count(), Long::sum));
         }
+        Map<Alike, Long> odd = new HashMap<>();
+        oddOnes()
+                .forEach(set -> Optional.ofNullable(alike.get(set.plan().key()))
+                        .ifPresent(of -> odd.merge(of, set.runs(), Long::sum)));
         List<String> said = new ArrayList<>();
         units.forEach((of, count) -> said.add(count + " × " + of.unit + ", " + of.size + " finished"
-                + (of.method.isEmpty() ? "" : ", " + of.method) + ": " + cut(cuts.getOrDefault(of, Map.of())) + "."));
+                + (of.method.isEmpty() ? "" : ", " + of.method)
+                + (odd.containsKey(of) ? ", " + odd.get(of) + " of them of loose triangles" : "") + ": "
+                + cut(cuts.getOrDefault(of, Map.of())) + "."));
         return said;
+    }
+
+    /** Units that are sewn one by one, beside pairs of the same. */
+    private List<MadeSet.Single> oddOnes() {
+        return tally.making().sets().stream()
+                .filter(MadeSet.Single.class::isInstance)
+                .map(MadeSet.Single.class::cast)
+                .filter(MadeSet.Single::besidePairs)
+                .toList();
     }
 
     /** All of it in one line: {@code Sew 194 units and cut 150 squares. 51 pairs: 36 two at a time, 15 eight at a time.} */
@@ -163,8 +179,11 @@ public final class PlanInWords {
         }
         List<String> parts = new ArrayList<>();
         byMethod.forEach((method, count) -> parts.add(byMethod.size() == 1 ? method : count + " " + method));
+        long odd = oddOnes().stream().mapToLong(MadeSet::runs).sum();
         return " " + all + (all == 1 ? " pair" : " pairs") + (byMethod.size() == 1 ? ", " : ": ")
-                + String.join(", ", parts) + ".";
+                + String.join(", ", parts)
+                + (odd == 0 ? "" : ", and " + odd + (odd == 1 ? " odd unit" : " odd units") + " of loose triangles")
+                + ".";
     }
 
     /** Bias edges are named with the plan that has them. */

@@ -209,6 +209,28 @@ class TopIdeasTest {
                 .isEqualTo(keys);
     }
 
+    /**
+     * A runner of 33 half-squares in 33 prints wants 33 squares of them and 33 of ink in pairs, 17 of ink where each is halved
+     * (counting): two yards of ink are enough for pairs, so no unit has loose bias edges; a yard is enough only without.
+     */
+    @Test
+    void oddUnitsArePairsUnlessTheFabricIsShort() {
+        TopWish runner = TopWish.read(
+                new TopWish.Typed(MeasureSystem.INCH, "12", "44", "4", "0", "half-square triangle block row"));
+        for (String ink : List.of("2 yd ink", "3/4 yd ink")) {
+            List<ShelfCloth> shelf = shelf("42 squares 5 in candy, 42 prints, one of each", ink);
+            TopIdea idea = TopIdeas.of(shelf, runner).workedOut(0, SOME).stream()
+                    .filter(each -> each.key().startsWith("half-square-triangle|one:candy:ink|STRAIGHT"))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(idea.design().setting().across()
+                            * idea.design().setting().down())
+                    .isEqualTo(33);
+            assertThat(idea.buysSomething()).isFalse();
+            assertThat(idea.costs().biasUnits() == 0).as(ink).isEqualTo(ink.startsWith("2"));
+        }
+    }
+
     /** A 5 in square has no print for four units of 4 in: each unit is in another (counting). */
     @Test
     void smallSquaresChangeFromUnitToUnit() {

@@ -69,6 +69,22 @@ class PlanInWordsTest {
                 .containsExactly("36 units have bias edges: lift them, don't tug.");
     }
 
+    /**
+     * Three units on one ground in three prints: one is sewn as a pair and leaves one over, the triangles of two are cut apart
+     * and share a square of the ground (worked by hand: 3 squares of prints, 2 of the ground).
+     */
+    @Test
+    void oddUnitsOfLooseTrianglesAreNotCalledPairs() {
+        Tops tops = Tops.of(3, 1, "4", "half-square-triangle");
+        tops.place(0, 1, "", 0, false, new Exchange("a", "c"));
+        tops.place(0, 2, "", 0, false, new Exchange("a", "d"));
+        assertThat(texts(TopTally.of(tops.top(), Map.of()), Prices.UNKNOWN, About.MAKE))
+                .satisfiesExactly(
+                        all -> assertThat(all)
+                                .isEqualTo("Sew 3 units. 1 pair, two at a time, and 2 odd units of loose triangles."),
+                        units -> assertThat(units).contains("two at a time, 2 of them of loose triangles: 5 squares"));
+    }
+
     /** Every piece that the plan cuts is in the sentences, once; every unit too. */
     @Tries(25)
     void theCountsAreThoseOfThePlan(Chance chance) {
