@@ -35,8 +35,9 @@ record PackWords(
     private static final Pattern UNDERSIZED = Pattern.compile(
             "(?:\\b(?:and|plus) )?(?<![\\d/.,])" + COUNT_WORD + " undersized (?:measured )?(" + NUM + UNIT + "?)");
     /** A word for a form, so that a line is about pieces. */
-    private static final Pattern FORM =
-            Pattern.compile("\\b(?:fatquarters?|fqs?|fateighths?|squares?|strips?|scraps?|pieces?|lengths?)\\b");
+    /** A form of fabric; several lengths of one size are one: {@code 12 x 1/2 yards}. */
+    private static final Pattern FORM = Pattern.compile(
+            "\\b(?:fatquarters?|fqs?|fateighths?|squares?|strips?|scraps?|pieces?|lengths?)\\b|\\d x \\d+/\\d+ [a-z]");
 
     /** More prints than any pack has (our own limit). */
     private static final int MOST_PRINTS = 120;
