@@ -35,6 +35,7 @@ import org.goldentally.core.plans.PlanInWords;
 import org.goldentally.core.problem.Known;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.quilt.TopCount;
+import org.goldentally.core.tally.PrintOfUnits;
 import org.goldentally.core.tally.ShoppingList;
 import org.goldentally.core.tally.TopTally;
 import org.goldentally.core.unit.UnitDrawing;
@@ -279,6 +280,7 @@ public record TallyView(
         QuiltDesign design = tally.top().design();
         List<Problem> notices = new ArrayList<>(tally.problems());
         notices.addAll(BorderPrint.toDecide(design));
+        notices.addAll(PrintOfUnits.notices(tally));
         tally.unplanned().forEach(group -> notices.add(notPlanned(group)));
         Predicate<ClothLedger> undealt =
                 ledger -> design.cloth(ledger.cloth()).map(ClothInHand::dealt).orElse(false);

@@ -34,8 +34,8 @@ record PackWords(
             Pattern.compile("(?:\\b(?:and|plus) )?(?<![\\d/.,])" + COUNT_WORD + " extra\\b");
     private static final Pattern UNDERSIZED = Pattern.compile(
             "(?:\\b(?:and|plus) )?(?<![\\d/.,])" + COUNT_WORD + " undersized (?:measured )?(" + NUM + UNIT + "?)");
-    /** A word for a form, so that a line is about pieces. */
-    /** A form of fabric; several lengths of one size are one: {@code 12 x 1/2 yards}. */
+
+    /** A word for a form, so that a line is about pieces; several lengths of one size too: {@code 12 x 1/2 yards}. */
     private static final Pattern FORM = Pattern.compile(
             "\\b(?:fatquarters?|fqs?|fateighths?|squares?|strips?|scraps?|pieces?|lengths?)\\b|\\d x \\d+/\\d+ [a-z]");
 
