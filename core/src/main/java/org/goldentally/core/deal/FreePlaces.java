@@ -90,7 +90,7 @@ final class FreePlaces {
             throw new RefusedException(
                     new Problem(
                             "Free places",
-                            "nothing is dressed in a print to be dealt",
+                            "no patch is waiting for a print",
                             "take “any print” of a pack in hand and dress patches of a block, a border or the sashing in it first"));
         }
     }

@@ -277,7 +277,9 @@ final class LayingOut {
                     ? "there is none on the shelf that a block could be cut of"
                     : isTooClose(print)
                             ? "too close in value to the fabrics it would meet"
-                            : places < used.length ? "there are fewer places than prints" : "the others go as far";
+                            : places < used.length
+                                    ? "there are fewer places than prints"
+                                    : "the other prints are enough";
             ClothInHand cloth = free.prints.get(print);
             leftOut.add(new LeftOut(cloth.name(), why));
         }

@@ -84,8 +84,8 @@ public record WorkChoices(
             if (method.isEmpty()) {
                 problems.add(new Problem(
                         "Methods",
-                        "“" + choice.method() + "” is no method that is known here",
-                        "choose one beside the units; until then they are made as is usual"));
+                        "“" + choice.method() + "” is no method we know",
+                        "choose one beside the units; until then they are made the usual way"));
             }
         }
         return methods;

@@ -101,11 +101,11 @@ public record SeamCheck(TestPiece testPiece, Length cutWidth, Length measured) {
                     : "nothing is trimmed here, so every unit comes out small: sew the seam that is set, "
                             + writer.writeWithUnit(settings.seamAllowance());
         }
-        String widest = writer.writeDecimal(recipe.sewing().widestSeam().get()) + " "
-                + settings.system().abbreviation();
+        String widest = writer.writeWithUnit(
+                settings.system().seamOnARuler(recipe.sewing().widestSeam().get()));
         return reaches
                 ? "reaches its trimmed size; the seam may be up to " + widest
                 : "falls short of its trimmed size: sew a narrower seam, up to " + widest
-                        + ", or cut by a roomier school";
+                        + ", or cut larger and trim more";
     }
 }

@@ -252,13 +252,15 @@ public record PlanBound(Optional<Area> bought, double sewingMinutes, double cuts
                 sewingMinutes <= 0 ? 0 : (long) Math.ceil((costs.sewingMinutes() / sewingMinutes - 1) * 100 - ROUNDING);
         return percent <= 0 && (sewingMinutes > 0 || costs.sewingMinutes() <= 0)
                 ? "Proven: no plan sews less."
-                : sewingMinutes <= 0 ? "" : "Proven: at most " + percent + " % more sewing than any plan does with.";
+                : sewingMinutes <= 0
+                        ? ""
+                        : "Proven: at most " + percent + " % more sewing than the least there can be.";
     }
 
     private String proofOfCutting(PlanCosts costs) {
         long least = (long) Math.ceil(cuts - ROUNDING);
         return costs.cuts() <= least
                 ? "Proven: no plan cuts less."
-                : least <= 0 ? "" : "Proven: every plan wants at least " + least + " cuts.";
+                : least <= 0 ? "" : "Proven: every plan takes at least " + least + " cuts.";
     }
 }

@@ -116,7 +116,7 @@ final class BlockFigures {
                             "the block does not fit its place: turned on its side, "
                                     + write(width) + " × " + writeWithUnit(height) + " becomes " + write(height)
                                     + " × " + writeWithUnit(width) + " finished",
-                            "turn it a quarter further; an oblong block stands upright or on its head")));
+                            "turn it a quarter further: an oblong block fits standing, or upside down")));
             turns = turns - 1;
         }
         return new Stand(mirrored, turns);

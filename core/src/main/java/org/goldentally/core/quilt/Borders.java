@@ -90,7 +90,7 @@ final class Borders {
         Problem problem = unlike
                 ? new Problem(
                         "Border " + (index + 1),
-                        "a spacer makes one row of units come out even, and the sides of the border outside it are unlike",
+                        "a spacer makes one row of units come out even, and the sides of the border outside it differ",
                         "make this one plain and type its width, or the sides of that one alike")
                 : new Problem(
                         "Border " + (index + 1),

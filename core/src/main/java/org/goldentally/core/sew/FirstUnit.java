@@ -2,8 +2,10 @@ package org.goldentally.core.sew;
 
 import java.util.Optional;
 import org.goldentally.core.habits.SewingSettings;
+import org.goldentally.core.measure.Grid;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthWriter;
+import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.method.Recipe;
 
 /**
@@ -19,6 +21,9 @@ public record FirstUnit(boolean goOn, Optional<Double> seam, String advice) {
     /** Closer than this to the size expected is as good as on it: a sixteenth of an inch (our own limit). */
     private static final Length ON_SIZE = Length.inches(0, 1, 16);
 
+    /** What is nearer to a mark than this share of a step lies on it, by eye. */
+    private static final double QUARTER = 0.25;
+
     /** Sets what was measured beside what the recipe expects. */
     public static FirstUnit of(Length measured, Recipe recipe, SewingSettings settings) {
         LengthWriter writer = settings.system().writer();
@@ -30,11 +35,11 @@ public record FirstUnit(boolean goOn, Optional<Double> seam, String advice) {
                 + ", trimmed " + writer.writeWithUnit(trimmed);
         Length off = measured.minus(raw);
         boolean close = !off.isLongerThan(ON_SIZE) && !off.isShorterThan(ON_SIZE.negated());
-        String said = seam.map(each -> "; that is a seam of about " + decimal(each, settings))
+        String said = seam.map(each -> "; that is a seam of " + onARuler(each, settings))
                 .orElse("");
         String todo;
         if (!goOn) {
-            todo = "too small to trim: sew a narrower seam, or cut by a roomier school, before sewing the rest";
+            todo = "too small to trim: sew a narrower seam, or cut larger and trim more, before sewing the rest";
         } else if (close) {
             todo = "good: go on";
         } else if (off.isPositive()) {
@@ -46,10 +51,14 @@ public record FirstUnit(boolean goOn, Optional<Double> seam, String advice) {
                 goOn, seam, measure + said + ". " + Character.toUpperCase(todo.charAt(0)) + todo.substring(1));
     }
 
-    private static String decimal(double inches, SewingSettings settings) {
-        double own = inches / settings.system().one().toDoubleInches();
-        return String.format(
-                java.util.Locale.ROOT, "%.2f %s", own, settings.system().abbreviation());
+    /** As it is seen on a ruler: {@code about 1/4 in}, {@code a little over 1/4 in}. */
+    private static String onARuler(double inches, SewingSettings settings) {
+        Grid marks = settings.system() == MeasureSystem.INCH ? Grid.SIXTEENTH_INCH : Grid.MILLIMETRE;
+        double steps = inches / marks.step().toDoubleInches();
+        long below = (long) Math.floor(steps);
+        boolean between = steps - below > QUARTER && steps - below < 1 - QUARTER;
+        return (between ? "a little over " : "about ")
+                + settings.system().writer().writeWithUnit(marks.steps(between ? below : Math.round(steps)));
     }
 
     private static Optional<Double> seam(Length measured, Recipe recipe, SewingSettings settings) {

@@ -101,6 +101,6 @@ public record Mishap(String seen, String cause, String mend) {
                                 + settings.system()
                                         .writer()
                                         .writeWithUnit(settings.system().seamOnARuler(widest)),
-                        "sew two scraps and measure them, then move the guide; cut the rest roomier"));
+                        "sew two scraps and measure them, then move the guide, and cut the rest larger"));
     }
 }

@@ -96,7 +96,7 @@ class ScrappyDealTest {
         assertThatThrownBy(() ->
                         ScrappyDeal.deal(Tops.of(2, 2, "8", "pinwheel").top().design(), Stock.UNKNOWN, 1))
                 .isInstanceOf(RefusedException.class)
-                .hasMessageContaining("nothing is dressed in a print to be dealt");
+                .hasMessageContaining("no patch is waiting for a print");
     }
 
     @Test

@@ -183,7 +183,7 @@ class ReadDesignTest {
         assertThat(places(read.work().problems()))
                 .containsExactly(
                         "Extra units: “many” is neither a count nor a share",
-                        "Methods: “by-magic” is no method that is known here",
+                        "Methods: “by-magic” is no method we know",
                         "Cut size: “5 1/16” lies between the marks of your ruler, every 1/8 in",
                         "Square rulers: marks every “1/5” are on no ruler that is known here",
                         "Squaring up an end: “y” cannot be read as a length");

@@ -173,8 +173,14 @@ class AtTheMachineTest {
 
     /** Two at a time from 4 7/8 in, sewn with a seam s, gives a raw unit of S − s√2 (geometry): from it the seam comes back. */
     @ParameterizedTest
-    @CsvSource({"0.25, true", "0.30, true", "0.20, true", "0.45, false"})
-    void aMeasuredUnitTellsTheSeam(double seam, boolean goOn) {
+    @CsvSource({
+        "0.25, true, about 1/4 in",
+        "0.28, true, a little over 1/4 in",
+        "0.30, true, about 5/16 in",
+        "0.20, true, about 3/16 in",
+        "0.45, false, about 7/16 in"
+    })
+    void aMeasuredUnitTellsTheSeam(double seam, boolean goOn, String onARuler) {
         TopTally tally = tally(Tops.of(4, 5, "8", "pinwheel").choose("half-square", "two-at-a-time"));
         Recipe recipe = units(tally).plan().orElseThrow().recipe();
         SewingSettings settings = tally.top().settings();
@@ -183,7 +189,9 @@ class AtTheMachineTest {
         FirstUnit first = FirstUnit.of(measured, recipe, settings);
         assertThat(first.goOn()).isEqualTo(goOn);
         assertThat(first.seam()).hasValueSatisfying(found -> assertThat(found).isCloseTo(seam, Offset.offset(0.001)));
-        assertThat(first.advice()).contains(goOn ? "go on" : "Too small to trim");
+        assertThat(first.advice())
+                .contains(goOn ? "go on" : "Too small to trim")
+                .contains("a seam of " + onARuler + ".");
     }
 
     @Test

@@ -123,7 +123,7 @@ class TallyChoicesTest {
         assertThat(unknown.choices().getFirst().byQuilter()).isFalse();
         assertThat(unknown.problems())
                 .extracting(problem -> problem.where() + ": " + problem.why())
-                .containsExactly("Methods: “by magic” is no method that is known here");
+                .containsExactly("Methods: “by magic” is no method we know");
         assertThat(usual.problems()).isEmpty();
     }
 

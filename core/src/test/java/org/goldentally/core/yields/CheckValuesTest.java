@@ -285,8 +285,8 @@ class CheckValuesTest {
         Recipe exact = possible("10 in square", new HalfSquareTriangleUnit(Length.inches(3)), 0, EXACT)
                 .recipe();
         assertThat(wide.advice(exact, EXACT))
-                .isEqualTo("falls short of its trimmed size: sew a narrower seam, up to 0.265 in, or cut by a roomier"
-                        + " school");
+                .isEqualTo("falls short of its trimmed size: sew a narrower seam, up to 1/4 in, or cut larger and trim"
+                        + " more");
         Recipe flipped = possible("10 in square", new FlyingGeeseUnit(Length.inches(4)), 0, EXACT)
                 .recipe();
         assertThat(wide.advice(flipped, EXACT))
