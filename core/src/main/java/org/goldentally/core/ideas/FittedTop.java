@@ -37,8 +37,8 @@ final class FittedTop {
     /** A border that leaves out this much of the top is left out itself. */
     private static final double SMALL = 0.5;
 
-    /** A strip of binding, in inches. */
-    private static final double BINDING = 2.5;
+    /** A strip of binding is about as wide. */
+    private static final Length BINDING = Length.inches(2, 1, 2);
 
     /** What uses so much by areas is worth looking at first. */
     private static final double MOST = 0.7;
@@ -206,11 +206,9 @@ final class FittedTop {
 
     /** The area of a plain border and of the binding around so many blocks, in square inches. */
     private double around(Count count) {
-        double width =
-                IdeaDesign.side(sketch, sketch.blockWidth(), count.across).toDoubleInches();
-        double height =
-                IdeaDesign.side(sketch, sketch.blockHeight(), count.down).toDoubleInches();
-        return 2 * (width + height) * (sketch.border().toDoubleInches() + BINDING);
+        Length width = IdeaDesign.side(sketch, sketch.blockWidth(), count.across);
+        Length height = IdeaDesign.side(sketch, sketch.blockHeight(), count.down);
+        return width.plus(height).times(2).times(sketch.border().plus(BINDING)).toDoubleSquareInches();
     }
 
     /** Odd units are one more pair each, unless the fabric is short for it. */

@@ -262,8 +262,8 @@ class QuiltTopTest {
                 .isEmpty();
         BorderDesign unlike = Tops.hourglasses("2").unlike(BorderSideDesign.none(LEFT));
         assertThat(problems(Tops.spacer("1"), unlike))
-                .contains("a spacer makes one row of units come out even, and the sides of the border outside it are"
-                        + " unlike");
+                .contains("a spacer makes one row of units come out even, and the sides of the border outside it"
+                        + " differ");
         assertThat(Tops.of(3, 4, "10", "four-patch")
                         .border(Tops.spacer("1").unlike(BorderSideDesign.none(LEFT)))
                         .border(Tops.hourglasses("2"))
