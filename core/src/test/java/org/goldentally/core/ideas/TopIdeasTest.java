@@ -35,7 +35,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class TopIdeasTest {
 
-    private static final int SOME = 40;
+    private static final int SOME = 20;
 
     /** Shelves of quite different kinds. */
     static List<List<ShelfCloth>> shelves() {
@@ -201,10 +201,10 @@ class TopIdeasTest {
         List<ShelfCloth> shelf = usualShelves().get(1);
         TopIdeas slowly = TopIdeas.of(shelf, anything());
         List<String> keys = new ArrayList<>();
-        for (int from = 0; from < 30; from += 5) {
-            slowly.workedOut(from, 5).forEach(idea -> keys.add(idea.key()));
+        for (int from = 0; from < 12; from += 4) {
+            slowly.workedOut(from, 4).forEach(idea -> keys.add(idea.key()));
         }
-        assertThat(TopIdeas.of(shelf, anything()).workedOut(0, 30))
+        assertThat(TopIdeas.of(shelf, anything()).workedOut(0, 12))
                 .extracting(TopIdea::key)
                 .isEqualTo(keys);
     }
