@@ -12,7 +12,7 @@ import org.goldentally.core.design.PlaceDesign.Exchange;
 
 /**
  * Prints that take turns over the places of a top: at each place one that is not a block's worth behind the others, and of
- * those the one that most is left of, unless it lies beside the place already. The same cloths and places are dealt alike each time.
+ * those the one that lies near the place least, then the one that most is left of. The same cloths and places are dealt alike each time.
  */
 final class DealtPrints {
 
@@ -94,7 +94,7 @@ final class DealtPrints {
     }
 
     private Map<String, ShelfCloth> chosenAt(Spot spot) {
-        Set<String> beside = beside(spot);
+        Map<String, Integer> beside = beside(spot);
         Map<String, ShelfCloth> here = new HashMap<>();
         Set<String> names = new TreeSet<>();
         for (String letter : sketch.letters()) {
@@ -108,7 +108,7 @@ final class DealtPrints {
         return here;
     }
 
-    private ShelfCloth best(String letter, Set<String> beside, Set<String> here) {
+    private ShelfCloth best(String letter, Map<String, Integer> beside, Set<String> here) {
         List<ShelfCloth> heap = heap(letter);
         double mostLeft = heap.stream().mapToDouble(this::left).max().orElse(0);
         double inTurn = mostLeft - NEARLY * takenBy(letter);
@@ -117,7 +117,7 @@ final class DealtPrints {
         for (ShelfCloth cloth : Strides.over(heap)) {
             boolean hidden = here.contains(cloth.name()) && heap.size() > 1;
             double much = left(cloth)
-                    - (beside.contains(cloth.name()) ? FAR : 0)
+                    - FAR * beside.getOrDefault(cloth.name(), 0)
                     - (left(cloth) < inTurn ? FAR * FAR : 0)
                     - (hidden ? FAR * FAR * FAR : 0);
             if (much > most) {
@@ -148,12 +148,15 @@ final class DealtPrints {
     /** A print of which a block's worth less is left than of another has had its turn; areas here are not exact. */
     private static final double NEARLY = 0.99;
 
-    private Set<String> beside(Spot spot) {
-        Set<String> beside = new TreeSet<>();
+    /** What lies near, by its name: 1 two steps away, 2 right beside, so that two prints lie like the fields of a chessboard. */
+    private Map<String, Integer> beside(Spot spot) {
+        Map<String, Integer> beside = new HashMap<>();
         for (int row = spot.row - 2; row <= spot.row; row++) {
             for (int column = spot.column - 2; column <= spot.column + 2; column++) {
-                if (Math.abs(row - spot.row) + Math.abs(column - spot.column) <= 2) {
-                    beside.addAll(lying.getOrDefault(List.of(row, column), Set.of()));
+                int near = 3 - Math.abs(row - spot.row) - Math.abs(column - spot.column);
+                if (near > 0) {
+                    lying.getOrDefault(List.of(row, column), Set.of())
+                            .forEach(name -> beside.merge(name, near, Math::max));
                 }
             }
         }

@@ -43,6 +43,7 @@ final class FittedTop {
     /** What uses so much by areas is worth looking at first. */
     private static final double MOST = 0.7;
 
+    /** Of the other fabric border, binding and sashing take about as much (our own estimate). */
     private static final double MUCH = 0.4;
 
     /** Areas here are not exact; what is short by less than this is worked out. */

@@ -86,9 +86,9 @@ public record ShelfAnswer(
         boolean triedAll = everyWay > 0 && plan.costs().impossible() == 0;
         if (aim == Aim.BUYS_LEAST && triedAll && !bound.isLeast(plan.costs())) {
             return everyWay == 1
-                    ? "There is one way to make its units, and no style of cutting them buys less."
+                    ? "There is one way to make its units, and with pieces of these sizes no style of cutting buys less."
                     : (everyWay == 2 ? "Both" : "All " + everyWay)
-                            + " ways to make its units were tried, each cut in every"
+                            + " ways to make its units were tried with pieces of these sizes, each cut in every"
                             + " style: none buys less.";
         }
         return bound.proof(aim, plan.costs(), plan.design().system());

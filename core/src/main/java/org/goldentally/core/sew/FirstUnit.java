@@ -35,7 +35,8 @@ public record FirstUnit(boolean goOn, Optional<Double> seam, String advice) {
                 + ", trimmed " + writer.writeWithUnit(trimmed);
         Length off = measured.minus(raw);
         boolean close = !off.isLongerThan(ON_SIZE) && !off.isShorterThan(ON_SIZE.negated());
-        String said = seam.map(each -> "; that is a seam of " + onARuler(each, settings))
+        String said = seam.filter(each -> each > 0)
+                .map(each -> "; that is a seam of " + onARuler(each, settings))
                 .orElse("");
         String todo;
         if (!goOn) {

@@ -202,7 +202,7 @@ public record PrintOfUnits(String cloth, MethodId method, long needed, long upri
 
     private String does(String name) {
         return switch (method) {
-            case FOUR_AT_A_TIME -> "make them two or eight at a time to have it stand upright";
+            case FOUR_AT_A_TIME -> "make them two at a time, and you choose how it lies";
             case EIGHT_AT_A_TIME -> "sort the units by how the print lies before you lay them out";
             default -> lines(name);
         };

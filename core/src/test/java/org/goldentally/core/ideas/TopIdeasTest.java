@@ -231,6 +231,30 @@ class TopIdeasTest {
         }
     }
 
+    /** Two light fabrics take turns like the fields of a chessboard, not in stripes down the top (counting). */
+    @Test
+    void twoGroundsDoNotLieInColumns() {
+        List<ShelfCloth> shelf = shelf("1 yd white", "1 yd cream", "1 yd navy", "1 yd ink");
+        TopIdea idea = TopIdeas.of(shelf, anything()).workedOut(0, SOME).stream()
+                .filter(each -> each.key().contains("|halves:the short lengths|STRAIGHT")
+                        && each.design().setting().across() % 2 == 0)
+                .findFirst()
+                .orElseThrow();
+        Set<String> light = idea.design().cloths().stream()
+                .filter(cloth -> Set.of("white", "cream").contains(cloth.name()))
+                .map(ClothInHand::key)
+                .collect(Collectors.toSet());
+        Map<String, Set<String>> at = new HashMap<>();
+        idea.tally().top().parts().stream()
+                .filter(TopPart::isBlock)
+                .forEach(part -> at.put(
+                        part.row() + " " + part.column(),
+                        part.figure().patches().stream().map(FigurePatch::cloth).collect(Collectors.toSet())));
+        for (int row = 1; row < idea.design().setting().down(); row++) {
+            assertThat(at.get(row + " 0")).isNotEqualTo(at.get(row - 1 + " 0"));
+        }
+    }
+
     /** A 5 in square has no print for four units of 4 in: each unit is in another (counting). */
     @Test
     void smallSquaresChangeFromUnitToUnit() {

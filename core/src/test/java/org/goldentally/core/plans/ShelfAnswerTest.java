@@ -257,7 +257,9 @@ class ShelfAnswerTest {
         assertThat(answer.proof(Aim.SEWS_LEAST, plan)).doesNotContain("tried");
         QuiltTop many = Tops.of(4, 5, "9", "churn-dash").top();
         assertThat(said(many.design()))
-                .isEqualTo("All 9 ways to make its units were tried, each cut in every style:" + " none buys less.");
+                .isEqualTo(
+                        "All 9 ways to make its units were tried with pieces of these sizes, each cut in every style:"
+                                + " none buys less.");
         QuiltDesign cutByHand = many.design()
                 .withPlan(PlanDesign.USUAL.withCutting(
                         List.of(new PlanDesign.CuttingChoice("a", CuttingStyle.PLAIN, PlanDesign.USUAL_EFFORT))));

@@ -192,6 +192,8 @@ class AtTheMachineTest {
         assertThat(first.advice())
                 .contains(goOn ? "go on" : "Too small to trim")
                 .contains("a seam of " + onARuler + ".");
+        FirstUnit huge = FirstUnit.of(recipe.sizes().rawWidth().times(2), recipe, settings);
+        assertThat(huge.advice()).as("no seam makes it so large").doesNotContain("a seam of");
     }
 
     @Test
