@@ -10,6 +10,7 @@ import org.goldentally.core.cloth.UsualSizes;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.finishing.Finishing;
+import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.measure.Area;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.plans.PlanCosts;
@@ -107,10 +108,22 @@ public record TopIdea(
         }
         boolean usual = !Length.min(top.finishedWidth(), top.finishedHeight()).isShorterThan(NARROWEST)
                 && !Length.max(top.finishedWidth(), top.finishedHeight()).isShorterThan(SHORTEST);
-        if (share.isMost() && usual) {
+        if (share.isMost() && usual && !isMostlyLoose()) {
             return Worth.USES_MOST;
         }
         return large || share.isSome() ? Worth.IS_A_QUILT : Worth.IS_SMALL;
+    }
+
+    /** Whether half of its units and more are odd ones of loose triangles: no teacher begins with those. */
+    private boolean isMostlyLoose() {
+        long odd = tally.making().sets().stream()
+                .filter(set -> set instanceof MadeSet.Single single && single.besidePairs())
+                .mapToLong(MadeSet::runs)
+                .sum();
+        long units = tally.choices().stream()
+                .mapToLong(choice -> choice.chosen().needed())
+                .sum();
+        return 2 * odd >= units && odd > 0;
     }
 
     /**

@@ -23,6 +23,7 @@ import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.cloth.ShelfLineReader;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlaceDesign;
+import org.goldentally.core.making.MadeSet;
 import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.RefusedException;
@@ -229,6 +230,17 @@ class TopIdeasTest {
             assertThat(idea.buysSomething()).isFalse();
             assertThat(idea.costs().biasUnits() == 0).as(ink).isEqualTo(ink.startsWith("2"));
         }
+    }
+
+    /** A pack of 42 prints and a yard for a runner: the first answer is not a page of loose bias, though that uses the pack. */
+    @Test
+    void theFirstRunnerIsNotOfLooseTriangles() {
+        List<ShelfCloth> shelf = shelf("42 squares 5 in candy, 42 prints, one of each", "1 yd ink 42 wide");
+        TopWish runner = TopWish.read(new TopWish.Typed(MeasureSystem.INCH, "16", "48", "", "", ""));
+        TopIdea first = TopIdeas.of(shelf, runner).workedOut(0, 1).getFirst();
+        assertThat(first.buysSomething()).isFalse();
+        assertThat(first.tally().making().sets())
+                .noneMatch(set -> set instanceof MadeSet.Single single && single.besidePairs());
     }
 
     /** Two light fabrics take turns like the fields of a chessboard, not in stripes down the top (counting). */
