@@ -43,7 +43,13 @@ public record ClothLedger(
         List<ClothCut> tooLarge) {
 
     /** Equal pieces of the shelf that are cut alike. */
-    public record Opened(String key, long count, OpenedPiece piece) {}
+    public record Opened(String key, long count, OpenedPiece piece) {
+
+        /** Whether they were to be bought and are cut into by now. */
+        public boolean isBought() {
+            return key.equals(BOUGHT);
+        }
+    }
 
     /**
      * A length of cloth to buy, and how it is cut.
@@ -139,6 +145,12 @@ public record ClothLedger(
         cuts.sort(Comparator.comparing(ClothCut::longerSide)
                 .reversed()
                 .thenComparing(Comparator.comparing(ClothCut::shorterSide).reversed()));
+        return AlreadyCut.of(request, cuts)
+                .map(already -> already.with(stillToCut(already.rest(), already.open(), goOn)))
+                .orElseGet(() -> stillToCut(request, cuts, goOn));
+    }
+
+    private static ClothLedger stillToCut(CuttingRequest request, List<ClothCut> cuts, Predicate<Integer> goOn) {
         if (request.choice().style() == CuttingStyle.PLAIN || cuts.isEmpty()) {
             return PlainCutting.account(request, List.copyOf(cuts));
         }

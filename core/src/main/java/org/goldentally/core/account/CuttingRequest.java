@@ -43,6 +43,11 @@ public record CuttingRequest(
         shelf = List.copyOf(shelf);
     }
 
+    /** The same account of other pieces, from others. */
+    CuttingRequest of(List<ClothCut> otherCuts, List<ShelfPieces> otherShelf) {
+        return new CuttingRequest(cloth, otherCuts, otherShelf, widthToBuy, system, choice, squaringUp, rules);
+    }
+
     /** The same from cloth to buy only. */
     public CuttingRequest withoutShelf() {
         return new CuttingRequest(cloth, cuts, List.of(), widthToBuy, system, choice, squaringUp, rules);

@@ -46,8 +46,11 @@ public final class CuttingSteps {
         }
     }
 
-    /** Cuts of a piece in the order in which a quilter makes them, edges cut true first. */
+    /** Cuts of a piece in the order in which a quilter makes them, edges cut true first; none where it is cut already. */
     public static List<CuttingStep> of(OpenedPiece opened, MeasureSystem system) {
+        if (opened.isCutAlready()) {
+            return List.of();
+        }
         LengthWriter writer = system.writer();
         List<CuttingStep> steps = new ArrayList<>();
         if (opened.piece().form() == PieceForm.YARDAGE) {

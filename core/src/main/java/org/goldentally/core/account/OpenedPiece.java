@@ -60,6 +60,14 @@ public record OpenedPiece(
         return cuts.stream().mapToLong(Cut::count).sum();
     }
 
+    /** Whether it was cut for the quilt before and is used as it is: there is nothing to do with it. */
+    public boolean isCutAlready() {
+        return piece.form() == PieceForm.CUT
+                && cuts.stream()
+                        .flatMap(cut -> cut.blocks().stream())
+                        .anyMatch(block -> CuttingSteps.isUsedWhole(block, piece));
+    }
+
     /** Whether cuts come closer to an edge that has still to be cut true than there should be room. */
     public boolean isTight(Length room) {
         return TightFit.of(

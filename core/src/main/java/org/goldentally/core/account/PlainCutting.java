@@ -44,6 +44,7 @@ final class PlainCutting {
 
     private static int keepValue(PieceForm form) {
         return switch (form) {
+            case CUT -> -1;
             case SCRAP -> 0;
             case STRIP -> 1;
             case SQUARE, FAT_EIGHTH -> 2;

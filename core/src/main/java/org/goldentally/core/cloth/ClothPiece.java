@@ -54,6 +54,7 @@ public record ClothPiece(PieceForm form, Length width, Length length, Edge edge)
         String size = switch (form) {
             case SQUARE -> width.equals(length) ? writer.writeWithUnit(width) : sides(writer);
             case STRIP -> writer.writeWithUnit(length) + " wide, " + writer.writeWithUnit(width) + " long";
+            case CUT -> width.equals(length) ? writer.writeWithUnit(width) : sides(writer);
             case FAT_QUARTER, FAT_EIGHTH, SCRAP -> sides(writer);
             case YARDAGE ->
                 writer.writeWithUnit(length) + purchase(system) + ", " + writer.writeWithUnit(width) + " wide";

@@ -7,7 +7,9 @@ public enum PieceForm {
     FAT_QUARTER("fat quarter", "fat quarters"),
     FAT_EIGHTH("fat eighth", "fat eighths"),
     YARDAGE("length", "lengths"),
-    SCRAP("scrap", "scraps");
+    SCRAP("scrap", "scraps"),
+    /** Cut to its size already, for a quilt; its edges are true. */
+    CUT("cut piece", "cut pieces");
 
     private final String one;
     private final String many;

@@ -59,7 +59,7 @@ record SaidSizes(
             case FAT_QUARTER -> size(usual.halfWidth(), usual.halfPurchase());
             case FAT_EIGHTH -> size(usual.halfWidth(), usual.halfPurchase().dividedBy(2));
             case YARDAGE -> yardage(usual);
-            case SCRAP -> scrap();
+            case SCRAP, CUT -> scrap();
         };
     }
 
@@ -130,7 +130,7 @@ record SaidSizes(
                 wide.isPresent()
                         ? length(wide.get()).then(across -> size(across, measure))
                         : size(UsualSizes.of(system).widthOfFabric(), measure);
-            case FAT_QUARTER, FAT_EIGHTH, SCRAP ->
+            case FAT_QUARTER, FAT_EIGHTH, SCRAP, CUT ->
                 Reading.refused(
                         where,
                         "“" + typed + "” gives the measure of one side only",

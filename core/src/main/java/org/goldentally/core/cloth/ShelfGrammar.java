@@ -246,7 +246,7 @@ final class ShelfGrammar {
         return switch (form) {
             case SQUARE -> marks.pair().isEmpty() ? 1 : 0;
             case STRIP -> marks.pair().isEmpty() ? 2 : 0;
-            case FAT_QUARTER, FAT_EIGHTH, SCRAP -> 0;
+            case FAT_QUARTER, FAT_EIGHTH, SCRAP, CUT -> 0;
             case YARDAGE ->
                 (marks.bought().isEmpty() && marks.along().isEmpty() && !sized ? 1 : 0)
                         + (marks.wide().isEmpty() ? 1 : 0);

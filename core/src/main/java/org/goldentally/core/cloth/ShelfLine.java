@@ -93,6 +93,8 @@ public record ShelfLine(int count, ClothPiece piece, String clothName, Optional<
             case STRIP -> form + " " + sides;
             case FAT_QUARTER, FAT_EIGHTH -> form + " measured " + sides;
             case SCRAP -> form + " " + sides;
+            // A line has no word for a piece that was cut for a quilt; typed again it is a scrap of that size.
+            case CUT -> PieceForm.SCRAP.name(count) + " " + sides;
             case YARDAGE -> form + " " + across + unit + " wide " + along + " long";
         };
         return (count + " " + words + (clothName.isEmpty() ? "" : " " + QuotedNames.asTyped(clothName))).strip()

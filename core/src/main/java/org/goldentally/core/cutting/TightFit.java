@@ -59,7 +59,7 @@ public final class TightFit {
             return false;
         }
         return switch (piece.form()) {
-            case SQUARE, STRIP -> true;
+            case SQUARE, STRIP, CUT -> true;
             case YARDAGE -> across;
             case FAT_QUARTER, FAT_EIGHTH, SCRAP -> false;
         };

@@ -350,6 +350,9 @@ public final class PlanInWords {
         Map<ClothPiece, Long> whole = new LinkedHashMap<>();
         for (ClothLedger ledger : tally.ledgers()) {
             for (ShelfPieces pieces : ledger.untouched()) {
+                if (pieces.piece().form() == PieceForm.CUT) {
+                    continue; // What was cut and is not needed now is said by itself.
+                }
                 whole.merge(pieces.piece(), (long) pieces.count(), Long::sum);
             }
         }

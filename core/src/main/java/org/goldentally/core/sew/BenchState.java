@@ -1,6 +1,7 @@
 package org.goldentally.core.sew;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -15,9 +16,10 @@ import org.goldentally.core.sew.LogEntry.Kind;
  *
  * @param counts by batch
  * @param cut keys of the cutting steps that are done
+ * @param putAway steps that were done and of which everything is put away: they are on no sheet any more
  * @param standing entries that count, in order
  */
-public record BenchState(Map<String, Counts> counts, Set<String> cut, List<LogEntry> standing) {
+public record BenchState(Map<String, Counts> counts, Set<String> cut, int putAway, List<LogEntry> standing) {
 
     /**
      * What is made of a batch.
@@ -65,7 +67,7 @@ public record BenchState(Map<String, Counts> counts, Set<String> cut, List<LogEn
                             spoiled + n,
                             spoiledLeft + (entry.hand().equals("left") ? n : 0),
                             spoiledRight + (entry.hand().equals("right") ? n : 0));
-                case CUT, NOTE, MEASURE, TAKE_BACK -> this;
+                case CUT, PUT_AWAY, NOTE, MEASURE, TAKE_BACK -> this;
             };
         }
     }
@@ -73,17 +75,18 @@ public record BenchState(Map<String, Counts> counts, Set<String> cut, List<LogEn
     /** What stands of a log: entries taken back do not count, entries sent twice count once. */
     public static BenchState of(List<LogEntry> log) {
         Map<UUID, LogEntry> known = new LinkedHashMap<>();
-        Set<UUID> takenBack = new LinkedHashSet<>();
-        for (LogEntry entry : log) {
-            if (known.putIfAbsent(entry.id(), entry) == null) {
-                entry.takesBack().ifPresent(takenBack::add);
-            }
-        }
+        log.forEach(entry -> known.putIfAbsent(entry.id(), entry));
+        Set<UUID> takenBack = takenBack(known.values(), Kind.TAKE_BACK, Set.of());
+        Set<UUID> putAway = takenBack(known.values(), Kind.PUT_AWAY, takenBack);
+        putAway.removeAll(takenBack);
         Map<String, Counts> counts = new LinkedHashMap<>();
         Set<String> cut = new LinkedHashSet<>();
         List<LogEntry> standing = new ArrayList<>();
         for (LogEntry entry : known.values()) {
-            if (takenBack.contains(entry.id()) || entry.kind() == Kind.TAKE_BACK) {
+            if (takenBack.contains(entry.id())
+                    || putAway.contains(entry.id())
+                    || entry.kind() == Kind.TAKE_BACK
+                    || entry.kind() == Kind.PUT_AWAY) {
                 continue;
             }
             standing.add(entry);
@@ -93,7 +96,16 @@ public record BenchState(Map<String, Counts> counts, Set<String> cut, List<LogEn
                 counts.merge(entry.batch(), Counts.NONE.and(entry), (before, any) -> before.and(entry));
             }
         }
-        return new BenchState(Map.copyOf(counts), Set.copyOf(cut), List.copyOf(standing));
+        return new BenchState(Map.copyOf(counts), Set.copyOf(cut), putAway.size(), List.copyOf(standing));
+    }
+
+    /** What entries of a kind are about, but for those that do not count themselves. */
+    private static Set<UUID> takenBack(Collection<LogEntry> log, Kind kind, Set<UUID> without) {
+        Set<UUID> about = new LinkedHashSet<>();
+        log.stream()
+                .filter(entry -> entry.kind() == kind && !without.contains(entry.id()))
+                .forEach(entry -> entry.takesBack().ifPresent(about::add));
+        return about;
     }
 
     /** Counts of a batch, whichever of its keys the log knows it by; nothing yet where it knows none. */

@@ -17,7 +17,7 @@ import org.goldentally.core.problem.Limits;
  * @param spoiled of the units that the sets made, those that are no good
  * @param hand {@code left} or {@code right} where one hand was spoiled; empty otherwise
  * @param text a note, or a measure as typed
- * @param takesBack the entry that this one takes back
+ * @param takesBack the entry that this one takes back; of what is put away its tick
  */
 public record LogEntry(
         UUID id,
@@ -51,6 +51,8 @@ public record LogEntry(
         /** A set that gave nothing: its cloth is gone. */
         SET_SPOILED,
         CUT,
+        /** What was cut lies with the quilt and what was left is on the shelf: the tick has done its work. */
+        PUT_AWAY,
         NOTE,
         MEASURE,
         TAKE_BACK
@@ -90,8 +92,8 @@ public record LogEntry(
         if (!List.of("", "left", "right").contains(hand)) {
             faults.add("hand is neither left nor right");
         }
-        if ((kind == Kind.TAKE_BACK) != takesBack) {
-            faults.add("takesBack belongs to an entry that takes another one back");
+        if ((kind == Kind.TAKE_BACK || kind == Kind.PUT_AWAY) != takesBack) {
+            faults.add("takesBack belongs to an entry that takes another one back, or puts away what it cut");
         }
         return faults;
     }

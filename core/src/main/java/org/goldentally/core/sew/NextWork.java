@@ -49,7 +49,7 @@ public record NextWork(Station station, String says) {
      */
     public static NextWork of(TopTally tally, BenchState bench, List<Cutting> cutting, List<String> buys) {
         boolean sewing = bench.standing().stream().anyMatch(entry -> entry.kind() == LogEntry.Kind.SET_MADE);
-        boolean started = sewing || cutting.stream().anyMatch(sheet -> sheet.done > 0);
+        boolean started = sewing || bench.putAway() > 0 || cutting.stream().anyMatch(sheet -> sheet.done > 0);
         List<Flaw> flaws = tally.top().flaws();
         if (!flaws.isEmpty()) {
             return new NextWork(

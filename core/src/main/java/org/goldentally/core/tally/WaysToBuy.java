@@ -214,7 +214,8 @@ public record WaysToBuy(List<Pieces> pieces, List<Packs> packs) {
         for (ClothInHand cloth : cloths) {
             List<ShelfPieces> precut = shelf.getOrDefault(cloth.key(), List.of()).stream()
                     .filter(pieces -> pieces.piece().form() != PieceForm.YARDAGE
-                            && pieces.piece().form() != PieceForm.SCRAP)
+                            && pieces.piece().form() != PieceForm.SCRAP
+                            && pieces.piece().form() != PieceForm.CUT)
                     .toList();
             if (cloth.pack().equals(name) && !cloth.dealt() && !precut.isEmpty()) {
                 there.put(cloth.key(), precut);
