@@ -59,6 +59,7 @@ async function keep() {
     <div v-else class="flex flex-wrap items-center justify-between gap-2">
       <p>
         {{ line.understood.replace(` – ${name}`, '') }}
+        <span v-if="line.kept" class="block text-sm text-tape-deep" data-line-kept>{{ line.kept }}</span>
         <span class="block text-sm text-soft">typed: {{ line.typed }}</span>
       </p>
       <div class="flex gap-2">

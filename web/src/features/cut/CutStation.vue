@@ -1,15 +1,22 @@
 <script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
+import { askAnew } from '@/api/askAnew'
+import { call } from '@/api/client'
 import { tickedWithTaps, useTaps } from '@/features/bench'
 import { PaperLinks } from '@/features/print'
 import { OpenProblems, useOpenQuilt } from '@/features/quilts'
 import { ProblemNote, WaitNote } from '@/shared'
 import { AlongNote } from '@/features/sew'
+import { type Problem, problemsOf, type Schemas } from '@/api/client'
+import CutAndPutAway from './CutAndPutAway.vue'
 import PieceDiagram from './PieceDiagram.vue'
+import PutAway from './PutAway.vue'
 import { useCutSheets } from './queries'
 import { type SharedSheet, sharedSheets, type Stack, stepsOf } from './stacks'
 
 const quilt = useOpenQuilt()
+const client = useQueryClient()
 const taps = useTaps(() => quilt.id.value!)
 const { data: sheets, error } = useCutSheets(() => quilt.id.value)
 const chosen = ref<string>()
@@ -55,6 +62,25 @@ const inHand = computed(() => pointed.value ?? next.value)
 const isInHand = (piece: number, step: number) => inHand.value?.piece === piece && inHand.value.step === step
 const litOf = (number: number) =>
   inHand.value?.piece === number ? (cloth.value!.pieces[number]?.steps[inHand.value.step]?.where ?? []) : []
+/** Equal pieces of all fabrics of the sheet that are cut, whose ticks have arrived. */
+const cutInto = (number: number) =>
+  sheet.value!.cloths.map((one) => one.pieces[number]!).filter((piece) => piece.cutInto && piece.steps.every(isDone))
+const allCutInto = computed(() =>
+  (sheets.value?.cloths ?? []).flatMap((one) => one.pieces).filter((one) => one.cutInto),
+)
+const problems = ref<Problem[]>([])
+async function putAway(pieces: Schemas['PieceAway'][]) {
+  try {
+    await quilt.changeBy((version) =>
+      call('POST', '/api/quilts/{id}/cut/put-away', { path: { id: quilt.id.value! }, body: { version, pieces } }),
+    )
+    problems.value = []
+  } catch (thrown) {
+    problems.value = problemsOf(thrown)
+  }
+  void askAnew(client, ['shelf'])
+  void askAnew(client, ['quilt'])
+}
 const MOST_SWATCHES = 5
 const SHEETS = [
   { file: 'cut.pdf', name: 'Print the sheets' },
@@ -89,7 +115,12 @@ const SHEETS = [
         <span class="min-w-0 flex-1 leading-5 font-medium" :class="{ truncate: each.cloths.length === 1 }">{{
           each.cloths.length === 1 ? each.name : `${each.cloths.length} fabrics alike`
         }}</span>
-        <span class="whitespace-nowrap">{{ doneCount(each) }} / {{ stepCount(each) }}</span>
+        <span class="whitespace-nowrap">{{
+          stepCount(each) ? `${doneCount(each)} / ${stepCount(each)}` : 'all cut'
+        }}</span>
+      </button>
+      <button v-if="allCutInto.length > 1" class="button w-full" @click="putAway([])">
+        Put away all that is cut, as planned
       </button>
       <RouterLink class="button button-main w-full" :to="`/quilts/${quilt.id.value}/table/cut`"
         >At the table: one step at a time</RouterLink
@@ -101,7 +132,14 @@ const SHEETS = [
       </p>
     </section>
     <section class="min-w-0 space-y-6 bg-white p-4" :aria-label="`How ${sheet!.name} is cut`">
-      <ProblemNote :problems="taps.problems.value" />
+      <ProblemNote :problems="[...taps.problems.value, ...problems]" />
+      <CutAndPutAway
+        :quilt-id="quilt.id.value!"
+        :already="cloth.already"
+        :spare="sheets.spare"
+        :last="sheets.lastPutAway"
+        @refused="problems = $event"
+      />
       <section
         v-if="before.length"
         class="space-y-2 rounded-xl bg-tape-pale p-3"
@@ -151,7 +189,7 @@ const SHEETS = [
           </li>
         </ol>
       </section>
-      <p v-if="!cloth.pieces.length">
+      <p v-if="!cloth.pieces.length && !cloth.already.length">
         None of the fabric on the shelf gives these pieces, and no fabric of the usual width does. See the tally for a
         way out.
       </p>
@@ -233,6 +271,12 @@ const SHEETS = [
               </fieldset>
             </li>
           </ul>
+          <PutAway
+            v-if="cutInto(number).length"
+            :pieces="cutInto(number)"
+            :unit-of-length="sheets.unitOfLength"
+            @put-away="putAway"
+          />
         </div>
       </article>
       <section v-if="cloth.labels.length" aria-labelledby="heaps-title">

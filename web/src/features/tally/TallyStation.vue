@@ -9,6 +9,7 @@ import ClothAccounts from './ClothAccounts.vue'
 import GroupCard from './GroupCard.vue'
 import HowIWork from './HowIWork.vue'
 import InShort from './InShort.vue'
+import KeptFabric from './KeptFabric.vue'
 import KitsPanel from './KitsPanel.vue'
 import LeftOver from './LeftOver.vue'
 import MakingPanel from './MakingPanel.vue'
@@ -76,6 +77,7 @@ const lit = computed(
       </InShort>
       <div class="space-y-4 px-6 py-4">
         <BestPlans v-if="tally.cloths.length" />
+        <KeptFabric v-if="tally.cloths.length" :quilt-id="quilt.id.value!" />
         <ProblemNote :problems="tally.notices" hint />
         <ClothAccounts
           :quilt-id="quilt.id.value!"

@@ -58,7 +58,7 @@ class CutApiIT {
     void aTickOfAnEarlierVersionCountsAndIsTakenBack() {
         String first = steps().getFirst();
         QuiltDesign design = RunningApplication.bean(Quilts.class).design(quilt);
-        String former = RunningApplication.bean(QuiltTally.class).of(design).ledgers().stream()
+        String former = RunningApplication.bean(QuiltTally.class).of(quilt, design).ledgers().stream()
                 .flatMap(ledger -> SheetSteps.of(ledger).stream())
                 .flatMap(List::stream)
                 .filter(step -> step.id().toString().equals(first))

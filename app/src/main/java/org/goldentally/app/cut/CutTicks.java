@@ -5,8 +5,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.goldentally.app.log.BenchLog;
+import org.goldentally.app.shelf.ActTurned;
 import org.goldentally.core.sew.LogEntry;
 import org.goldentally.core.sew.LogEntry.Kind;
+import org.springframework.context.event.EventListener;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -16,8 +19,10 @@ import org.springframework.transaction.annotation.Transactional;
 public class CutTicks {
 
     private final BenchLog log;
+    private final JdbcClient database;
 
-    CutTicks(BenchLog log) {
+    CutTicks(BenchLog log, JdbcClient database) {
+        this.database = database;
         this.log = log;
     }
 
@@ -25,6 +30,12 @@ public class CutTicks {
     @Transactional(readOnly = true)
     public Set<String> of(UUID quiltId) {
         return log.state(quiltId).cut();
+    }
+
+    /** How many of them are settled, since what they cut is put away. */
+    @Transactional(readOnly = true)
+    int putAway(UUID quiltId) {
+        return log.state(quiltId).putAway();
     }
 
     /** @param what is cut, in words: for whoever asks once no sheet has the step any more */
@@ -58,6 +69,71 @@ public class CutTicks {
                         "",
                         Optional.of(entry.id()))));
         return !standing.isEmpty();
+    }
+
+    /** Ticks whose work is done, since what they cut is put away; the act that did it knows them. */
+    void putAway(UUID quiltId, Set<String> keys, long act) {
+        log.lock(quiltId);
+        standing(quiltId, keys).forEach(tick -> settle(quiltId, tick.id(), tick.batch(), act));
+    }
+
+    private void settle(UUID quiltId, UUID tick, String step, long act) {
+        UUID entry = UUID.randomUUID();
+        log.add(quiltId, new LogEntry(entry, BenchLog.now(), Kind.PUT_AWAY, step, 0, "", "", Optional.of(tick)));
+        database.sql("insert into put_away (act_id, quilt_id, entry_id, tick_id) values (:act, :quilt, :entry, :tick)"
+                        + " on conflict (act_id, tick_id) do update set entry_id = excluded.entry_id")
+                .param("act", act)
+                .param("quilt", quiltId)
+                .param("entry", entry)
+                .param("tick", tick)
+                .update();
+    }
+
+    /** The last act of putting away that still stands. */
+    @Transactional(readOnly = true)
+    public Optional<CutView.PutAwayView> lastPutAway(UUID quiltId) {
+        return database.sql("select act.id, act.what from shelf_act act join put_away on put_away.act_id = act.id"
+                        + " where put_away.quilt_id = :quilt and not act.undone order by act.id desc limit 1")
+                .param("quilt", quiltId)
+                .query((row, number) -> new CutView.PutAwayView(row.getLong(1), row.getString(2)))
+                .optional();
+    }
+
+    /** Where putting away is taken back the ticks stand again; where it is done again they have done their work again. */
+    @EventListener
+    void turned(ActTurned turned) {
+        database.sql("select quilt_id, entry_id, tick_id from put_away where act_id = :act")
+                .param("act", turned.act())
+                .query((row, number) -> new Settled(
+                        row.getObject(1, UUID.class), row.getObject(2, UUID.class), row.getObject(3, UUID.class)))
+                .list()
+                .forEach(settled -> turn(settled, turned));
+    }
+
+    private record Settled(UUID quilt, UUID entry, UUID tick) {}
+
+    private void turn(Settled settled, ActTurned turned) {
+        log.lock(settled.quilt());
+        if (turned.stands()) {
+            String step = log.of(settled.quilt()).stream()
+                    .filter(entry -> entry.id().equals(settled.tick()))
+                    .map(LogEntry::batch)
+                    .findFirst()
+                    .orElse("");
+            settle(settled.quilt(), settled.tick(), step, turned.act());
+        } else {
+            log.add(
+                    settled.quilt(),
+                    new LogEntry(
+                            UUID.randomUUID(),
+                            BenchLog.now(),
+                            Kind.TAKE_BACK,
+                            "",
+                            0,
+                            "",
+                            "",
+                            Optional.of(settled.entry())));
+        }
     }
 
     private List<LogEntry> standing(UUID quiltId, Set<String> keys) {

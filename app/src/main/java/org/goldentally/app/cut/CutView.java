@@ -1,5 +1,6 @@
 package org.goldentally.app.cut;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Iterator;
@@ -7,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.CutAlike;
@@ -24,6 +26,7 @@ import org.goldentally.core.measure.LengthWriter;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Known;
 import org.goldentally.core.tally.TopTally;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The cutting sheets of a quilt: for each cloth the pieces that are cut into, to scale, with their steps.
@@ -32,6 +35,8 @@ import org.goldentally.core.tally.TopTally;
  * @param layers so many are laid on one another at most
  * @param done steps that are done for all cloths of their stack
  * @param before what was cut for the plan as it was, and no sheet has any more
+ * @param spare what was cut and put away, and the plan as it is now has no use for
+ * @param lastPutAway the last time that something was put away for this quilt, so that it can be taken back; null for none
  */
 public record CutView(
         String unitOfLength,
@@ -41,7 +46,20 @@ public record CutView(
         int done,
         int steps,
         String caution,
-        List<CutBefore> before) {
+        List<CutBefore> before,
+        List<NotNeededView> spare,
+
+        @Schema(
+                types = {"object", "null"},
+                implementation = PutAwayView.class)
+        @Nullable
+        PutAwayView lastPutAway) {
+
+    /** Pieces that were cut and are not needed: {@code 14 cut pieces, 5 in – oat}. */
+    public record NotNeededView(UUID id, String what) {}
+
+    /** Something that was put away. */
+    public record PutAwayView(long act, String what) {}
 
     /**
      * A step that was ticked and is on no sheet now: what was cut by it lies on the table.
@@ -60,12 +78,14 @@ public record CutView(
      * All that is cut of one cloth, piece by piece.
      *
      * @param labels one for each heap of equal pieces
+     * @param already what was cut and put away before, and is used as it is
      */
     public record ClothSheet(
             String key,
             String name,
             String colour,
             List<HeapLabel> labels,
+            List<String> already,
             List<PieceSheet> pieces,
             int done,
             int steps) {}
@@ -94,6 +114,7 @@ public record CutView(
      * @param toBuy whether it is not on the shelf yet
      * @param across its width in words: {@code 40 in}
      * @param along its length
+     * @param cutInto whether all of it is cut, so that it can be put away
      */
     public record PieceSheet(
             String title,
@@ -106,14 +127,21 @@ public record CutView(
             String along,
             List<SheetCut> cuts,
             List<SheetRest> leftovers,
-            List<SheetStep> steps) {}
+            List<SheetStep> steps,
+            boolean cutInto) {}
 
     /** Equal pieces at their place on the drawing, in inches. */
     public record SheetCut(
             double x, double y, double width, double height, long across, long along, String label, String letter) {}
 
-    /** A place on the drawing, in inches: a rest that is large enough to keep, or where a step cuts. */
-    public record SheetRest(double x, double y, double width, double height, String label) {}
+    /**
+     * A place on the drawing, in inches: a rest that is large enough to keep, or where a step cuts.
+     *
+     * @param across its width as one would type it
+     * @param along its length
+     */
+    public record SheetRest(
+            double x, double y, double width, double height, String label, String across, String along) {}
 
     /**
      * One step of the cutting.
@@ -145,12 +173,14 @@ public record CutView(
                 stacks.stream().mapToInt(LikeSheets::done).sum(),
                 stacks.stream().mapToInt(stack -> stack.first().steps()).sum(),
                 CAUTION,
-                List.of());
+                List.of(),
+                List.of(),
+                null);
     }
 
     /** The same, with what was cut before and is on none of its sheets. */
-    CutView withBefore(List<CutBefore> cutBefore) {
-        return new CutView(unitOfLength, cloths, shared, layers, done, steps, caution, cutBefore);
+    CutView with(List<CutBefore> cutBefore, List<NotNeededView> notNeeded, @Nullable PutAwayView last) {
+        return new CutView(unitOfLength, cloths, shared, layers, done, steps, caution, cutBefore, notNeeded, last);
     }
 
     /** What a step of these sheets says, with its fabric; empty where none of them has it. */
@@ -198,6 +228,7 @@ public record CutView(
             this.writer = system.writer();
             this.ticked = ticked;
             this.all = ledger.opened().stream()
+                            .filter(opened -> !opened.piece().isCutAlready())
                             .mapToLong(opened -> opened.piece().count() * opened.count())
                             .sum()
                     + ledger.toBuy().map(buy -> buy.piece().count()).orElse(0L);
@@ -207,14 +238,24 @@ public record CutView(
 
         ClothSheet sheet(ClothInHand cloth) {
             List<PieceSheet> pieces = new ArrayList<>();
+            List<String> already = new ArrayList<>();
             Iterator<List<SheetSteps.Step>> said = SheetSteps.of(ledger).iterator();
-            ledger.opened().forEach(opened -> pieces.add(piece(opened.piece(), said.next(), opened.count(), false)));
+            for (ClothLedger.Opened opened : ledger.opened()) {
+                PieceSheet piece = piece(opened.piece(), said.next(), opened.count(), false);
+                if (opened.piece().isCutAlready()) {
+                    already.add(piece.title() + ", for "
+                            + opened.piece().cuts().getFirst().cut().useLabel());
+                } else {
+                    pieces.add(piece);
+                }
+            }
             ledger.toBuy().ifPresent(buy -> pieces.add(piece(buy.piece(), said.next(), 1, true)));
             return new ClothSheet(
                     cloth.key(),
                     cloth.name(),
                     cloth.colour(),
                     labels.values().stream().filter(label -> label.count() > 0).toList(),
+                    already,
                     pieces,
                     pieces.stream().mapToInt(CutView::done).sum(),
                     pieces.stream().mapToInt(piece -> piece.steps().size()).sum());
@@ -271,7 +312,8 @@ public record CutView(
                     writer.writeWithUnit(piece.piece().length()),
                     cuts,
                     piece.leftovers().stream().map(this::rest).toList(),
-                    steps(said, count));
+                    steps(said, count),
+                    !said.isEmpty() && said.stream().allMatch(each -> each.isIn(ticked)));
         }
 
         private SheetRest rest(Rectangle rest) {
@@ -280,7 +322,9 @@ public record CutView(
                     rest.y().toDoubleInches(),
                     rest.width().toDoubleInches(),
                     rest.height().toDoubleInches(),
-                    writer.write(rest.width()) + " × " + writer.write(rest.height()));
+                    writer.write(rest.width()) + " × " + writer.write(rest.height()),
+                    writer.writeForFile(rest.width()),
+                    writer.writeForFile(rest.height()));
         }
 
         private List<SheetStep> steps(List<SheetSteps.Step> said, long count) {

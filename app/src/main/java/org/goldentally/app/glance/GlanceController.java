@@ -127,9 +127,10 @@ class GlanceController {
     @GetMapping("/quilts/{id}/glance")
     GlanceView glance(@PathVariable UUID id) {
         Quilts.StoredQuilt quilt = quilts.get(id);
-        TopTally tally = tallies.of(quilt.design());
+        TopTally tally = tallies.of(id, quilt.design());
         QuiltTop top = tally.top();
         CutView cut = sheets.of(id, quilt.design());
+        int putAway = sheets.putAway(id);
         ShoppingList list = shopping.list(id, quilt.design());
         List<NextWork.Cutting> cutting = cut.cloths().stream()
                 .map(sheet -> new NextWork.Cutting(sheet.name(), sheet.done(), sheet.steps()))
@@ -142,8 +143,8 @@ class GlanceController {
                 list.lengthsOfCloths(),
                 list.lengthsOfNoCloth(),
                 PlanInWords.notCounted(tally),
-                cut.done(),
-                cut.steps(),
+                cut.done() + putAway,
+                cut.steps() + putAway,
                 sewing.made().made(),
                 sewing.made().needed(),
                 NextView.of(sewing.next()));
@@ -175,7 +176,7 @@ class GlanceController {
         List<Comparison.Version> versions = new ArrayList<>();
         for (UUID id : quilt) {
             Quilts.StoredQuilt stored = quilts.get(id);
-            TopTally tally = tallies.of(stored.design());
+            TopTally tally = tallies.of(id, stored.design());
             ShoppingList list = shopping.list(id, stored.design());
             views.add(new VersionView(id, stored.name(), PictureView.of(tally.top())));
             versions.add(new Comparison.Version(tally, list));

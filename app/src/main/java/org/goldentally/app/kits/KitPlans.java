@@ -2,6 +2,7 @@ package org.goldentally.app.kits;
 
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import org.goldentally.app.shelf.ClothsAtHand;
 import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.app.shelf.PriceList;
@@ -31,8 +32,8 @@ public class KitPlans {
     }
 
     /** Kits of a design, planned from the shelf as it is now. */
-    public Kits of(QuiltDesign design) {
-        Map<String, List<ShelfPieces>> pieces = tallies.onHand(design);
+    public Kits of(UUID quilt, QuiltDesign design) {
+        Map<String, List<ShelfPieces>> pieces = tallies.onHand(quilt, design);
         return Kits.of(tallies.of(design, pieces), pieces, shelf.all(), tallies::account);
     }
 
@@ -43,10 +44,10 @@ public class KitPlans {
     }
 
     /** The same with what to buy and what it costs. */
-    public KitsView view(QuiltDesign design) {
-        Kits kits = of(design);
-        KitShopping shopping =
-                KitShopping.of(kits, tallies.of(design), tallies.onHand(design), prices(kits), tallies::account);
+    public KitsView view(UUID quilt, QuiltDesign design) {
+        Kits kits = of(quilt, design);
+        KitShopping shopping = KitShopping.of(
+                kits, tallies.of(quilt, design), tallies.onHand(quilt, design), prices(kits), tallies::account);
         return KitsView.of(kits, shopping, design.system());
     }
 }

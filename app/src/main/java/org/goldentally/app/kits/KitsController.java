@@ -24,6 +24,6 @@ class KitsController {
     @Heavy
     @GetMapping
     KitsView kits(@PathVariable UUID id) {
-        return plans.view(quilts.design(id));
+        return plans.view(id, quilts.design(id));
     }
 }

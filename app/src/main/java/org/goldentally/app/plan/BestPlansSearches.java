@@ -125,7 +125,7 @@ class BestPlansSearches {
      * anew, one for the same quilt as it was before is given up.
      */
     Search of(UUID quilt, QuiltDesign design) {
-        Asked asked = new Asked(quilt, design, tallies.onHand(design));
+        Asked asked = new Asked(quilt, design, tallies.onHand(quilt, design));
         searches.asMap().forEach((other, search) -> {
             boolean done = search.answer.isDone();
             if (other.quilt.equals(quilt) && !other.equals(asked) && !done) {
@@ -140,7 +140,7 @@ class BestPlansSearches {
 
     /** The same anew, though it was stopped. */
     Search again(UUID quilt, QuiltDesign design) {
-        searches.invalidate(new Asked(quilt, design, tallies.onHand(design)));
+        searches.invalidate(new Asked(quilt, design, tallies.onHand(quilt, design)));
         return of(quilt, design);
     }
 

@@ -78,7 +78,7 @@ class PlanController {
     @GetMapping("/quilts/{id}/ways")
     List<WayEffects.WayEffect> ways(@PathVariable UUID id, @RequestParam String group) {
         QuiltDesign design = quilts.design(id);
-        Map<String, List<ShelfPieces>> pieces = onShelf.onHand(design);
+        Map<String, List<ShelfPieces>> pieces = onShelf.onHand(id, design);
         return WayEffects.of(onShelf.of(design, pieces), group, pieces, onShelf::account);
     }
 
@@ -87,7 +87,7 @@ class PlanController {
     @GetMapping("/quilts/{id}/cloths/{cloth}/styles")
     StylesView styles(@PathVariable UUID id, @PathVariable String cloth) {
         QuiltDesign design = quilts.design(id);
-        CuttingRequest request = request(design, onShelf.onHand(design), cloth);
+        CuttingRequest request = request(design, onShelf.onHand(id, design), cloth);
         return StylesView.of(
                 cloth,
                 StyleChoices.of(request, onShelf::account),
@@ -159,7 +159,7 @@ class PlanController {
     @GetMapping("/quilts/{id}/offers")
     List<OfferView> offers(@PathVariable UUID id) {
         QuiltDesign design = quilts.design(id);
-        return offers(design, onShelf.onHand(design)).stream()
+        return offers(design, onShelf.onHand(id, design)).stream()
                 .map(OfferView::of)
                 .toList();
     }
@@ -167,7 +167,7 @@ class PlanController {
     private QuiltAtHand atHand(UUID id) {
         return reads.read(() -> {
             Quilts.StoredQuilt quilt = quilts.get(id);
-            return new QuiltAtHand(quilt, onShelf.onHand(quilt.design()));
+            return new QuiltAtHand(quilt, onShelf.onHand(id, quilt.design()));
         });
     }
 
@@ -274,7 +274,7 @@ class PlanController {
     GrownView grown(@Valid @RequestBody GrownWanted wanted) {
         QuiltDesign design = wanted.design();
         SettingDesign before = design.setting().resized(wanted.across(), wanted.down());
-        return new GrownView(GrownTop.places(design, before, onShelf.onHand(design)));
+        return new GrownView(GrownTop.places(design, before, onShelf.free(design)));
     }
 
     /** Prints of packs of which the account says that the shelf has too little. */
@@ -295,7 +295,7 @@ class PlanController {
         if (design.block(block).isEmpty()) {
             throw new NotFoundException("Block");
         }
-        return ReachView.of(ShelfReach.of(design, block, onShelf.onHand(design)), design);
+        return ReachView.of(ShelfReach.of(design, block, onShelf.onHand(id, design)), design);
     }
 
     @Heavy

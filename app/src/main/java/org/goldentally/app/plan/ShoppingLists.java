@@ -34,7 +34,7 @@ public class ShoppingLists {
 
     /** Of a quilt, without what is bought and cut into by now. */
     public ShoppingView of(UUID quiltId, QuiltDesign design) {
-        Map<String, List<ShelfPieces>> pieces = tallies.onHand(design);
+        Map<String, List<ShelfPieces>> pieces = tallies.onHand(quiltId, design);
         TopTally tally = bought.in(quiltId, tallies.of(design, pieces));
         Prices known = prices(design);
         return ShoppingView.of(ShoppingList.of(tally, known), WaysToBuy.of(tally, pieces, known, tallies::account));
@@ -42,12 +42,12 @@ public class ShoppingLists {
 
     /** The same, in short. */
     public ShoppingList list(UUID quiltId, QuiltDesign design) {
-        return ShoppingList.of(bought.in(quiltId, tallies.of(design)), prices(design));
+        return ShoppingList.of(bought.in(quiltId, tallies.of(quiltId, design)), prices(design));
     }
 
     /** Of a design that is nobody's quilt yet. */
     public ShoppingList list(QuiltDesign design) {
-        return ShoppingList.of(tallies.of(design), prices(design));
+        return ShoppingList.of(tallies.ofNobody(design), prices(design));
     }
 
     private Prices prices(QuiltDesign design) {

@@ -117,7 +117,7 @@ class PrintController {
             @RequestParam(defaultValue = "") String paper,
             @RequestParam(defaultValue = "") String ink) {
         return printed("templates", id, paper, ink, (pages, quilt) -> {
-            TopTally tally = bought.asBegun(id, tallies.of(quilt.design()));
+            TopTally tally = bought.asBegun(id, tallies.of(id, quilt.design()));
             new Templates(pages, tally.top()).print(SewBook.of(tally, log.of(id), pressings));
         });
     }
@@ -129,9 +129,10 @@ class PrintController {
             @RequestParam(defaultValue = "") String paper,
             @RequestParam(defaultValue = "") String ink) {
         return printed("kits", id, paper, ink, (pages, quilt) -> {
-            KitsView view = kitPlans.view(quilt.design());
+            KitsView view = kitPlans.view(id, quilt.design());
             KitSheets.print(pages, view);
-            CuttingSheets.print(pages, CutView.of(kitPlans.of(quilt.design()).together(), Set.of()));
+            CuttingSheets.print(
+                    pages, CutView.of(kitPlans.of(id, quilt.design()).together(), Set.of()));
             pages.newPage();
             KitSheets.labels(pages, quilt.name(), view);
         });
@@ -144,7 +145,7 @@ class PrintController {
             @RequestParam(defaultValue = "") String paper,
             @RequestParam(defaultValue = "") String ink) {
         return printed("booklet", id, paper, ink, (pages, quilt) -> {
-            TopTally tally = bought.asBegun(id, tallies.of(quilt.design()));
+            TopTally tally = bought.asBegun(id, tallies.of(id, quilt.design()));
             new Booklet(pages, tally.top())
                     .print(
                             quilt.name(),

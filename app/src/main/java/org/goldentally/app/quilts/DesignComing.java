@@ -1,5 +1,6 @@
 package org.goldentally.app.quilts;
 
+import java.util.UUID;
 import org.goldentally.core.design.QuiltDesign;
 
 /**
@@ -7,4 +8,4 @@ import org.goldentally.core.design.QuiltDesign;
  *
  * @param design with its cloths called and coloured as on the shelf now
  */
-public record DesignComing(QuiltDesign design) {}
+public record DesignComing(UUID quilt, QuiltDesign design) {}

@@ -250,7 +250,7 @@ public class Quilts {
         }
         StaleVersionException.check(of.version(), quilt.version());
         QuiltDesign named = shelf.named(design);
-        events.publishEvent(new DesignComing(named));
+        events.publishEvent(new DesignComing(id, named));
         QuiltDesign now = documents.read(quilt.id(), quilt.version(), quilt.design());
         boolean onlyItsName = design.equals(now);
         String document = documents.write(design);
@@ -293,7 +293,7 @@ public class Quilts {
         String kept = steps.document(quilt.id(), step);
         QuiltDesign design = documents.read(kept);
         QuiltDesign named = shelf.named(design);
-        events.publishEvent(new DesignComing(named));
+        events.publishEvent(new DesignComing(quilt.id(), named));
         quilt.goTo(step, quilt.lastStep());
         quilt.calledBy(of.edit());
         quilt.change(quilt.name(), kept);

@@ -284,6 +284,7 @@ final class SewCards {
                         : "one " + (entry.hand().isEmpty() ? "" : entry.hand() + "-hand ") + "unit spoiled";
             case SET_SPOILED -> entry.times() > 1 ? entry.times() + " whole sets spoiled" : "a whole set spoiled";
             case CUT -> "cut";
+            case PUT_AWAY -> "put away";
             case NOTE -> entry.text();
             case MEASURE -> "measured " + entry.text();
             case TAKE_BACK -> "taken back";

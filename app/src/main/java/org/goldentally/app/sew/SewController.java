@@ -61,7 +61,7 @@ class SewController {
     }
 
     private TopTally tally(UUID id) {
-        return bought.asBegun(id, tallies.of(quilts.design(id)));
+        return bought.asBegun(id, tallies.of(id, quilts.design(id)));
     }
 
     private SewCards cards(UUID id) {
@@ -148,7 +148,7 @@ class SewController {
         int units = switch (written.kind()) {
             case SET_MADE -> batch.perSet() * written.times();
             case UNIT_SPOILED -> written.times();
-            case SET_SPOILED, CUT, NOTE, MEASURE, TAKE_BACK -> 0;
+            case SET_SPOILED, CUT, PUT_AWAY, NOTE, MEASURE, TAKE_BACK -> 0;
         };
         List<String> faults =
                 LogEntry.faults(written.kind(), units, written.times(), written.spoiled(), written.hand(), false);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.regex.Pattern;
@@ -25,23 +26,33 @@ public class ClothsOfDesign {
     private final ClothRepository cloths;
     private final ShelfPieceRepository pieces;
     private final CurrentOwner owner;
+    private final SetAside setAside;
 
-    ClothsOfDesign(ClothRepository cloths, ShelfPieceRepository pieces, CurrentOwner owner) {
+    ClothsOfDesign(ClothRepository cloths, ShelfPieceRepository pieces, CurrentOwner owner, SetAside setAside) {
+        this.setAside = setAside;
         this.cloths = cloths;
         this.pieces = pieces;
         this.owner = owner;
     }
 
-    /** The pieces of a design's cloths as the core counts them, by the identity of their cloth. */
-    public Map<String, List<ShelfPieces>> piecesFor(QuiltDesign design) {
+    /**
+     * The pieces of a design's cloths as the core counts them, by the identity of their cloth.
+     *
+     * @param quilt whose design it is: what is set aside for others is not among them; empty for nobody's
+     */
+    public Map<String, List<ShelfPieces>> piecesFor(Optional<UUID> quilt, QuiltDesign design) {
         Map<String, List<ShelfPieces>> byCloth = new LinkedHashMap<>();
         Set<UUID> wanted = shelfCloths(design);
         if (wanted.isEmpty()) {
             return byCloth;
         }
-        pieces.ofCloths(owner.id(), wanted)
-                .forEach(piece -> byCloth.computeIfAbsent(piece.cloth().id().toString(), any -> new ArrayList<>())
-                        .add(new ShelfPieces(piece.id().toString(), piece.count(), piece.piece())));
+        Map<UUID, Integer> ofOthers = setAside.ofOthers(quilt);
+        for (ShelfPiece piece : pieces.ofCloths(owner.id(), wanted)) {
+            piece.without(ofOthers.getOrDefault(piece.id(), 0))
+                    .ifPresent(
+                            left -> byCloth.computeIfAbsent(piece.cloth().id().toString(), any -> new ArrayList<>())
+                                    .add(left));
+        }
         return byCloth;
     }
 
@@ -86,7 +97,7 @@ public class ClothsOfDesign {
     }
 
     /** What is no identity is on no shelf. */
-    private static Set<UUID> shelfCloths(QuiltDesign design) {
+    static Set<UUID> shelfCloths(QuiltDesign design) {
         return design.cloths().stream()
                 .map(ClothInHand::shelfCloth)
                 .filter(id -> IDENTITY.matcher(id).matches())

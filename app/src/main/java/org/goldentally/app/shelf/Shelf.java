@@ -38,6 +38,7 @@ public class Shelf {
     private final CurrentOwner owner;
     private final ShelfActs acts;
     private final OwnersTurn turn;
+    private final SetAside setAside;
 
     Shelf(
             ClothRepository cloths,
@@ -45,7 +46,9 @@ public class Shelf {
             ClothPhotos photos,
             CurrentOwner owner,
             OwnersTurn turn,
-            ShelfActs acts) {
+            ShelfActs acts,
+            SetAside setAside) {
+        this.setAside = setAside;
         this.turn = turn;
         this.acts = acts;
         this.cloths = cloths;
@@ -54,7 +57,11 @@ public class Shelf {
         this.owner = owner;
     }
 
-    /** A line of the shelf: as typed, and as understood; the piece is to be drawn. */
+    /**
+     * A line of the shelf: as typed, and as understood; the piece is to be drawn.
+     *
+     * @param kept for which quilts how many of its pieces are kept, in words; empty where none is
+     */
     public record ShelfLineView(
             UUID id,
             int version,
@@ -62,7 +69,8 @@ public class Shelf {
             String understood,
             MeasureSystem system,
             int count,
-            PieceOutline piece) {}
+            PieceOutline piece,
+            String kept) {}
 
     /**
      * A cloth with its lines.
@@ -105,8 +113,10 @@ public class Shelf {
         all.forEach(piece -> byCloth.computeIfAbsent(piece.cloth().id(), key -> new ArrayList<>())
                 .add(piece));
         Set<UUID> photographed = photos.photographed();
+        Map<UUID, List<SetAside.Share>> kept =
+                setAside.shares().stream().collect(Collectors.groupingBy(SetAside.Share::pieceId));
         return byCloth.values().stream()
-                .map(ofCloth -> view(ofCloth.getFirst().cloth(), ofCloth, photographed))
+                .map(ofCloth -> view(ofCloth.getFirst().cloth(), ofCloth, photographed, kept))
                 .toList();
     }
 
@@ -277,7 +287,8 @@ public class Shelf {
         return pieces.findByIdAndOwnerId(id, owner.id()).orElseThrow(() -> new NotFoundException("Shelf line"));
     }
 
-    private static ShelfClothView view(Cloth cloth, List<ShelfPiece> lines, Set<UUID> photographed) {
+    private static ShelfClothView view(
+            Cloth cloth, List<ShelfPiece> lines, Set<UUID> photographed, Map<UUID, List<SetAside.Share>> kept) {
         ClothFacts facts = cloth.facts();
         double value = Lightness.judged(facts.colour(), facts.lightness());
         return new ShelfClothView(
@@ -297,10 +308,16 @@ public class Shelf {
                 photographed.contains(cloth.id()),
                 facts.guessed(),
                 facts.print(),
-                lines.stream().map(Shelf::view).toList());
+                lines.stream()
+                        .map(line -> view(line, kept.getOrDefault(line.id(), List.of())))
+                        .toList());
     }
 
     private static ShelfLineView view(ShelfPiece piece) {
+        return view(piece, List.of());
+    }
+
+    private static ShelfLineView view(ShelfPiece piece, List<SetAside.Share> kept) {
         ShelfLine line =
                 new ShelfLine(piece.count(), piece.piece(), piece.cloth().name());
         return new ShelfLineView(
@@ -310,6 +327,7 @@ public class Shelf {
                 line.describe(piece.system()),
                 piece.system(),
                 piece.count(),
-                PieceOutline.of(piece.piece()));
+                PieceOutline.of(piece.piece()),
+                KeptWords.of(piece, kept));
     }
 }

@@ -12,6 +12,7 @@ import org.goldentally.app.account.OwnersTurn;
 import org.goldentally.app.problems.NotFoundException;
 import org.goldentally.core.problem.Problem;
 import org.goldentally.core.problem.RefusedException;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
@@ -38,8 +39,10 @@ class ShelfActs {
     private final CurrentOwner owner;
     private final OwnersTurn turn;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
-    ShelfActs(JdbcClient database, CurrentOwner owner, OwnersTurn turn, Clock clock) {
+    ShelfActs(JdbcClient database, CurrentOwner owner, OwnersTurn turn, Clock clock, ApplicationEventPublisher events) {
+        this.events = events;
         this.turn = turn;
         this.database = database;
         this.owner = owner;
@@ -158,6 +161,7 @@ class ShelfActs {
                 put(row, row.after(), act);
             }
             mark(act, false);
+            events.publishEvent(new ActTurned(act.id(), true));
         });
         return list();
     }
@@ -213,6 +217,7 @@ class ShelfActs {
         for (Row row : rows(act.id()).reversed()) {
             put(row, row.before(), act);
         }
+        events.publishEvent(new ActTurned(act.id(), false));
     }
 
     private void mark(Act act, boolean undone) {
@@ -272,18 +277,22 @@ class ShelfActs {
                                 + " version = now.version + 1"
                                 + " from jsonb_populate_record(null::shelf_piece, :state::jsonb) was"
                                 + " where now.id = was.id";
+            case "set_aside" ->
+                asItWas("set_aside", "id", gone)
+                        + (gone ? "" : " on conflict (id) do update set count = excluded.count");
             case "cloth_photo" ->
-                gone
-                        ? "delete from cloth_photo where cloth_id = :id::uuid"
-                        : "insert into cloth_photo select was.* from"
-                                + " jsonb_populate_record(null::cloth_photo, :state::jsonb) was"
-                                + " on conflict (cloth_id) do update set image = excluded.image";
-            case "price_entry" ->
-                gone
-                        ? "delete from price_entry where id = :id::uuid"
-                        : "insert into price_entry select was.* from"
-                                + " jsonb_populate_record(null::price_entry, :state::jsonb) was";
+                asItWas("cloth_photo", "cloth_id", gone)
+                        + (gone ? "" : " on conflict (cloth_id) do update set image = excluded.image");
+            case "price_entry" -> asItWas("price_entry", "id", gone);
             default -> throw new IllegalStateException("an act touched " + place);
         };
+    }
+
+    /** A whole row, which is there or is not. */
+    private static String asItWas(String table, String id, boolean gone) {
+        return gone
+                ? "delete from " + table + " where " + id + " = :id::uuid"
+                : "insert into " + table + " select was.* from jsonb_populate_record(null::" + table
+                        + ", :state::jsonb) was";
     }
 }

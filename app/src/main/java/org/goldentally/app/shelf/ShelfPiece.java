@@ -12,7 +12,9 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
+import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.cloth.ClothPiece;
 import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.ShelfLine;
@@ -61,6 +63,10 @@ class ShelfPiece {
     @Column(nullable = false)
     private ClothPiece.Edge edge;
 
+    /** What it was cut for, in words; empty where it lies as it came. */
+    @Column(nullable = false, updatable = false)
+    private String cutFor = "";
+
     @Version
     private int version;
 
@@ -76,6 +82,36 @@ class ShelfPiece {
         this.ownerId = ownerId;
         this.addedAt = Instant.now();
         change(cloth, typed, system, line);
+    }
+
+    /** Pieces that were cut for this. */
+    ShelfPiece cutFor(String use) {
+        this.cutFor = use;
+        return this;
+    }
+
+    String cutFor() {
+        return cutFor;
+    }
+
+    /** A cut piece of these sides, as the database has them. */
+    static ClothPiece cut(String width, String length) {
+        LengthColumn exact = new LengthColumn();
+        return new ClothPiece(
+                PieceForm.CUT,
+                exact.convertToEntityAttribute(width),
+                exact.convertToEntityAttribute(length),
+                ClothPiece.Edge.STRAIGHT);
+    }
+
+    /** Takes so many of its pieces away; with the last one the line is gone. */
+    void take(int taken) {
+        if (taken == count) {
+            remove();
+            return;
+        }
+        this.count -= taken;
+        this.typed = new ShelfLine(count, piece(), cloth.name()).asTyped(system);
     }
 
     final void change(Cloth newCloth, String newTyped, MeasureSystem newSystem, ShelfLine line) {
@@ -115,6 +151,11 @@ class ShelfPiece {
 
     ClothPiece piece() {
         return new ClothPiece(form, width, length, edge);
+    }
+
+    /** As the core counts it, without so many that are set aside; nothing where none is left. */
+    Optional<ShelfPieces> without(int taken) {
+        return taken >= count ? Optional.empty() : Optional.of(new ShelfPieces(id.toString(), count - taken, piece()));
     }
 
     boolean isRemoved() {

@@ -35,7 +35,9 @@ public class BoughtAlready {
         return cut.isEmpty()
                 ? tally
                 : SheetsBegun.of(
-                        tally, cut, () -> tallies.byFormerRules(tally.top().design()));
+                        tally,
+                        cut,
+                        () -> tallies.byFormerRules(quiltId, tally.top().design()));
     }
 
     /** Ticks that stand and are on none of these sheets: what was cut by them lies on the table. */

@@ -5,6 +5,8 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
 import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.CuttingRequest;
@@ -49,9 +51,14 @@ public class QuiltTally {
         this.shelf = shelf;
     }
 
-    /** A design tallied with what is on the shelf now. */
-    public TopTally of(QuiltDesign design) {
-        return of(design, onHand(design));
+    /** A design tallied with what is free on the shelf now, as long as it is nobody's quilt. */
+    public TopTally ofNobody(QuiltDesign design) {
+        return of(design, free(design));
+    }
+
+    /** The design of a quilt tallied with what is on the shelf for it now. */
+    public TopTally of(UUID quilt, QuiltDesign design) {
+        return of(design, onHand(quilt, design));
     }
 
     /** A design tallied with these pieces of each cloth on hand; the newest tallies are remembered. */
@@ -61,9 +68,9 @@ public class QuiltTally {
     }
 
     /** The same with sheets as they were laid out before. */
-    TopTally byFormerRules(QuiltDesign design) {
+    TopTally byFormerRules(UUID quilt, QuiltDesign design) {
         return former.get(
-                new Asked(design, onHand(design)),
+                new Asked(design, onHand(quilt, design)),
                 asked -> TopTally.byFormerRules(top(asked.design), asked.pieces, this::account));
     }
 
@@ -84,10 +91,18 @@ public class QuiltTally {
         planned.put(request, ledger);
     }
 
-    /** What the shelf has of each cloth of a design, by the cloth's key. */
-    public Map<String, List<ShelfPieces>> onHand(QuiltDesign design) {
+    /** What the shelf has for a quilt of each cloth of its design, by the cloth's key: what is set aside for others is not there. */
+    public Map<String, List<ShelfPieces>> onHand(UUID quilt, QuiltDesign design) {
+        return byKey(design, shelf.piecesFor(Optional.of(quilt), design));
+    }
+
+    /** What nobody has set aside. */
+    public Map<String, List<ShelfPieces>> free(QuiltDesign design) {
+        return byKey(design, shelf.piecesFor(Optional.empty(), design));
+    }
+
+    private static Map<String, List<ShelfPieces>> byKey(QuiltDesign design, Map<String, List<ShelfPieces>> onShelf) {
         Map<String, List<ShelfPieces>> pieces = new LinkedHashMap<>();
-        Map<String, List<ShelfPieces>> onShelf = shelf.piecesFor(design);
         design.cloths().forEach(cloth -> pieces.put(cloth.key(), onShelf.getOrDefault(cloth.shelfCloth(), List.of())));
         return pieces;
     }

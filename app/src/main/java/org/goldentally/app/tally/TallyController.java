@@ -7,6 +7,7 @@ import org.goldentally.app.load.Heavy;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.app.shelf.PriceList;
+import org.goldentally.app.shelf.SetAside;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.tally.TopTally;
@@ -26,8 +27,16 @@ class TallyController {
     private final BoughtAlready bought;
     private final ClothsOfDesign shelf;
     private final PriceList prices;
+    private final SetAside setAside;
 
-    TallyController(Quilts quilts, QuiltTally onShelf, BoughtAlready bought, ClothsOfDesign shelf, PriceList prices) {
+    TallyController(
+            Quilts quilts,
+            QuiltTally onShelf,
+            BoughtAlready bought,
+            ClothsOfDesign shelf,
+            PriceList prices,
+            SetAside setAside) {
+        this.setAside = setAside;
         this.quilts = quilts;
         this.onShelf = onShelf;
         this.bought = bought;
@@ -38,8 +47,9 @@ class TallyController {
     @GetMapping("/quilts/{id}/tally")
     TallyView tally(@PathVariable UUID id) {
         QuiltDesign design = quilts.design(id);
-        Map<String, List<ShelfPieces>> pieces = onShelf.onHand(design);
+        Map<String, List<ShelfPieces>> pieces = onShelf.onHand(id, design);
         TopTally tally = bought.in(id, onShelf.of(design, pieces));
+        setAside.follow(id, tally);
         return TallyView.of(
                         tally,
                         pieces,

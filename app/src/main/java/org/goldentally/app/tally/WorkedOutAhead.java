@@ -5,7 +5,6 @@ import java.util.concurrent.Executor;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import org.goldentally.app.quilts.DesignComing;
-import org.goldentally.core.design.QuiltDesign;
 import org.goldentally.core.work.Work;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.context.event.EventListener;
@@ -54,13 +53,13 @@ class WorkedOutAhead {
 
     @EventListener
     void coming(DesignComing coming) {
-        beside.execute(() -> workOut(coming.design()));
+        beside.execute(() -> workOut(coming));
     }
 
     @SuppressWarnings("EmptyCatch")
-    private void workOut(QuiltDesign design) {
+    private void workOut(DesignComing coming) {
         try {
-            Work.of(BUDGET).within(() -> tallies.of(design));
+            Work.of(BUDGET).within(() -> tallies.of(coming.quilt(), coming.design()));
         } catch (RuntimeException leftToWhoeverAsks) {
             // A design that cannot be tallied, or not quickly: said to whoever asks.
         }

@@ -70,7 +70,7 @@ class TopController {
     TopView top(@PathVariable UUID id) {
         try {
             QuiltDesign design = quilts.design(id);
-            return TopView.of(tallies.top(design), TopTally.widths(design, tallies.onHand(design)), List.of());
+            return TopView.of(tallies.top(design), TopTally.widths(design, tallies.onHand(id, design)), List.of());
         } catch (RefusedException refused) {
             return TopView.of(lastThatWorks(id).orElseThrow(() -> refused), FabricWidths.UNKNOWN, refused.problems());
         }

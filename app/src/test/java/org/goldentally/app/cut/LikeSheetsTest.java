@@ -20,7 +20,8 @@ class LikeSheetsTest {
         SharedSheet all = new SharedSheet(
                 List.of("red", "oat", "teal"),
                 List.of(new StackView(List.of("red", "oat"), ""), new StackView(List.of("teal"), "")));
-        LikeSheets sheet = LikeSheets.of(new CutView("in", cloths, List.of(all), 2, 0, 0, "", List.of()))
+        LikeSheets sheet = LikeSheets.of(
+                        new CutView("in", cloths, List.of(all), 2, 0, 0, "", List.of(), List.of(), null))
                 .getFirst();
         assertThat(sheet.isOne()).isFalse();
         assertThat(sheet.isDone(0, 0)).isFalse();
@@ -41,8 +42,16 @@ class LikeSheetsTest {
                 "10 in",
                 List.of(),
                 List.of(),
-                List.of(new SheetStep(name, "squares cut 4 in", done, "", List.of())));
+                List.of(new SheetStep(name, "squares cut 4 in", done, "", List.of())),
+                done);
         return new ClothSheet(
-                name, name, "#aabbcc", List.of(new HeapLabel("A", 4, "4", "half")), List.of(piece), done ? 1 : 0, 1);
+                name,
+                name,
+                "#aabbcc",
+                List.of(new HeapLabel("A", 4, "4", "half")),
+                List.of(),
+                List.of(piece),
+                done ? 1 : 0,
+                1);
     }
 }

@@ -111,7 +111,7 @@ class QuiltsTest {
                 .isSameAs(onShelf);
         when(steps.document(quilt.id(), 0)).thenReturn(documents.write(DESIGN));
         quilts.goStep(quilt.id(), new Quilts.ChangeOf(quilt.version(), null), -1);
-        assertThat(said).containsExactly(new DesignComing(onShelf), new DesignComing(DESIGN));
+        assertThat(said).containsExactly(new DesignComing(quilt.id(), onShelf), new DesignComing(quilt.id(), DESIGN));
     }
 
     @Test

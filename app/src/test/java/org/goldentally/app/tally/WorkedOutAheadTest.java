@@ -8,6 +8,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import java.util.Map;
+import java.util.UUID;
 import org.goldentally.app.quilts.DesignComing;
 import org.goldentally.app.shelf.ClothsOfDesign;
 import org.goldentally.core.design.QuiltDesign;
@@ -23,11 +24,11 @@ class WorkedOutAheadTest {
     private final ClothsOfDesign shelf = mock(ClothsOfDesign.class);
     private final QuiltTally tallies = new QuiltTally(shelf);
     private final WorkedOutAhead ahead = new WorkedOutAhead(tallies, Runnable::run);
-    private final DesignComing coming = new DesignComing(QuiltDesign.first(MeasureSystem.INCH));
+    private final DesignComing coming = new DesignComing(UUID.randomUUID(), QuiltDesign.first(MeasureSystem.INCH));
 
     @Test
     void theTopIsLaidOutBeforeItIsAskedFor() {
-        when(shelf.piecesFor(any())).thenReturn(Map.of());
+        when(shelf.piecesFor(any(), any())).thenReturn(Map.of());
         ahead.coming(coming);
         QuiltTop top = Work.of(0).within(() -> tallies.top(coming.design()));
         assertThat(top.design()).isEqualTo(coming.design());
@@ -41,8 +42,8 @@ class WorkedOutAheadTest {
 
     @Test
     void whatFailsIsLeftToWhoeverAsks() {
-        when(shelf.piecesFor(any())).thenThrow(new IllegalStateException("no database"));
+        when(shelf.piecesFor(any(), any())).thenThrow(new IllegalStateException("no database"));
         assertThatCode(() -> ahead.coming(coming)).doesNotThrowAnyException();
-        assertThatThrownBy(() -> tallies.of(coming.design())).hasMessage("no database");
+        assertThatThrownBy(() -> tallies.of(coming.quilt(), coming.design())).hasMessage("no database");
     }
 }

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { askAnew } from '@/api/askAnew'
+import { call, type Problem, problemsOf } from '@/api/client'
+import { ProblemNote } from '@/shared'
+
+export interface KeptFabricProps {
+  quiltId: string
+}
+
+const props = defineProps<KeptFabricProps>()
+const client = useQueryClient()
+const problems = ref<Problem[]>([])
+const { data: kept } = useQuery({
+  queryKey: computed(() => ['quilt', props.quiltId, 'kept']),
+  queryFn: () => call('GET', '/api/quilts/{id}/kept', { path: { id: props.quiltId } }),
+  placeholderData: (before) => before,
+  retry: false,
+})
+
+async function attempt(work: () => Promise<unknown>) {
+  try {
+    await work()
+    problems.value = []
+  } catch (thrown) {
+    problems.value = problemsOf(thrown)
+  }
+  void askAnew(client, ['quilt'])
+  void askAnew(client, ['shelf'])
+}
+const say = (toBeMade: boolean) =>
+  attempt(() => call('PUT', '/api/quilts/{id}/kept', { path: { id: props.quiltId }, body: { toBeMade } }))
+const takeOver = (quiltId: string) =>
+  attempt(() => call('POST', '/api/quilts/{id}/kept/take-over', { path: { id: props.quiltId }, body: { quiltId } }))
+</script>
+
+<template>
+  <section v-if="kept" class="space-y-2" aria-label="Fabric kept for it" data-kept>
+    <label class="flex cursor-pointer items-start gap-2">
+      <input
+        type="checkbox"
+        class="mt-0.5 size-5 shrink-0"
+        :checked="kept.toBeMade"
+        @change="say(($event.target as HTMLInputElement).checked)"
+      />
+      <span
+        >I am going to make this: keep its fabric for it<span v-if="kept.toBeMade" class="block text-sm text-soft">{{
+          kept.here.length
+            ? `${kept.here.join('; ')}. Other quilts leave it alone.`
+            : 'Nothing on your shelf is kept for it yet.'
+        }}</span></span
+      >
+    </label>
+    <div
+      v-for="other in kept.elsewhere"
+      :key="other.quiltId"
+      class="flex flex-wrap items-center gap-2 rounded-xl bg-tape-pale p-3"
+    >
+      <p class="min-w-52 flex-1">Kept for {{ other.quilt }}: {{ other.what.join('; ') }}. It is not counted here.</p>
+      <button
+        class="button"
+        :aria-label="`Use it here instead, not for ${other.quilt}`"
+        @click="takeOver(other.quiltId)"
+      >
+        Use it here instead
+      </button>
+    </div>
+    <ProblemNote :problems="problems" />
+  </section>
+</template>
