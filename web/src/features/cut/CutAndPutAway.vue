@@ -54,7 +54,7 @@ const free = (piece: string) =>
     </ul>
   </section>
   <p v-if="last" class="flex flex-wrap items-center justify-between gap-2 text-soft" data-last-put-away>
-    <span>Last put away: {{ last.what }}</span>
+    <span>Put away last: {{ last.what }}</span>
     <button class="button" :aria-label="`Take back: ${last.what}`" @click="takeBack(last.act)">Take back</button>
   </p>
 </template>

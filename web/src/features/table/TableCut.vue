@@ -36,7 +36,9 @@ watch(
 )
 /** Cloths of which there is nothing to cut from, so no card either. */
 const without = computed(
-  () => sheets.value?.cloths.filter((cloth) => !cloth.pieces.length).map((cloth) => cloth.name) ?? [],
+  () =>
+    sheets.value?.cloths.filter((cloth) => !cloth.pieces.length && !cloth.already.length).map((cloth) => cloth.name) ??
+    [],
 )
 const card = computed(() => cards.value[at.value ?? 0])
 const goTo = (next: number) => (at.value = Math.min(cards.value.length, Math.max(0, next)))
@@ -55,7 +57,9 @@ defineExpose({ tell })
 
 <template>
   <WaitNote v-if="!sheets" what="the cutting sheets" :error="error" />
-  <p v-else-if="!cards.length" class="p-6 text-2xl">Nothing to cut yet: dress the blocks at the station Top.</p>
+  <p v-else-if="!cards.length" class="p-6 text-2xl">
+    {{ sheets.cloths.length ? 'All is cut and put away.' : 'Nothing to cut yet: dress the blocks at the station Top.' }}
+  </p>
   <section v-else-if="!card" class="flex flex-1 flex-col justify-center gap-4 p-6" aria-label="Cut">
     <p class="text-4xl font-bold" role="status">
       {{
@@ -71,6 +75,12 @@ defineExpose({ tell })
     </p>
     <div class="flex flex-wrap gap-3">
       <button class="button px-8 py-5 text-2xl" @click="goTo(cards.length - 1)">Back</button>
+      <RouterLink
+        v-if="doneCount === cards.length"
+        class="button button-main px-8 py-5 text-2xl"
+        :to="`/quilts/${quiltId}/cut`"
+        >Put away what is left</RouterLink
+      >
       <button
         v-if="doneCount < cards.length"
         class="button button-main px-8 py-5 text-2xl"

@@ -97,6 +97,13 @@ class TopIT {
     @Test
     void aBorderThatDoesNotComeOutEvenIsNamedAndASpacerMendsIt() {
         open("Geese at dusk");
+        assertThat(page.locator("[data-mistakes]")).hasCount(0);
+        page.evaluate("async () => { const path = '/api/quilts/' + location.pathname.split('/')[2];"
+                + " const { version, name, design } = await (await fetch(path)).json();"
+                + " design.borders[0] = { ...design.borders[0], kind: 'PLAIN', width: '1' };"
+                + " await fetch(path, { method: 'PUT', headers: { 'Content-Type': 'application/json' },"
+                + " body: JSON.stringify({ version, name, design, sameStep: false }) }) }");
+        page.reload();
         assertThat(page.locator("[data-mistakes]")).containsText("is shorter than its units: steps of 4 in finished");
         tab("Borders").click();
         page.locator("[data-border='2']").getByText("a spacer:").click();
@@ -105,11 +112,17 @@ class TopIT {
                 .containsText("As wide as the pieced border outside it needs");
         undo().click();
         assertThat(page.locator("[data-mistakes]")).isVisible();
+        undo().click();
+        assertThat(page.locator("[data-mistakes]")).hasCount(0);
     }
 
     @Test
     void aBlockOnItsSideIsNamedWhereItIsAndFitsOnceItIsTurned() {
         open("Windowsill runner");
+        page.locator("[data-part='10']").click();
+        page.getByRole(AriaRole.APPLICATION).focus();
+        page.keyboard().press("r");
+        page.locator("[data-part='0']").click();
         page.locator("[data-mistakes]").getByRole(AriaRole.BUTTON).click();
         assertThat(page.getByRole(AriaRole.HEADING, named("Lantern"))).containsText("row 2, block 5");
         page.getByRole(AriaRole.APPLICATION).focus();
@@ -117,6 +130,8 @@ class TopIT {
         assertThat(page.locator("[data-mistakes]")).hasCount(0);
         undo().click();
         assertThat(page.locator("[data-mistakes]")).isVisible();
+        undo().click();
+        assertThat(page.locator("[data-mistakes]")).hasCount(0);
     }
 
     @Test

@@ -55,12 +55,11 @@ public class CutSheets {
                         IDENTITY.matcher(entry.batch()).matches() ? entry.batch() : "", entry.text(), entry.at()))
                 .toList();
         return CutView.of(now, ticks.of(quiltId))
-                .with(before, spare(quiltId, now), ticks.lastPutAway(quiltId).orElse(null));
-    }
-
-    /** Steps that were done and of which everything is put away. */
-    public int putAway(UUID quiltId) {
-        return ticks.putAway(quiltId);
+                .with(
+                        ticks.putAway(quiltId),
+                        before,
+                        spare(quiltId, now),
+                        ticks.lastPutAway(quiltId).orElse(null));
     }
 
     private List<CutView.NotNeededView> spare(UUID quiltId, TopTally tally) {

@@ -178,9 +178,19 @@ public record CutView(
                 null);
     }
 
-    /** The same, with what was cut before and is on none of its sheets. */
-    CutView with(List<CutBefore> cutBefore, List<NotNeededView> notNeeded, @Nullable PutAwayView last) {
-        return new CutView(unitOfLength, cloths, shared, layers, done, steps, caution, cutBefore, notNeeded, last);
+    /** The same, with what was cut before and is on none of its sheets; so many steps of it are done and put away. */
+    CutView with(int putAway, List<CutBefore> cutBefore, List<NotNeededView> notNeeded, @Nullable PutAwayView last) {
+        return new CutView(
+                unitOfLength,
+                cloths,
+                shared,
+                layers,
+                done + putAway,
+                steps + putAway,
+                caution,
+                cutBefore,
+                notNeeded,
+                last);
     }
 
     /** What a step of these sheets says, with its fabric; empty where none of them has it. */
@@ -243,8 +253,7 @@ public record CutView(
             for (ClothLedger.Opened opened : ledger.opened()) {
                 PieceSheet piece = piece(opened.piece(), said.next(), opened.count(), false);
                 if (opened.piece().isCutAlready()) {
-                    already.add(piece.title() + ", for "
-                            + opened.piece().cuts().getFirst().cut().useLabel());
+                    already.add(already(opened));
                 } else {
                     pieces.add(piece);
                 }
@@ -259,6 +268,14 @@ public record CutView(
                     pieces,
                     pieces.stream().mapToInt(CutView::done).sum(),
                     pieces.stream().mapToInt(piece -> piece.steps().size()).sum());
+        }
+
+        /** {@code 24 squares cut 4 7/8 in, for half-square triangle, 4 in finished}. */
+        private String already(ClothLedger.Opened opened) {
+            ClothCut cut = opened.piece().cuts().getFirst().cut();
+            return opened.count() + " " + cut.name() + (opened.count() == 1 ? "" : "s") + " cut "
+                    + size(cut.size().width(), cut.size().height()) + " " + system.abbreviation() + ", for "
+                    + cut.useLabel();
         }
 
         /** A, B, … Z, AA, AB for each size and use. */

@@ -1,12 +1,9 @@
 package org.goldentally.app.demo;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.goldentally.app.shelf.Shelf.ShelfClothView;
-import org.goldentally.core.design.BorderDesign;
-import org.goldentally.core.design.BorderDesign.Corners;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.PlaceDesign;
 import org.goldentally.core.design.PlaceDesign.Exchange;
@@ -47,20 +44,12 @@ final class DemoQuilts {
                 .toList());
     }
 
-    /** Its outer geese do not come out even yet: there is a border of 1 in in the place of the spacer. */
     QuiltDesign geeseAtDusk() {
-        QuiltDesign right = ours("geese-at-dusk");
-        List<BorderDesign> borders = new ArrayList<>(right.borders());
-        borders.set(0, BorderDesign.plain("1", "d", Corners.BUTTED));
-        return right.withBorders(borders);
+        return ours("geese-at-dusk");
     }
 
-    /** One block was laid on its side, where it does not fit. */
     QuiltDesign windowsillRunner() {
-        return ours("windowsill-runner")
-                .withPlaces(List.of(
-                        new PlaceDesign(1, 1, "", 2, false, List.of()),
-                        new PlaceDesign(1, 4, "", 1, false, List.of())));
+        return ours("windowsill-runner");
     }
 
     QuiltDesign marketDay() {

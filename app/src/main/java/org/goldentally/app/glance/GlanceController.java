@@ -130,7 +130,6 @@ class GlanceController {
         TopTally tally = tallies.of(id, quilt.design());
         QuiltTop top = tally.top();
         CutView cut = sheets.of(id, quilt.design());
-        int putAway = sheets.putAway(id);
         ShoppingList list = shopping.list(id, quilt.design());
         List<NextWork.Cutting> cutting = cut.cloths().stream()
                 .map(sheet -> new NextWork.Cutting(sheet.name(), sheet.done(), sheet.steps()))
@@ -143,8 +142,8 @@ class GlanceController {
                 list.lengthsOfCloths(),
                 list.lengthsOfNoCloth(),
                 PlanInWords.notCounted(tally),
-                cut.done() + putAway,
-                cut.steps() + putAway,
+                cut.done(),
+                cut.steps(),
                 sewing.made().made(),
                 sewing.made().needed(),
                 NextView.of(sewing.next()));
