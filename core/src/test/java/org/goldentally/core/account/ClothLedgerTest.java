@@ -226,7 +226,7 @@ class ClothLedgerTest {
     }
 
     /** Whoever takes more trouble in cutting never buys more for it, long pieces among them or not. */
-    @Tries(70)
+    @Tries(30)
     void noStyleBuysMoreThanASimplerOne(Chance chance) {
         List<ClothCut> cuts = new ArrayList<>(cuts(chance));
         if (chance.flag()) {
@@ -258,7 +258,7 @@ class ClothLedgerTest {
     }
 
     /** Every piece is checked by a geometry library that knows nothing of strips: inside the cloth, and no two overlap. */
-    @Tries(75)
+    @Tries(35)
     void everyPieceOfClothIsAccountedForExactly(Chance chance) {
         List<ClothCut> cuts = new ArrayList<>(cuts(chance));
         if (chance.between(1, 3) == 1) {

@@ -13,7 +13,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.goldentally.core.account.ShelfCloth;
 import org.goldentally.core.account.ShelfPieces;
 import org.goldentally.core.block.Figure.FigurePatch;
@@ -29,14 +28,13 @@ import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.RefusedException;
 import org.goldentally.core.quilt.QuiltTop;
 import org.goldentally.core.quilt.TopPart;
-import org.goldentally.core.work.Work;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class TopIdeasTest {
 
-    private static final int SOME = 20;
+    private static final int SOME = 8;
 
     /** Shelves of quite different kinds. */
     static List<List<ShelfCloth>> shelves() {
@@ -129,77 +127,10 @@ class TopIdeasTest {
                 .hasSizeGreaterThanOrEqualTo(7);
     }
 
-    static List<List<ShelfCloth>> usualShelves() {
-        return List.of(
-                shelf("42 squares 10 in autumn, 21 prints, two of each", "42 squares 10 in white"),
-                shelf("42 squares 5 in candy, 42 prints, one of each", "2 yd cream"),
-                shelf("42 squares 10 in autumn, 42 prints, one of each", "2 yd white"),
-                shelf("42 squares 10 in autumn, 21 prints, two of each", "2 yd white"),
-                shelf("42 squares 10 in autumn, 21 prints, two of each", "2 yd white", "1 yd navy"),
-                shelf("42 squares 5 in candy, 42 prints, one of each", "42 squares 5 in white"),
-                shelf("40 strips 2 1/2 in meadow, 40 prints, one of each", "2 yd white"),
-                shelf("40 strips 2 1/2 in meadow, 20 prints, two of each"),
-                shelf("8 fat quarters, different prints, berry", "2 yd cream"),
-                shelf("1 yd red", "1 yd white", "1 yd navy"),
-                shelf("1/2 yd red", "1/2 yd teal", "1/2 yd gold", "1/2 yd navy", "1/2 yd plum", "1/2 yd white"),
-                shelf(halfYards("red, teal, gold, navy, plum, white, rose, sky, cream, grey, brown, ink")));
-    }
-
-    private static String[] halfYards(String names) {
-        return Stream.of(names.split(", ")).map(name -> "1/2 yd " + name).toArray(String[]::new);
-    }
-
-    /** What most people come with: the first answers are quilts of what lies there, each another block, and use most of it. */
-    @ParameterizedTest
-    @MethodSource("usualShelves")
-    void theFirstTenOfAUsualShelfUseMostOfItAndBuyNothing(List<ShelfCloth> shelf) {
-        // Seven tenths of the 21 million steps that a request for them may take, so that larger shelves are answered
-        // too.
-        List<TopIdea> ten =
-                Work.of(15_000_000).within(() -> TopIdeas.of(shelf, anything()).workedOut(0, 10));
-        assertThat(ten.stream().map(TopIdea::name)).hasSize(10).doesNotHaveDuplicates();
-        assertThat(ten.stream().filter(TopIdea::buysSomething).map(TopIdea::toBuy))
-                .isEmpty();
-        assertThat(ten.stream()
-                        .filter(idea -> isUsual(idea.tally().top()) && share(idea, shelf) >= 0.75)
-                        .map(TopIdea::name))
-                .hasSizeGreaterThanOrEqualTo(8);
-    }
-
-    /** A cushion, a runner or larger (common practice, no source). */
-    private static boolean isUsual(QuiltTop top) {
-        double one = top.finishedWidth().toDoubleInches();
-        double other = top.finishedHeight().toDoubleInches();
-        return Math.min(one, other) >= 14 && Math.max(one, other) >= 26;
-    }
-
-    /** How much of the shelf's pack is in the pieces that are cut; of all of it where there is no pack. */
-    private static double share(TopIdea idea, List<ShelfCloth> shelf) {
-        boolean hasPack = shelf.stream().anyMatch(cloth -> !cloth.pack().isEmpty());
-        List<ShelfCloth> pack = shelf.stream()
-                .filter(cloth -> !hasPack || !cloth.pack().isEmpty())
-                .toList();
-        Set<String> names = pack.stream().map(ShelfCloth::name).collect(Collectors.toSet());
-        Set<String> keys = idea.design().cloths().stream()
-                .filter(cloth -> names.contains(cloth.name()))
-                .map(ClothInHand::key)
-                .collect(Collectors.toSet());
-        double cut = idea.tally().ledgers().stream()
-                .filter(ledger -> keys.contains(ledger.cloth()))
-                .flatMap(ledger -> ledger.request().cuts().stream())
-                .mapToDouble(
-                        each -> each.size().width().times(each.size().height()).toDoubleSquareInches() * each.count())
-                .sum();
-        return cut
-                / pack.stream()
-                        .mapToDouble(cloth -> cloth.area().toDoubleSquareInches())
-                        .sum();
-    }
-
     /** What buys something is put after what does not, whatever part of the list is asked for first. */
     @Test
     void theOrderDoesNotDependOnHowMuchIsAskedForAtOnce() {
-        List<ShelfCloth> shelf = usualShelves().get(1);
+        List<ShelfCloth> shelf = UsualShelvesTest.usualShelves().get(1);
         TopIdeas slowly = TopIdeas.of(shelf, anything());
         List<String> keys = new ArrayList<>();
         for (int from = 0; from < 12; from += 4) {
@@ -272,7 +203,9 @@ class TopIdeasTest {
     void smallSquaresChangeFromUnitToUnit() {
         TopWish wish =
                 TopWish.read(new TopWish.Typed(MeasureSystem.INCH, "", "", "8", "0", "pinwheel each unit row on row"));
-        TopIdea idea = TopIdeas.of(usualShelves().get(1), wish).workedOut(0, 1).getFirst();
+        TopIdea idea = TopIdeas.of(UsualShelvesTest.usualShelves().get(1), wish)
+                .workedOut(0, 1)
+                .getFirst();
         assertThat(idea.buysSomething()).isFalse();
         Set<String> prints = new HashSet<>();
         TopPart first = idea.tally().top().parts().stream()

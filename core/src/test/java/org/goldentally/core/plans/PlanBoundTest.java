@@ -85,7 +85,7 @@ class PlanBoundTest {
         return PlanCosts.of(TopTally.of(QuiltTop.of(design), shelf));
     }
 
-    @Tries(6)
+    @Tries(3)
     void nothingThereIsDoesWithLessThanTheBound(Chance chance) {
         Tops tops = Tops.of(
                 chance.between(1, 3),
