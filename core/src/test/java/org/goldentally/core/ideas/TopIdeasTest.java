@@ -34,7 +34,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class TopIdeasTest {
 
-    private static final int SOME = 8;
+    private static final int SOME = 10;
 
     /** Shelves of quite different kinds. */
     static List<List<ShelfCloth>> shelves() {
