@@ -5,13 +5,14 @@ import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { askAnew } from '@/api/askAnew'
 import { call, type Problem, problemsOf, type Schemas } from '@/api/client'
 import { useOpenQuilt } from '@/features/quilts'
-import { kept, ProblemNote, WaitNote } from '@/shared'
+import { kept, ProblemNote, SideDrawer, WaitNote } from '@/shared'
 import ClothPanel from './ClothPanel.vue'
 import PackPanel from './PackPanel.vue'
 import ShelfBar from './ShelfBar.vue'
 import { found, isOfSort, keyOf, lotsOf, type Order, ordered, ORDERS, type Sort } from './shelfDrawing'
 import ShelfEntry from './ShelfEntry.vue'
 import ShelfFiles from './ShelfFiles.vue'
+import YearInFabric from './YearInFabric.vue'
 import ShelfGrid from './ShelfGrid.vue'
 import ShelfReach from './ShelfReach.vue'
 import { useShelf } from './queries'
@@ -50,6 +51,7 @@ const cloth = computed(() =>
   lot.value?.cloths.length === 1 ? lot.value.cloths[0] : lot.value?.cloths.find((each) => each.id === print.value),
 )
 const filing = ref(false)
+const looksBack = ref(false)
 const isWide = useMediaQuery('(min-width: 1024px)')
 const panel = useTemplateRef('panel')
 
@@ -153,7 +155,10 @@ function refresh() {
         </p>
       </template>
       <template v-if="isWide">
-        <button class="button" :aria-expanded="filing" @click="filing = !filing">Files and prices</button>
+        <div class="flex flex-wrap gap-2">
+          <button class="button" :aria-expanded="filing" @click="filing = !filing">Files and prices</button>
+          <button v-if="cloths?.length" class="button" @click="looksBack = true">What came and went</button>
+        </div>
         <ShelfFiles v-if="filing" :system="system" @changed="refresh" />
       </template>
     </aside>
@@ -162,8 +167,14 @@ function refresh() {
       <ShelfGrid :lots="shown" :chosen="chosen" @chosen="choose" />
     </div>
     <div v-if="!isWide" class="min-w-0 space-y-4">
-      <button class="button" :aria-expanded="filing" @click="filing = !filing">Files and prices</button>
+      <div class="flex flex-wrap gap-2">
+        <button class="button" :aria-expanded="filing" @click="filing = !filing">Files and prices</button>
+        <button v-if="cloths?.length" class="button" @click="looksBack = true">What came and went</button>
+      </div>
       <ShelfFiles v-if="filing" :system="system" @changed="refresh" />
     </div>
+    <SideDrawer :open="looksBack" wide title="What came and what went" @close="looksBack = false">
+      <YearInFabric :system="system" />
+    </SideDrawer>
   </div>
 </template>

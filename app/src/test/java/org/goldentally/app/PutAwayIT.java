@@ -1,6 +1,7 @@
 package org.goldentally.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -52,6 +53,14 @@ class PutAwayIT {
         assertThat(area(ink)).isLessThan(before).isGreaterThan(before - 42 * 18);
         assertThat(lines(ink)).anyMatch(line -> line.path("kept").asString().startsWith("cut for Put away"));
         assertThat(lines(oat)).as("what was bought came to the shelf").isNotEmpty();
+        for (String fabric : List.of(ink, oat)) {
+            JsonNode year = row(fabric);
+            assertThat(year.path("left").asDouble())
+                    .as("what is not cut, in yards 40 in wide")
+                    .isCloseTo(area(fabric, false) / (36 * 40), within(0.05));
+            assertThat(year.path("cut").asDouble()).isPositive();
+        }
+        assertThat(row(ink).path("came").asDouble()).as("2 yd 42 in wide").isEqualTo(2.1);
         JsonNode glance = api.get(quilt + "/glance");
         assertThat(glance.path("cut").asInt())
                 .isEqualTo(glance.path("cutSteps").asInt())
@@ -293,8 +302,23 @@ class PutAwayIT {
                 .toList();
     }
 
+    /** What came and went of a fabric. */
+    private JsonNode row(String fabric) {
+        for (JsonNode row : api.get("/api/shelf/year").path("fabrics")) {
+            if (row.path("what").asString().equals(fabric)) {
+                return row;
+            }
+        }
+        throw new AssertionError("nothing is known of " + fabric);
+    }
+
     private double area(String fabric) {
+        return area(fabric, true);
+    }
+
+    private double area(String fabric, boolean cutToo) {
         return lines(fabric).stream()
+                .filter(line -> cutToo || line.path("kept").asString().isEmpty())
                 .mapToDouble(line -> line.path("count").asInt()
                         * line.path("piece").path("width").asDouble()
                         * line.path("piece").path("length").asDouble())
