@@ -38,7 +38,7 @@ const HEADINGS = { came: 'came', cut: 'cut', trimmed: 'trimmed', takenOff: 'take
     <p class="text-soft">In {{ year.unit }}.</p>
     <figure>
       <svg
-        :viewBox="`0 0 ${Math.max(4, months.length) * WIDTH} ${HEIGHT + 46}`"
+        :viewBox="`0 0 ${MOST_MONTHS * WIDTH} ${HEIGHT + 46}`"
         class="w-full"
         role="img"
         aria-label="What came and what was used, month by month; the table below has the figures"

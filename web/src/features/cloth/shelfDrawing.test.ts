@@ -49,6 +49,15 @@ describe('The shelf as one sees it', () => {
     expect(found(lots, ' ')).toHaveLength(3)
   })
 
+  it('does not count what is cut for a quilt as fabric to be had', () => {
+    const line = (understood: string, form: string) => ({ understood, piece: { form } })
+    const of = (...lines: unknown[]) => lotsOf([{ ...cloth('teal', '#fff', 1), lines } as never])[0]!
+    const cut = line('8 cut pieces, 5 in – teal', 'CUT')
+    expect(summary(of(line('1 length, 9 in – teal', 'YARDAGE'), cut))).toBe('1 length, 9 in, more is cut')
+    expect(summary(of(cut))).toBe('all is cut')
+    expect(isOfSort(of(cut), 'lengths')).toBe(false)
+  })
+
   it('knows lengths, precuts and scraps apart', () => {
     const of = (form: string) =>
       lotsOf([{ ...cloth('a', '#fff', 1), lines: [{ understood: '', piece: { form } }] } as never])[0]!

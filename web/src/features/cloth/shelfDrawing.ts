@@ -89,8 +89,12 @@ export type Sort = keyof typeof SORTS
 
 const PRECUT: readonly Piece['form'][] = ['SQUARE', 'STRIP']
 
+/** Lines of pieces that are not cut for a quilt already. */
+const uncut = <L extends { piece?: { form: Piece['form'] } }>(lines: readonly L[]) =>
+  lines.filter((line) => line.piece?.form !== 'CUT')
+
 export function isOfSort(lot: Lot, sort: Sort): boolean {
-  const forms = lot.cloths.flatMap((cloth) => cloth.lines.map((line) => line.piece.form))
+  const forms = lot.cloths.flatMap((cloth) => uncut(cloth.lines).map((line) => line.piece.form))
   switch (sort) {
     case 'all':
       return true
@@ -116,5 +120,7 @@ export function found(lots: readonly Lot[], words: string): Lot[] {
 export function summary(lot: Lot): string {
   if (lot.cloths.length > 1) return `${lot.cloths.length} prints`
   const { lines, name } = lot.cloths[0]!
-  return lines.map((line) => line.understood.replace(` – ${name}`, '')).join(', ')
+  const whole = uncut(lines)
+  const said = whole.map((line) => line.understood.replace(` – ${name}`, ''))
+  return [...said, ...(whole.length < lines.length ? [whole.length ? 'more is cut' : 'all is cut'] : [])].join(', ')
 }

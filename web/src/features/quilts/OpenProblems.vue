@@ -24,7 +24,7 @@ const problems = computed(() => {
     <strong>Not ready yet.</strong>
     <p v-for="problem in problems.slice(0, MOST)" :key="problem.where + problem.why">
       {{ problem.where }}: {{ problem.why }}.
-      <span class="inline-block first-letter:uppercase">{{ problem.fix }}</span>.
+      <span class="inline-block first-letter:uppercase">{{ problem.fix }}.</span>
     </p>
     <p v-if="problems.length > MOST">And {{ problems.length - MOST }} more.</p>
     <RouterLink :to="`/quilts/${quiltId}/top`" class="underline underline-offset-4">Put it right at Top</RouterLink>

@@ -11,6 +11,7 @@ class PagesController {
 
     @GetMapping({
         "/start",
+        "/cloth",
         "/words",
         "/compare",
         "/quilts",
