@@ -60,7 +60,7 @@ async function keep() {
       <p>
         {{ line.understood.replace(` – ${name}`, '') }}
         <span v-if="line.kept" class="block text-sm text-tape-deep" data-line-kept>{{ line.kept }}</span>
-        <span class="block text-sm text-soft">typed: {{ line.typed }}</span>
+        <span v-if="line.piece.form !== 'CUT'" class="block text-sm text-soft">typed: {{ line.typed }}</span>
       </p>
       <div class="flex gap-2">
         <button class="button" :aria-label="`Edit ${line.typed}`" @click="correct">Edit</button>

@@ -31,8 +31,22 @@ async function attempt(work: () => Promise<unknown>) {
 }
 const say = (toBeMade: boolean) =>
   attempt(() => call('PUT', '/api/quilts/{id}/kept', { path: { id: props.quiltId }, body: { toBeMade } }))
-const takeOver = (quiltId: string) =>
-  attempt(() => call('POST', '/api/quilts/{id}/kept/take-over', { path: { id: props.quiltId }, body: { quiltId } }))
+/** What was just taken over from another quilt, and what that one has to buy now. */
+const taken = ref<{ quiltId: string; quilt: string; buys: readonly string[] }>()
+const move = (from: string, to: string) =>
+  call('POST', '/api/quilts/{id}/kept/take-over', { path: { id: to }, body: { quiltId: from } })
+const takeOver = ({ quiltId, quilt }: { quiltId: string; quilt: string }) =>
+  attempt(async () => {
+    await move(quiltId, props.quiltId)
+    await call('GET', '/api/quilts/{id}/kept', { path: { id: props.quiltId } })
+    const { buys } = await call('GET', '/api/quilts/{id}/glance', { path: { id: quiltId } })
+    taken.value = { quiltId, quilt, buys }
+  })
+const giveBack = () =>
+  attempt(async () => {
+    if (taken.value) await move(props.quiltId, taken.value.quiltId)
+    taken.value = undefined
+  })
 </script>
 
 <template>
@@ -58,13 +72,16 @@ const takeOver = (quiltId: string) =>
       class="flex flex-wrap items-center gap-2 rounded-xl bg-tape-pale p-3"
     >
       <p class="min-w-52 flex-1">Kept for {{ other.quilt }}: {{ other.what.join('; ') }}. It is not counted here.</p>
-      <button
-        class="button"
-        :aria-label="`Use it here instead, not for ${other.quilt}`"
-        @click="takeOver(other.quiltId)"
-      >
+      <button class="button" :aria-label="`Use it here instead, not for ${other.quilt}`" @click="takeOver(other)">
         Use it here instead
       </button>
+    </div>
+    <div v-if="taken" class="flex flex-wrap items-center gap-2 rounded-xl bg-tape-pale p-3" role="status">
+      <p class="min-w-52 flex-1">
+        Taken from {{ taken.quilt }}, which
+        {{ taken.buys.length ? `now needs ${taken.buys.join(', ')}` : 'still has enough' }}.
+      </p>
+      <button class="button" :aria-label="`Give it back to ${taken.quilt}`" @click="giveBack">Give it back</button>
     </div>
     <ProblemNote :problems="problems" />
   </section>

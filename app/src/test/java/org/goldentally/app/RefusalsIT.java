@@ -113,6 +113,12 @@ class RefusalsIT {
 
     @Test
     void anUnknownAddressIsAPageWithTheWayHomeAndAnUnknownQuestionIsJson() {
+        for (String path : List.of("/", "/start", "/quilts", "/cloth", "/words", "/yields", "/yields/chart")) {
+            int status = client.get()
+                    .uri(path)
+                    .exchange((request, response) -> response.getStatusCode().value());
+            assertThat(status).as(path).isEqualTo(200);
+        }
         for (String path : List.of("/nowhere", "/quilts/a/b/c", "/yields/chart/more", "/a/b")) {
             String page = client.get()
                     .uri(path)

@@ -68,6 +68,12 @@ class PutAwayIT {
         kept.getByText("Use it here instead").click();
         assertThat(kept).containsText("Other quilts leave it alone.");
         assertThat(kept.getByText("Use it here instead")).hasCount(0);
+        assertThat(kept.getByRole(AriaRole.STATUS))
+                .containsText("Taken from Copy of Windowsill runner, which now needs");
+        kept.getByText("Give it back").click();
+        assertThat(kept).containsText("Kept for Copy of Windowsill runner");
+        kept.getByText("Use it here instead").click();
+        assertThat(kept).containsText("Other quilts leave it alone.");
         kept.getByRole(AriaRole.CHECKBOX).uncheck();
         assertThat(kept).not().containsText("Other quilts leave it alone.");
     }
