@@ -55,7 +55,9 @@ public final class CuttingSteps {
         List<CuttingStep> steps = new ArrayList<>();
         if (opened.piece().form() == PieceForm.YARDAGE) {
             steps.add(new CuttingStep(
-                    Key.of("square-up"), "Fold selvage to selvage and square up the end.", squaredUp(opened)));
+                    Key.of("square-up"),
+                    "Fold selvage to selvage and square up the end. Cut the selvages off each strip before you cut it up.",
+                    squaredUp(opened)));
         }
         for (List<LaidStrip> alike : alike(opened.strips())) {
             steps.add(step(alike, opened.piece().width(), writer));

@@ -102,7 +102,7 @@ class ClothLedgerTest {
         assertThat(CuttingSteps.of(ledger.opened().getFirst().piece(), MeasureSystem.INCH))
                 .extracting(CuttingSteps.CuttingStep::text)
                 .containsExactly(
-                        "Fold selvage to selvage and square up the end.",
+                        "Fold selvage to selvage and square up the end. Cut the selvages off each strip before you cut it up.",
                         "8 squares cut 4 in: one strip 4 in wide, cut into 8. For half-square triangle.",
                         "2 squares cut 4 in: one strip 4 in wide, cut into 2. For plain square.",
                         "Keep and label what is left: 40 × 31 1/2 in.");
