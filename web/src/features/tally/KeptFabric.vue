@@ -50,7 +50,7 @@ const giveBack = () =>
 </script>
 
 <template>
-  <section v-if="kept" class="space-y-2" aria-label="Fabric kept for it" data-kept>
+  <section v-if="kept" class="space-y-2" aria-label="Fabric set aside" data-kept>
     <label class="flex cursor-pointer items-start gap-2">
       <input
         type="checkbox"
@@ -59,10 +59,10 @@ const giveBack = () =>
         @change="say(($event.target as HTMLInputElement).checked)"
       />
       <span
-        >I am going to make this: keep its fabric for it<span v-if="kept.toBeMade" class="block text-sm text-soft">{{
+        >I'm making this one: set its fabric aside<span v-if="kept.toBeMade" class="block text-sm text-soft">{{
           kept.here.length
             ? `${kept.here.join('; ')}. Other quilts leave it alone.`
-            : 'Nothing on your shelf is kept for it yet.'
+            : 'Nothing on your shelf is set aside for it yet.'
         }}</span></span
       >
     </label>
@@ -71,7 +71,9 @@ const giveBack = () =>
       :key="other.quiltId"
       class="flex flex-wrap items-center gap-2 rounded-xl bg-tape-pale p-3"
     >
-      <p class="min-w-52 flex-1">Kept for {{ other.quilt }}: {{ other.what.join('; ') }}. It is not counted here.</p>
+      <p class="min-w-52 flex-1">
+        Set aside for {{ other.quilt }}: {{ other.what.join('; ') }}. It isn't counted here.
+      </p>
       <button class="button" :aria-label="`Use it here instead, not for ${other.quilt}`" @click="takeOver(other)">
         Use it here instead
       </button>

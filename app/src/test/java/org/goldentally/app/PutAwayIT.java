@@ -3,11 +3,15 @@ package org.goldentally.app;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -31,7 +35,7 @@ class PutAwayIT {
     }
 
     @Test
-    void whatIsCutGoesToTheQuiltAndTheRestBackOnTheShelf() {
+    void whatIsCutGoesToTheQuiltAndTheRestBackOnTheShelf() throws IOException {
         shelfLine("2 yd " + ink + " 42 wide");
         String quilt = quilt("Put away", 2, 3);
         double before = area(ink);
@@ -43,6 +47,12 @@ class PutAwayIT {
         for (String fabric : List.of(ink, oat)) {
             assertThat(sheet(quilt, fabric).path("pieces")).isEmpty();
             assertThat(sheet(quilt, fabric).path("already")).isNotEmpty();
+        }
+        try (PDDocument sheets = Loader.loadPDF(
+                api.client().get().uri(quilt + "/cut.pdf").retrieve().body(byte[].class))) {
+            assertThat(new PDFTextStripper().getText(sheets).replaceAll("\\s+", " "))
+                    .contains("Cut and put away: ")
+                    .doesNotContain("square up the end");
         }
         assertThat(api.get(quilt + "/cut").path("before")).isEmpty();
         assertThat(api.get(quilt + "/cut").path("spare")).isEmpty();

@@ -63,7 +63,7 @@ class PutAwayIT {
         assertThat(kept).containsText("Other quilts leave it alone.");
         Browser.open(page, "Windowsill runner");
         page.navigate(page.url().replaceFirst("/top$", "/tally"));
-        assertThat(kept).containsText("Kept for Copy of Windowsill runner");
+        assertThat(kept).containsText("Set aside for Copy of Windowsill runner");
         assertThat(Browser.seriousFindings(page)).isEmpty();
         kept.getByText("Use it here instead").click();
         assertThat(kept).containsText("Other quilts leave it alone.");
@@ -71,7 +71,7 @@ class PutAwayIT {
         assertThat(kept.getByRole(AriaRole.STATUS))
                 .containsText("Taken from Copy of Windowsill runner, which now needs");
         kept.getByText("Give it back").click();
-        assertThat(kept).containsText("Kept for Copy of Windowsill runner");
+        assertThat(kept).containsText("Set aside for Copy of Windowsill runner");
         kept.getByText("Use it here instead").click();
         assertThat(kept).containsText("Other quilts leave it alone.");
         kept.getByRole(AriaRole.CHECKBOX).uncheck();

@@ -51,6 +51,10 @@ final class CuttingSheets {
             }
             stacks(alike, cut.layers());
             heaps(alike);
+            if (!alike.first().already().isEmpty()) {
+                pages.paragraph(
+                        "Cut and put away: " + String.join("; ", alike.first().already()) + ".", PrintedPages.READ);
+            }
             for (int i = 0; i < alike.first().pieces().size(); i++) {
                 piece(alike, i);
             }
