@@ -54,10 +54,7 @@ public final class CuttingSteps {
         LengthWriter writer = system.writer();
         List<CuttingStep> steps = new ArrayList<>();
         if (opened.piece().form() == PieceForm.YARDAGE) {
-            steps.add(new CuttingStep(
-                    Key.of("square-up"),
-                    "Fold selvage to selvage and square up the end. Cut the selvages off each strip before you cut it up.",
-                    squaredUp(opened)));
+            steps.add(squareUp(opened));
         }
         for (List<LaidStrip> alike : alike(opened.strips())) {
             steps.add(step(alike, opened.piece().width(), writer));
@@ -83,6 +80,13 @@ public final class CuttingSteps {
             steps.add(keep(opened.leftovers(), writer));
         }
         return steps;
+    }
+
+    private static CuttingStep squareUp(OpenedPiece opened) {
+        return new CuttingStep(
+                Key.of("square-up"),
+                "Fold selvage to selvage and square up the end. Cut the selvages off each strip before you cut it up.",
+                squaredUp(opened));
     }
 
     /** What squaring up takes off the end: all before the first cut piece. */
