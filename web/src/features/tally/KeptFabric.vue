@@ -33,12 +33,14 @@ const say = (toBeMade: boolean) =>
   attempt(() => call('PUT', '/api/quilts/{id}/kept', { path: { id: props.quiltId }, body: { toBeMade } }))
 /** What was just taken over from another quilt, and what that one has to buy now. */
 const taken = ref<{ quiltId: string; quilt: string; buys: readonly string[] }>()
-const move = (from: string, to: string) =>
-  call('POST', '/api/quilts/{id}/kept/take-over', { path: { id: to }, body: { quiltId: from } })
+/** Its plan is looked at at once, so that what it takes is set aside before anybody else asks. */
+async function move(from: string, to: string) {
+  await call('POST', '/api/quilts/{id}/kept/take-over', { path: { id: to }, body: { quiltId: from } })
+  await call('GET', '/api/quilts/{id}/kept', { path: { id: to } })
+}
 const takeOver = ({ quiltId, quilt }: { quiltId: string; quilt: string }) =>
   attempt(async () => {
     await move(quiltId, props.quiltId)
-    await call('GET', '/api/quilts/{id}/kept', { path: { id: props.quiltId } })
     const { buys } = await call('GET', '/api/quilts/{id}/glance', { path: { id: quiltId } })
     taken.value = { quiltId, quilt, buys }
   })
