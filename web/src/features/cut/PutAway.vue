@@ -38,7 +38,7 @@ function putAway() {
     'putAway',
     props.pieces.map((each) => ({
       firstStep: each.steps[0]!.key,
-      left: isAsPlanned.value ? null : left.value.map((rest) => ({ ...rest, count: Math.max(1, rest.count) })),
+      left: isAsPlanned.value ? null : left.value,
     })),
   )
 }

@@ -145,6 +145,64 @@ class PutAwayIT {
         assertThat(putAwayAnswer(quilt, tooMuch).status()).as("it is put away").isEqualTo(422);
     }
 
+    /** Four browsers at once, each under a name of its own, and one that names a piece twice: it is put away once. */
+    @Test
+    void whatIsCutIsPutAwayOnce() {
+        shelfLine("5 lengths 42 in wide 36 in long " + ink);
+        String quilt = quilt("At once", 2, 2);
+        tickAll(quilt);
+        String first = sheet(quilt, ink)
+                .path("pieces")
+                .path(0)
+                .path("steps")
+                .path(0)
+                .path("key")
+                .asString();
+        String piece = "{\"firstStep\":\"" + first + "\",\"left\":null}";
+        assertThat(putAwayAnswer(quilt, "[" + piece + "," + piece + "]").status())
+                .isEqualTo(422);
+        List<CompletableFuture<Integer>> answers = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            answers.add(CompletableFuture.supplyAsync(
+                    () -> putAwayAnswer(quilt, "[" + piece + "]").status()));
+        }
+        assertThat(answers.stream().map(CompletableFuture::join).toList())
+                .containsOnlyOnce(200)
+                .containsOnly(200, 422);
+        assertThat(lines(ink).getFirst().path("count").asInt()).isEqualTo(4);
+    }
+
+    /** Cut again, smaller, and taken back: what was cut first belongs to the quilt still. */
+    @Test
+    void whatIsCutDownAndTakenBackIsStillTheQuilts() {
+        shelfLine("2 yd " + ink + " 42 wide");
+        shelfLine("2 yd " + oat + " 42 wide");
+        String quilt = quilt("Cut down", 2, 2);
+        tickAll(quilt);
+        putAway(quilt, "[]");
+        resized(quilt, "10");
+        tickAll(quilt);
+        List<JsonNode> before = lines(ink);
+        putAway(quilt, "[]");
+        assertThat(lines(ink)).isNotEqualTo(before);
+        long act = api.get(quilt + "/cut").path("lastPutAway").path("act").asLong();
+        api.post("/api/shelf/acts/" + act + "/take-out", "");
+        assertThat(kept(lines(ink))).isEqualTo(kept(before)).anyMatch(each -> each.startsWith("cut for Cut down"));
+    }
+
+    private static List<String> kept(List<JsonNode> lines) {
+        return lines.stream()
+                .map(line ->
+                        line.path("kept").asString() + " " + line.path("count").asInt())
+                .toList();
+    }
+
+    private void resized(String path, String block) {
+        ObjectNode design = (ObjectNode) api.get(path).path("design");
+        ((ObjectNode) design.path("blockSize")).put("typed", block);
+        keep(path, design);
+    }
+
     /** Two quilts from one length: what the first keeps, the second does not count on, is told of, and may take over. */
     @Test
     void whatOneQuiltKeepsNoOtherCountsOn() {

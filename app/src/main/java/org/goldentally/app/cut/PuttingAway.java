@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.goldentally.app.account.OwnersTurn;
 import org.goldentally.app.problems.StaleVersionException;
 import org.goldentally.app.quilts.Quilts;
 import org.goldentally.app.shelf.ShelfCuts;
@@ -16,6 +17,7 @@ import org.goldentally.core.account.ClothLedger;
 import org.goldentally.core.account.SheetSteps;
 import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
+import org.goldentally.core.measure.Length;
 import org.goldentally.core.measure.LengthReader;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Problem;
@@ -37,6 +39,7 @@ class PuttingAway {
     private final BoughtAlready bought;
     private final CutTicks ticks;
     private final ShelfCuts shelf;
+    private final OwnersTurn turn;
     private final TransactionTemplate transaction;
 
     PuttingAway(
@@ -45,7 +48,9 @@ class PuttingAway {
             BoughtAlready bought,
             CutTicks ticks,
             ShelfCuts shelf,
+            OwnersTurn turn,
             TransactionTemplate transaction) {
+        this.turn = turn;
         this.quilts = quilts;
         this.tallies = tallies;
         this.bought = bought;
@@ -83,7 +88,11 @@ class PuttingAway {
                     .orElse(planned);
         }
 
-        private org.goldentally.core.measure.Length side(String typed, MeasureSystem system) {
+        boolean isTicked(Set<String> ticked) {
+            return steps.stream().allMatch(step -> step.isIn(ticked));
+        }
+
+        private Length side(String typed, MeasureSystem system) {
             return LengthReader.readPositive("What is left of " + cloth.name(), typed, system)
                     .orThrow();
         }
@@ -105,6 +114,9 @@ class PuttingAway {
         List<CutUp> cutUp = new ArrayList<>();
         for (Piece piece : pieces) {
             Finished each = find(finished, piece.firstStep());
+            if (chosen.contains(each)) {
+                throw notTicked();
+            }
             chosen.add(each);
             cutUp.add(each.cutUp(piece.left(), design.system()));
         }
@@ -115,6 +127,12 @@ class PuttingAway {
     }
 
     private void move(Quilts.StoredQuilt quilt, List<Finished> chosen, List<CutUp> cutUp) {
+        // Whoever comes second waits here, and finds no tick that stands any more.
+        turn.take();
+        Set<String> ticked = ticks.of(quilt.id());
+        if (!chosen.stream().allMatch(each -> each.isTicked(ticked))) {
+            throw notTicked();
+        }
         List<ShelfCuts.Cut> cuts = new ArrayList<>();
         Set<String> keys = new LinkedHashSet<>();
         Set<String> fabrics = new LinkedHashSet<>();
@@ -122,7 +140,7 @@ class PuttingAway {
         for (int i = 0; i < chosen.size(); i++) {
             Finished each = chosen.get(i);
             ClothInHand cloth = design.cloth(each.cloth().key()).orElseThrow();
-            if (cloth.shelfCloth().isEmpty()) {
+            if (!shelf.knows(cloth.shelfCloth())) {
                 design = onShelf(design, cloth);
             }
             UUID onShelf = UUID.fromString(
@@ -157,8 +175,9 @@ class PuttingAway {
             Iterator<List<SheetSteps.Step>> steps = SheetSteps.of(ledger).iterator();
             for (ClothLedger.Opened opened : ledger.opened()) {
                 List<SheetSteps.Step> ofPiece = steps.next();
-                if (!ofPiece.isEmpty() && ofPiece.stream().allMatch(step -> step.isIn(ticked))) {
-                    finished.add(new Finished(cloth, opened, ofPiece));
+                Finished piece = new Finished(cloth, opened, ofPiece);
+                if (!ofPiece.isEmpty() && piece.isTicked(ticked)) {
+                    finished.add(piece);
                 }
             }
         }
@@ -169,9 +188,13 @@ class PuttingAway {
         return finished.stream()
                 .filter(each -> each.steps().getFirst().id().equals(firstStep))
                 .findFirst()
-                .orElseThrow(() -> new RefusedException(new Problem(
-                        "Putting away",
-                        "not all steps of this piece are ticked, or its sheet has changed",
-                        "tick what is cut, then put it away")));
+                .orElseThrow(PuttingAway::notTicked);
+    }
+
+    private static RefusedException notTicked() {
+        return new RefusedException(new Problem(
+                "Putting away",
+                "not all steps of this piece are ticked, or its sheet has changed",
+                "tick what is cut, then put it away"));
     }
 }

@@ -11,7 +11,6 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.core.account.ShelfPieces;
-import org.goldentally.core.design.ClothInHand;
 import org.goldentally.core.design.QuiltDesign;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -99,9 +98,11 @@ public class ClothsOfDesign {
     /** What is no identity is on no shelf. */
     static Set<UUID> shelfCloths(QuiltDesign design) {
         return design.cloths().stream()
-                .map(ClothInHand::shelfCloth)
-                .filter(id -> IDENTITY.matcher(id).matches())
-                .map(UUID::fromString)
+                .flatMap(cloth -> identity(cloth.shelfCloth()).stream())
                 .collect(Collectors.toSet());
+    }
+
+    static Optional<UUID> identity(String shelfCloth) {
+        return IDENTITY.matcher(shelfCloth).matches() ? Optional.of(UUID.fromString(shelfCloth)) : Optional.empty();
     }
 }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.goldentally.app.account.CurrentOwner;
 import org.goldentally.app.problems.NotFoundException;
+import org.goldentally.core.cloth.PieceForm;
 import org.goldentally.core.cloth.ShelfLine;
 import org.goldentally.core.measure.MeasureSystem;
 import org.goldentally.core.problem.Problem;
@@ -55,15 +56,17 @@ public class ShelfCuts {
             cuts.forEach(cut -> move(quilt, cut, system));
             return true;
         });
-        cuts.forEach(cut -> cut.piece()
-                .ifPresent(piece ->
-                        setAside.cutInto(quilt, piece, count(cut.cutUp().count()))));
+        // What is set aside whole follows the plan, so it is no part of the act.
+        cuts.stream().filter(cut -> !isCutPiece(cut)).forEach(cut -> noLongerKept(quilt, cut));
         return done.act();
     }
 
     private void move(UUID quilt, Cut cut, MeasureSystem system) {
         Cloth cloth =
                 cloths.findByIdAndOwnerId(cut.cloth(), owner.id()).orElseThrow(() -> new NotFoundException("Cloth"));
+        if (isCutPiece(cut)) {
+            noLongerKept(quilt, cut);
+        }
         cut.piece().ifPresent(id -> takeOff(id, cut.cutUp(), cloth));
         cut.cutUp()
                 .left()
@@ -74,6 +77,16 @@ public class ShelfCuts {
             ShelfPiece kept = keep(cloth, new ShelfLine(count, heap.piece(), cloth.name()), system, heap.use());
             setAside.keepCut(quilt, kept.id(), count);
         });
+    }
+
+    private static boolean isCutPiece(Cut cut) {
+        return cut.cutUp().from().form() == PieceForm.CUT;
+    }
+
+    private void noLongerKept(UUID quilt, Cut cut) {
+        cut.piece()
+                .ifPresent(piece ->
+                        setAside.cutInto(quilt, piece, count(cut.cutUp().count())));
     }
 
     private void takeOff(UUID id, CutUp cutUp, Cloth cloth) {
@@ -96,6 +109,14 @@ public class ShelfCuts {
 
     private static int count(long count) {
         return Math.toIntExact(count);
+    }
+
+    /** Whether a fabric of a quilt is on the shelf; what is no identity is not. */
+    @Transactional(readOnly = true)
+    public boolean knows(String shelfCloth) {
+        return ClothsOfDesign.identity(shelfCloth)
+                .flatMap(id -> cloths.findByIdAndOwnerId(id, owner.id()))
+                .isPresent();
     }
 
     /** The fabric of that name on the shelf; one that is not there yet is known there from now on. */
